@@ -1,0 +1,29 @@
+export { finishedRadius, type TestPiece } from './finishedRadius.ts';
+export {
+  type Datum,
+  DATUMS,
+  fromDatum,
+  MARK_REFERENCES,
+  markBlank,
+  type MarkedBend,
+  type MarkedBlank,
+  markInput,
+  type MarkInput,
+  type MarkReference,
+  type Marks,
+  marksOf,
+  type PlacedBend,
+  type Side,
+} from './marks.ts';
+export { type Pull, pullFor, type School, schoolInput } from './school.ts';
+export {
+  type Springback,
+  springbackFrom,
+  type SpringbackInput,
+  springbackInput,
+  type TestBend,
+  testBendInput,
+} from './springback.ts';
+export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './strip.ts';
+export { takeOff, type TakeOffLine, type TakeOffStep } from './takeOff.ts';
+export { elasticShare } from './theory.ts';

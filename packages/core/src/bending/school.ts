@@ -1,0 +1,68 @@
+import { z } from 'zod';
+import { between, fail, type Outcome, succeed, under } from '../fault/index.ts';
+import { springbackFrom, testsInput } from './springback.ts';
+
+/** How the reading follows from the angle: the schools of the command line. */
+export const schoolInput = z.discriminatedUnion(
+  'model',
+  [
+    z.strictObject({ model: z.literal('none') }),
+    z.strictObject({
+      model: z.literal('constant'),
+      degrees: between(0, 180, 'the degrees that every bend springs back'),
+    }),
+    z.strictObject({
+      model: z.literal('share'),
+      share: between(0, 1, 'the part of the angle that springs back, 0.05 for 5 %'),
+    }),
+    z.strictObject({ model: z.literal('tests'), tests: testsInput }),
+  ],
+  {
+    error: (issue) =>
+      issue.input === undefined
+        ? 'missing: give the springback as {model: …}'
+        : 'the model of springback is one of "none", "constant", "share", "tests"',
+  },
+);
+export type School = z.infer<typeof schoolInput>;
+
+/** What a bend must be pulled to, and how far its radius grows. Degrees. */
+export interface Pull {
+  reading: number;
+  /** Finished radius over the die's radius, never below 1. */
+  growth: number;
+  /** Which fit was used; for tests the line, share or constant that they gave. */
+  fit: 'none' | 'constant' | 'share' | 'line';
+  /** 90 % prediction interval of the released angle, where the tests are enough for one. */
+  released: [number, number] | null;
+}
+
+/**
+ * The pull for one bend. Growth: the elastic part opens the curvature, so a share s gives 1 + s and a fitted slope b
+ * gives 1/b; a constant is slack and uses no tube (handbook §5).
+ */
+export function pullFor(angle: number, school: School): Outcome<Pull> {
+  switch (school.model) {
+    case 'none':
+      return succeed({ reading: angle, growth: 1, fit: 'none', released: null });
+    case 'constant':
+      return succeed({ reading: angle + school.degrees, growth: 1, fit: 'constant', released: null });
+    case 'share':
+      return succeed({
+        reading: angle * (1 + school.share),
+        growth: 1 + school.share,
+        fit: 'share',
+        released: null,
+      });
+    case 'tests': {
+      const fit = under('/springback', springbackFrom({ tests: school.tests, target: angle }));
+      if (!fit.ok) return atTests(fit.fault);
+      const { reading, b, model, released } = fit.value;
+      return succeed({ reading, growth: 1 / Math.min(b, 1), fit: model, released });
+    }
+  }
+}
+
+/** The bend's angle follows from the points, so a fault of the target is one of the tests. */
+const atTests = (fault: { code: string; message: string; path: string }) =>
+  fail(fault.code, fault.path === '/springback/target' ? '/springback/tests' : fault.path, fault.message);

@@ -1,0 +1,175 @@
+import { z } from 'zod';
+import { coordinate, fail, type Outcome, say, size, succeed } from '../fault/index.ts';
+import { COINCIDENT, degrees, FOLD, IN_LINE, radians } from '../measure/index.ts';
+import { angleAbout, angleBetween, cross, distance, subtract, unit, type Vec3 } from '../space/index.ts';
+import { setbackOf, straightOf } from './straight.ts';
+
+const point = z.tuple(
+  [coordinate('x'), coordinate('y'), coordinate('z')],
+  say('a point [x, y, z] of three co-ordinates in mm'),
+);
+
+/** The two ends and the PIs between them, in mm. */
+export const pointsInput = z
+  .array(point, say('a list of points [x, y, z]: the two ends and the PIs between them'))
+  .min(2, 'a tube has two ends at least: give two points or more');
+
+/** One radius for all bends, or one for each PI given. */
+export const clrInput = z.union(
+  [size('the centreline radius'), z.array(size('the centreline radius'))],
+  say('a centreline radius in mm, or a list with one for each PI'),
+);
+
+export const lraInput = z.strictObject({ points: pointsInput, clr: clrInput.optional() });
+export type LraInput = z.infer<typeof lraInput>;
+
+/** One bend of a path. Lengths in mm, angles in degrees. */
+export interface Bend {
+  /** The straight before the bend, tangent to tangent. */
+  length: number;
+  /** About the tube's axis A → B, right-handed, from the last bend's normal (t_in × t_out); the first has 0. */
+  rotation: number;
+  angle: number;
+  clr: number;
+  setback: number;
+}
+
+export interface Lra {
+  bends: Bend[];
+  /** The straight after the last bend. */
+  tail: number;
+  /** Straights and arcs along the axis. */
+  developed: number;
+}
+
+/** A PI that really turns the tube. `index` is its number among the points given; bends are named by it. */
+export interface Corner {
+  index: number;
+  at: Vec3;
+  /** Degrees from straight. */
+  angle: number;
+  rotation: number;
+  clr: number;
+}
+
+/** A checked path: two ends and the corners between them. */
+export interface Corners {
+  ends: [Vec3, Vec3];
+  corners: Corner[];
+}
+
+/**
+ * Lengths, rotations and angles of the path through the given points.
+ * points: the two ends and the PIs between them, n × [x, y, z], any right-handed frame, mm. clr: needed when there is a PI.
+ * Faults: coincident points, a path that folds back on itself, a radius that leaves a negative straight.
+ */
+export function lraOf(input: LraInput): Outcome<Lra> {
+  const corners = cornersOf(input);
+  return corners.ok ? layOut(corners.value) : corners;
+}
+
+/** Drops the points that lie in line with their given neighbours, and measures what remains. */
+export function cornersOf({ points, clr }: LraInput): Outcome<Corners> {
+  const radii = radiiFor(points.length - 2, clr);
+  if (!radii.ok) return radii;
+  const together = points.findIndex((p, i) => i > 0 && distance(p, points[i - 1] as Vec3) < COINCIDENT);
+  if (together > 0) return coincident(together);
+  const turning: { index: number; at: Vec3 }[] = [];
+  for (const [index, at] of points.entries()) {
+    if (index === 0 || index === points.length - 1) continue;
+    const turn = degrees(turnAt(points[index - 1] as Vec3, at, points[index + 1] as Vec3));
+    if (turn > 180 - FOLD) return foldsBack(index);
+    if (turn >= IN_LINE) turning.push({ index, at });
+  }
+  const ends: [Vec3, Vec3] = [points[0] as Vec3, points[points.length - 1] as Vec3];
+  return measureCorners(ends, turning, radii.value);
+}
+
+function measureCorners(
+  ends: [Vec3, Vec3],
+  turning: { index: number; at: Vec3 }[],
+  radii: number[],
+): Outcome<Corners> {
+  const path = [ends[0], ...turning.map((corner) => corner.at), ends[1]];
+  const directions: Vec3[] = [];
+  for (let i = 1; i < path.length; i++) {
+    const from = path[i - 1] as Vec3;
+    const to = path[i] as Vec3;
+    if (distance(from, to) < COINCIDENT) return coincident(turning[i - 1]?.index ?? 0);
+    directions.push(unit(subtract(to, from)));
+  }
+  const corners: Corner[] = [];
+  let lastNormal: Vec3 | undefined;
+  for (const [i, { index, at }] of turning.entries()) {
+    const into = directions[i] as Vec3;
+    const out = directions[i + 1] as Vec3;
+    const angle = degrees(angleBetween(into, out));
+    if (angle > 180 - FOLD) return foldsBack(index);
+    if (angle === 0) continue;
+    const normal = unit(cross(into, out));
+    const rotation = lastNormal ? wrapped(degrees(angleAbout(into, lastNormal, normal))) : 0;
+    corners.push({ index, at, angle, rotation, clr: radii[index - 1] as number });
+    lastNormal = normal;
+  }
+  return succeed({ ends, corners });
+}
+
+/** The straights that the corners' radii leave. Noise below 1e-6 mm is no fault. */
+export function layOut({ ends, corners }: Corners): Outcome<Lra> {
+  const bends: Bend[] = [];
+  let from = ends[0];
+  let setbackBefore = 0;
+  for (const [i, corner] of corners.entries()) {
+    const setback = setbackOf(corner.clr, corner.angle);
+    const before = i > 0 ? corners[i - 1]?.index : undefined;
+    const straight = straightOf(distance(from, corner.at) - setbackBefore - setback, corner.index, before);
+    if (!straight.ok) return straight;
+    const { angle, rotation, clr } = corner;
+    bends.push({ length: straight.value, rotation, angle, clr, setback });
+    from = corner.at;
+    setbackBefore = setback;
+  }
+  const last = corners[corners.length - 1];
+  const tail = straightOf(distance(from, ends[1]) - setbackBefore, last?.index ?? 0, undefined, 'after');
+  return tail.ok ? succeed({ bends, tail: tail.value, developed: developedLength(bends, tail.value) }) : tail;
+}
+
+/** Straights and arcs along the axis, mm. */
+export const developedLength = (
+  bends: readonly { length: number; angle: number; clr: number }[],
+  tail: number,
+): number => bends.reduce((sum, bend) => sum + bend.length + bend.clr * radians(bend.angle), tail);
+
+const turnAt = (before: Vec3, at: Vec3, after: Vec3): number =>
+  angleBetween(subtract(at, before), subtract(after, at));
+
+/** (−180, 180], with the noise of a half turn on the side of +180, and no −0. */
+export function wrapped(rotation: number): number {
+  const noise = 1e-9;
+  if (rotation <= -180 + noise) return 180;
+  return Math.abs(rotation) < noise ? 0 : rotation;
+}
+
+function radiiFor(pis: number, clr: number | number[] | undefined): Outcome<number[]> {
+  if (Array.isArray(clr)) {
+    if (clr.length === pis) return succeed(clr);
+    return fail(
+      'wrong-count',
+      '/clr',
+      `the list of radii has ${clr.length}, the path ${pis} PIs: give one radius for each PI`,
+    );
+  }
+  if (clr === undefined && pis > 0)
+    return fail('missing', '/clr', 'missing: a path with a PI needs the centreline radius of its bends in mm');
+  return succeed(Array.from({ length: pis }, () => clr as number));
+}
+
+const coincident = (index: number) =>
+  fail('coincident-points', `/points/${index}`, `point ${index + 1} lies on the point before it: leave one out`);
+
+const foldsBack = (index: number) =>
+  fail(
+    'folds-back',
+    `/points/${index}`,
+    `the path folds back on itself at bend ${index}: a tube turns by less than 180°`,
+  );

@@ -1,0 +1,25 @@
+import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { DECISION, radians } from '../measure/index.ts';
+
+/** Setback of a bend, from its PI to either tangent point: CLR·tan(θ/2). Angle in degrees, result in mm. */
+export const setbackOf = (clr: number, angle: number): number => clr * Math.tan(radians(angle) / 2);
+
+/** Arc length along the axis, CLR·θ. Angle in degrees, result in mm. */
+export const arcOf = (clr: number, angle: number): number => clr * radians(angle);
+
+/** A straight that may be nothing: noise is taken as zero, a real shortfall is a fault that names the bend. */
+export function straightOf(
+  left: number,
+  bend: number,
+  bendBefore?: number,
+  side: 'before' | 'after' = 'before',
+): Outcome<number> {
+  if (left >= -DECISION) return succeed(Math.max(left, 0));
+  const where =
+    bendBefore === undefined ? `${side} bend ${bend}` : `between bend ${bendBefore} and bend ${bend}`;
+  return fail(
+    'negative-straight',
+    `/points/${bend}`,
+    `the straight ${where} comes out at ${left.toFixed(2)} mm: move the points apart or take a smaller radius`,
+  );
+}

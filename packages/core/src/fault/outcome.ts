@@ -1,0 +1,44 @@
+/** What is wrong, as data. `path` is a JSON pointer into the input (RFC 6901), "" for the whole of it. */
+export interface Fault {
+  code: string;
+  /** Says what is wrong and what would be right, in one sentence. */
+  message: string;
+  path: string;
+}
+
+/** A value, or the fault that stood in its way. */
+export type Outcome<T> = { ok: true; value: T } | { ok: false; fault: Fault };
+
+export const succeed = <T>(value: T): Outcome<T> => ({ ok: true, value });
+
+export const fail = (code: string, path: string, message: string): { ok: false; fault: Fault } => ({
+  ok: false,
+  fault: { code, message, path },
+});
+
+/** Carries a fault up into an input that holds the faulty part at `prefix`. */
+export const under = <T>(prefix: string, outcome: Outcome<T>): Outcome<T> =>
+  outcome.ok ? outcome : { ok: false, fault: { ...outcome.fault, path: prefix + outcome.fault.path } };
+
+/** Goes on with the value, or passes the fault along. */
+export const andThen = <T, U>(outcome: Outcome<T>, next: (value: T) => Outcome<U>): Outcome<U> =>
+  outcome.ok ? next(outcome.value) : outcome;
+
+/** Turns a list of outcomes into the outcome of a list: the first fault wins. */
+export function collect<T>(outcomes: Outcome<T>[]): Outcome<T[]> {
+  const values: T[] = [];
+  for (const outcome of outcomes) {
+    if (!outcome.ok) return outcome;
+    values.push(outcome.value);
+  }
+  return succeed(values);
+}
+
+/**
+ * The value of an outcome that cannot fail here, for tests and for data that was checked before.
+ * Throws the fault's message otherwise: a programmer's error.
+ */
+export function expectValue<T>(outcome: Outcome<T>): T {
+  if (outcome.ok) return outcome.value;
+  throw new Error(`${outcome.fault.code} at "${outcome.fault.path}": ${outcome.fault.message}`);
+}

@@ -1,0 +1,23 @@
+export { type Angle, degrees, parseAngle, radians } from './angle.ts';
+export {
+  formatAngle,
+  formatLength,
+  formatWithUnit,
+  INCHES,
+  type LengthStyle,
+  MILLIMETRES,
+  type Rounded,
+  roundLength,
+} from './format.ts';
+export { INCH, type Length, parseLength, type Unit } from './length.ts';
+export {
+  atLeast,
+  CATALOGUE,
+  COINCIDENT,
+  decided,
+  DECISION,
+  FOLD,
+  IN_LINE,
+  PROTRACTOR_ERROR,
+  TAPE_ERROR,
+} from './tolerances.ts';

@@ -1,0 +1,100 @@
+import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
+
+export type Unit = 'in' | 'mm';
+
+/** The one length of every document: the millimetres that count, and what was typed. */
+export interface Length {
+  mm: number;
+  typed: string;
+}
+
+/** mm per unit. The inch is exact by definition. */
+export const INCH = 25.4;
+const MM_PER: Record<string, number> = { mm: 1, cm: 10, m: 1000, in: INCH };
+
+const VULGAR: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+const WHOLE_AND_FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
+const DECIMAL = /^(?:\d+\.?\d*|\.\d+)$/;
+
+/**
+ * Reads a length as people write it: `41 1/4`, `41-1/4"`, `3' 5 1/4"`, `41.25 in`, `1048`, `104.8 cm`, `1.048 m`.
+ * A bare number takes the job's unit; a bare fraction is inches in any job, as no metric tape has them.
+ * A fault says what could not be read.
+ */
+export function parseLength(text: string, unit: Unit): Outcome<Length> {
+  const plain = tidy(text);
+  if (plain === '') return fail('empty', '', 'nothing written: give a length, such as 41 1/4 or 1048 mm');
+  if (plain.includes(','))
+    return fail('comma', '', 'a comma may mean thousands or a decimal: write 1048 or 1048.5 with a point');
+  const negative = plain.startsWith('-');
+  const read = readUnsigned(negative ? plain.slice(1).trim() : plain, unit);
+  if (!read.ok) return read;
+  const mm = negative ? -read.value : read.value;
+  if (Math.abs(mm) > LARGEST)
+    return fail('too-big', '', `${text.trim()} is longer than ${LARGEST / 1000} m: check the unit`);
+  return succeed({ mm: mm + 0, typed: text.trim() });
+}
+
+function tidy(text: string): string {
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(/(\d?)([½¼¾⅛⅜⅝⅞])/g, (_, digit: string, sign: string) =>
+      digit ? `${digit} ${VULGAR[sign]}` : (VULGAR[sign] ?? ''),
+    )
+    .replace(/⁄/g, '/')
+    .replace(/[−–]/g, '-')
+    .replace(/''|[″”“]/g, '"')
+    .replace(/[′’‘]/g, "'")
+    .replace(/\s+/g, ' ');
+}
+
+function readUnsigned(text: string, unit: Unit): Outcome<number> {
+  const feet = /^(.+?)\s*(?:'|ft\b|feet\b|foot\b)\s*-?\s*(.*)$/.exec(text);
+  if (feet) return readFeet(feet[1] ?? '', feet[2] ?? '');
+  const marked = /^(.+?)\s*("|in\b|inch\b|inches\b|mm\b|cm\b|m\b)$/.exec(text);
+  if (marked) {
+    const suffix = marked[2] ?? '';
+    const name = suffix === '"' || suffix.startsWith('inch') ? 'in' : suffix;
+    return scaled(marked[1] ?? '', MM_PER[name] ?? 1);
+  }
+  const isFraction = WHOLE_AND_FRACTION.test(text);
+  return scaled(text, isFraction ? INCH : (MM_PER[unit] ?? 1));
+}
+
+function readFeet(feetText: string, rest: string): Outcome<number> {
+  const feet = scaled(feetText, 12 * INCH);
+  if (!feet.ok || rest === '') return feet;
+  const inches = scaled(rest.replace(/\s*("|in|inch|inches)$/, ''), INCH);
+  if (!inches.ok) return inches;
+  if (inches.value >= 12 * INCH)
+    return fail('inches', '', 'inches after feet are less than 12: write 4\' 3" for 51 inches');
+  return succeed(feet.value + inches.value);
+}
+
+function scaled(text: string, mmPer: number): Outcome<number> {
+  const number = readNumber(text.trim());
+  return number.ok ? succeed(number.value * mmPer) : number;
+}
+
+/** An unsigned number: decimal (`41.25`), fraction (`1/4`) or whole and fraction (`41 1/4`, `41-1/4`). */
+export function readNumber(text: string): Outcome<number> {
+  if (DECIMAL.test(text)) return succeed(Number(text));
+  const fraction = WHOLE_AND_FRACTION.exec(text);
+  if (!fraction)
+    return fail('unreadable', '', `"${text}" is not a length: write 41 1/4, 41.25 in, 1048 mm or 104.8 cm`);
+  const [, whole, over, of] = fraction;
+  if (Number(of) === 0) return fail('zero-denominator', '', 'a fraction over zero is no length');
+  if (whole !== undefined && Number(over) >= Number(of))
+    return fail('improper', '', `${over}/${of} beside a whole number must be less than one`);
+  return succeed(Number(whole ?? 0) + Number(over) / Number(of));
+}

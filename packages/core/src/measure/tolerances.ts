@@ -1,0 +1,24 @@
+/** Two lengths or angles nearer than this are the same; every decision is taken on values rounded to it. mm or degrees. */
+export const DECISION = 1e-6;
+
+/** A point where the path turns by less than this is in line with its neighbours and is no bend. Degrees. */
+export const IN_LINE = 0.01;
+
+/** A path that turns by more than 180 minus this folds back on itself. Degrees. */
+export const FOLD = 0.01;
+
+/** Points nearer than this are one point. mm. */
+export const COINCIDENT = 1e-6;
+
+/** Catalogue sizes (OD, wall, plate thickness) compare within this. mm. Handbook §9. */
+export const CATALOGUE = 0.01;
+
+/** What a tape and a protractor are trusted to, unless the job says otherwise. Handbook §9, common practice. */
+export const TAPE_ERROR = 3;
+export const PROTRACTOR_ERROR = 0.5;
+
+/** A value as decisions see it: rounded to 1e-6, so that every engine decides alike. Never −0. */
+export const decided = (value: number): number => Math.round(value / DECISION) / (1 / DECISION) + 0;
+
+/** a ≥ b as decisions see it. */
+export const atLeast = (a: number, b: number): boolean => decided(a - b) >= 0;

@@ -1,0 +1,14 @@
+// The command line: npm run -s gyrus -- COMMAND [FILE|-]. Compiles itself when its sources are newer, in silence.
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { buildCli, installPackages, root } from './lib/project.mjs';
+
+try {
+  await installPackages({ quiet: true });
+  await buildCli();
+} catch (error) {
+  const message = `the program could not be built: ${error.message}`;
+  process.stderr.write(JSON.stringify({ error: { code: 'not-built', message, path: '' } }) + '\n');
+  process.exit(2);
+}
+await import(pathToFileURL(path.join(root, 'apps/cli/dist/main.js')).href);
