@@ -1,5 +1,6 @@
 export { finishedRadius, type TestPiece } from './finishedRadius.ts';
 export {
+  type BendTooling,
   type Datum,
   DATUMS,
   fromDatum,

@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { coordinate, extent, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
-import { arcOf, clrInput, type Corner, cornersOf, layOut, pointsInput } from '../centreline/index.ts';
-import { type Pull, pullFor, schoolInput } from './school.ts';
+import {
+  arcOf,
+  clrInput,
+  type Corner,
+  type Corners,
+  cornersOf,
+  layOut,
+  type Lra,
+  pointsInput,
+} from '../centreline/index.ts';
+import { type Vec3 } from '../space/index.ts';
+import { type Pull, pullFor, type School, schoolInput } from './school.ts';
 
 export const MARK_REFERENCES = ['start', 'centre', 'end'] as const;
 /** What of the bend the die's mark stands for: the tangent on the clamp's side, the arc's middle, the other tangent. */
@@ -60,9 +70,6 @@ export interface PlacedBend extends MarkedBend {
   number: number;
   clampSide: Side;
   pull: Pull;
-  /** The straight before it, and the one after it, finished. mm */
-  straightA: number;
-  straightB: number;
 }
 
 /** The blank with everything on it, from end A. */
@@ -70,11 +77,29 @@ export interface MarkedBlank {
   blank: number;
   trim: [number, number];
   bends: PlacedBend[];
+  /** The path with its finished radii. */
+  corners: Corners;
+  lra: Lra;
 }
 
 /** Marks for the command line: everything measured from one datum, never chained. */
 export function marksOf(input: MarkInput): Outcome<Marks> {
-  const marked = markBlank(input);
+  const pis = input.points.length - 2;
+  const sides = perPi(input.clampSide, pis, '/clampSide', 'clamp sides');
+  if (!sides.ok) return sides;
+  if (input.clr === undefined && pis > 0)
+    return fail('missing', '/clr', "missing: give the die's centreline radius in mm");
+  const radii = perPi(input.clr ?? [], pis, '/clr', 'radii');
+  if (!radii.ok) return radii;
+  const { die, springback, growRadius } = input;
+  const tooling = radii.value.map((clr, i) => ({
+    clr,
+    die,
+    springback,
+    growRadius,
+    clampSide: sides.value[i] as Side,
+  }));
+  const marked = markBlank(input.points, tooling, input.trim);
   if (!marked.ok) return marked;
   const { blank, bends } = marked.value;
   const from = fromDatum(blank, input.datum);
@@ -101,32 +126,55 @@ export const fromDatum =
     return datum === 'b' ? blank - fromA : fromA - blank / 2;
   };
 
-/** Places every bend on the blank. PIs stay where they are; setback and arc follow the finished radius. */
-export function markBlank(input: Omit<MarkInput, 'datum'>): Outcome<MarkedBlank> {
-  const sides = clampSides(input.clampSide, input.points.length - 2);
-  if (!sides.ok) return sides;
-  const path = cornersOf(input);
+/** What one bend is made with. */
+export interface BendTooling {
+  clr: number;
+  die: MarkInput['die'];
+  springback: School;
+  growRadius: boolean;
+  clampSide: Side;
+}
+
+/**
+ * Places every bend on the blank. points: the ends and the PIs, n × [x, y, z], mm; tooling: one for each PI given;
+ * trim: beyond each end, mm. PIs stay where they are; setback and arc follow the finished radius.
+ */
+export function markBlank(points: Vec3[], tooling: BendTooling[], trim: [number, number]): Outcome<MarkedBlank> {
+  const path = cornersOf({ points: points.map((p): [number, number, number] => [...p]), clr: tooling.map((bend) => bend.clr) });
   if (!path.ok) return path;
   const pulls: Pull[] = [];
   const finished: Corner[] = [];
   for (const corner of path.value.corners) {
-    const pull = pullFor(corner.angle, input.springback);
+    const { springback, growRadius } = tooling[corner.index - 1] as BendTooling;
+    const pull = pullFor(corner.angle, springback);
     if (!pull.ok) return pull;
     pulls.push(pull.value);
-    finished.push({ ...corner, clr: corner.clr * (input.growRadius ? pull.value.growth : 1) });
+    finished.push({ ...corner, clr: corner.clr * (growRadius ? pull.value.growth : 1) });
   }
-  const lra = layOut({ ends: path.value.ends, corners: finished });
+  const corners = { ends: path.value.ends, corners: finished };
+  const lra = layOut(corners);
   if (!lra.ok) return lra;
-  let at = input.trim[0];
-  const bends: PlacedBend[] = [];
-  for (const [i, bend] of lra.value.bends.entries()) {
-    const { index } = finished[i] as Corner;
+  const bends = placeBends(lra.value, finished, pulls, tooling, trim[0]);
+  const blank = lra.value.developed + trim[0] + trim[1];
+  return succeed({ blank, trim, bends, corners, lra: lra.value });
+}
+
+function placeBends(
+  lra: Lra,
+  corners: Corner[],
+  pulls: Pull[],
+  tooling: BendTooling[],
+  from: number,
+): PlacedBend[] {
+  let at = from;
+  return lra.bends.map((bend, i) => {
+    const { index } = corners[i] as Corner;
     const pull = pulls[i] as Pull;
-    const clampSide = sides.value[index - 1] as Side;
+    const { clampSide, die } = tooling[index - 1] as BendTooling;
     const arc = arcOf(bend.clr, bend.angle);
     const tangentA = at + bend.length;
-    const tangentB = tangentA + arc;
-    bends.push({
+    at = tangentA + arc;
+    return {
       number: index,
       angle: bend.angle,
       rotation: bend.rotation,
@@ -135,15 +183,11 @@ export function markBlank(input: Omit<MarkInput, 'datum'>): Outcome<MarkedBlank>
       finishedClr: bend.clr,
       arc,
       tangentA,
-      tangentB,
-      mark: markPlace(tangentA, tangentB, clampSide, input.die),
+      tangentB: at,
+      mark: markPlace(tangentA, at, clampSide, die),
       clampSide,
-      straightA: bend.length,
-      straightB: lra.value.bends[i + 1]?.length ?? lra.value.tail,
-    });
-    at = tangentB;
-  }
-  return succeed({ blank: lra.value.developed + input.trim[0] + input.trim[1], trim: input.trim, bends });
+    };
+  });
 }
 
 /** The die's reference on this bend, moved by the offset toward the clamp's end (negative: away from it). From end A, mm. */
@@ -155,12 +199,13 @@ function markPlace(tangentA: number, tangentB: number, clampSide: Side, die: Mar
   return place + towardClamp * die.offset;
 }
 
-function clampSides(given: Side | Side[], pis: number): Outcome<Side[]> {
+/** One value for all PIs, or a list with one for each. */
+function perPi<T>(given: T | T[], pis: number, path: string, what: string): Outcome<T[]> {
   if (!Array.isArray(given)) return succeed(Array.from({ length: pis }, () => given));
   if (given.length === pis) return succeed(given);
   return fail(
     'wrong-count',
-    '/clampSide',
-    `the list of clamp sides has ${given.length}, the path ${pis} PIs: give one for each PI`,
+    path,
+    `the list of ${what} has ${given.length}, the path ${pis} PIs: give one for each PI`,
   );
 }

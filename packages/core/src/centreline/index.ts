@@ -13,6 +13,7 @@ export {
   pointsInput,
   wrapped,
 } from './lra.ts';
+export { distanceToPath } from './distance.ts';
 export { mirrored, reversed } from './mirror.ts';
 export { type Piece, piecesOf, polylineOf } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './straight.ts';

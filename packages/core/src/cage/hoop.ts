@@ -1,0 +1,224 @@
+import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { radians } from '../measure/index.ts';
+import { type CarSide, type MainHoop, type Survey } from '../plan/index.ts';
+import { type Vec3 } from '../space/index.ts';
+import {
+  alongPlane,
+  angleFigure,
+  axisSection,
+  type AxisSection,
+  type Contradiction,
+  contradictions,
+  type Figure,
+  lengthFigure,
+  type MeasuredSection,
+  type MeasuringError,
+  readSection,
+  trustingProtractor,
+  withinTighterSide,
+} from '../survey/index.ts';
+import { type MeasureKey } from '../plan/index.ts';
+import { type HoopShape, type Leg, leanOf, legOf, type LegPoint, outAt, proposeShape, type ShapeProposal } from './hoopShape.ts';
+
+/** Why there is no hoop yet: what is missing, what contradicts itself, or what cannot be. */
+export type NoHoop =
+  | { why: 'missing'; missing: MeasureKey[] }
+  | { why: 'contradiction'; contradictions: Contradiction[]; section: MeasuredSection; axis: AxisSection }
+  | { why: 'impossible'; code: string; message: string };
+
+/** A foot as it is cut: degrees off square. */
+export interface FootCut {
+  side: CarSide;
+  /** In the plane of the hoop. */
+  across: Figure;
+  /** Seen from the side. */
+  along: number;
+  /** Between the axis and the floor's normal. */
+  total: number;
+}
+
+/** The hoop that the survey gives: its corners in the car's frame, named, and its figures. */
+export interface HoopGeometry {
+  shape: HoopShape;
+  proposal: ShapeProposal;
+  /** End A (left foot), the PIs, end B (right foot). Car's frame, mm. */
+  points: Vec3[];
+  /** The name of each PI, A → B. */
+  features: string[];
+  legs: { left: Leg; right: Leg };
+  section: MeasuredSection;
+  axis: AxisSection;
+  /** Settled by trusting one measure; still worth a look. */
+  contradictions: Contradiction[];
+  tilt: number;
+  feet: FootCut[];
+  figures: {
+    crownHeight: Figure;
+    totalHeight: Figure;
+    feetApart: Figure;
+    feetOutside: Figure;
+    cornersApart: Figure;
+    legLeans: { side: CarSide; lower: Figure; upper: Figure | null }[];
+  };
+}
+
+export type HoopResult = { hoop: HoopGeometry } | { none: NoHoop };
+
+/** The main hoop from the survey: measures → contradiction settled → axis dimensions → shape → corners. */
+export function hoopFrom(survey: Survey, hoop: MainHoop, error: MeasuringError): HoopResult {
+  const reading = readSection(survey);
+  if ('missing' in reading) return { none: { why: 'missing', missing: reading.missing } };
+  const takeOffs = {
+    od: hoop.tube.od.mm,
+    clearLeft: hoop.clearance.left.mm,
+    clearRight: hoop.clearance.right.mm,
+    clearAbove: hoop.clearance.above.mm,
+  };
+  const measured = { ...reading.section, tilt: hoop.tilt?.deg ?? reading.section.tilt };
+  const crown = axisSection(measured, takeOffs).crownHeight.value;
+  const found = contradictions(measured, crown, error);
+  if (found.length > 0 && survey.trust === null)
+    return {
+      none: { why: 'contradiction', contradictions: found, section: measured, axis: axisSection(measured, takeOffs) },
+    };
+  const section = survey.trust === 'protractor' ? trustingProtractor(measured, crown) : measured;
+  const own = axisSection(section, takeOffs);
+  const axis = hoop.sides === 'same' ? withinTighterSide(own) : own;
+  const built = buildHoop(section, axis, hoop, error);
+  if (!built.ok) return { none: { why: 'impossible', code: built.fault.code, message: built.fault.message } };
+  return { hoop: { ...built.value, contradictions: found } };
+}
+
+function buildHoop(
+  section: MeasuredSection,
+  axis: AxisSection,
+  hoop: MainHoop,
+  error: MeasuringError,
+): Outcome<Omit<HoopGeometry, 'contradictions'>> {
+  const { tilt, leanHeight } = section;
+  const crown = axis.crownHeight.value;
+  const possible = checkAxis(axis, leanHeight, section, hoop.footLift.mm);
+  if (!possible.ok) return possible;
+  const left = legOf(axis.left, leanHeight, crown, tilt);
+  const right = legOf(axis.right, leanHeight, crown, tilt);
+  const proposal = proposeShape([left, right], error.mm);
+  const wanted = hoop.shape === 'proposed' ? proposal.shape : hoop.shape;
+  if (wanted === 'four-bend' && (left.lean === null || right.lean === null))
+    return fail('no-lean', '', 'four bends need the height and both half widths where the side starts to lean');
+  const four = wanted === 'four-bend';
+  const feetUp = {
+    left: alongPlane(section.left.landing + hoop.footLift.mm, tilt),
+    right: alongPlane(section.right.landing + hoop.footLift.mm, tilt),
+  };
+  const corners = [...legPoints(left, feetUp.left, four), ...legPoints(right, feetUp.right, four).reverse()];
+  const half = corners.length / 2;
+  const points = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
+  const features = four ? ['knee-left', 'crown-left', 'crown-right', 'knee-right'] : ['crown-left', 'crown-right'];
+  return succeed({
+    shape: wanted,
+    proposal,
+    points,
+    features,
+    legs: { left, right },
+    section,
+    axis,
+    tilt,
+    feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
+    figures: figuresOf(corners, axis, { left, right }, four, hoop.tube.od.mm),
+  });
+}
+
+function checkAxis(
+  { left, right, crownHeight }: AxisSection,
+  leanHeight: number | null,
+  section: MeasuredSection,
+  lift: number,
+): Outcome<null> {
+  const halves = [left, right].flatMap((side) => [side.floor, side.roof, ...(side.lean ? [side.lean] : [])]);
+  if (halves.some((half) => half.value <= 0))
+    return fail('no-width', '', 'the clearance and half the tube take all of the width: check the half widths');
+  const foot = Math.max(section.left.landing, section.right.landing) + lift;
+  if (crownHeight.value <= foot)
+    return fail('no-height', '', 'the crown comes out below the feet: check the headliner and the landings');
+  if (leanHeight !== null && leanHeight >= crownHeight.value)
+    return fail('lean-above-crown', '', 'the side starts to lean above the crown: check that height');
+  if (leanHeight !== null && leanHeight <= foot)
+    return fail('lean-below-foot', '', 'the side starts to lean below the feet: leave that height empty');
+  return succeed(null);
+}
+
+/** From the foot, on its landing, to the crown. */
+function legPoints({ floor, lean, corner }: Leg, footUp: number, four: boolean): LegPoint[] {
+  const knee = four ? lean : null;
+  const foot = { out: outAt(floor, knee ?? corner, footUp), up: footUp };
+  return knee ? [foot, knee, corner] : [foot, corner];
+}
+
+/** From the plane of the hoop, tilted to the rear, into the car's frame. */
+function inCar(y: number, up: number, tilt: number): Vec3 {
+  return [-up * Math.sin(radians(tilt)) + 0, y, up * Math.cos(radians(tilt))];
+}
+
+function footCut(side: CarSide, leg: Leg, four: boolean, section: MeasuredSection): FootCut {
+  const above = four && leg.lean ? leg.lean : leg.corner;
+  const lean = leanOf(leg.floor, above);
+  const slope = section[side].floorSlope;
+  const across = lean - slope;
+  const { tilt } = section;
+  // The axis and the floor's normal in the car's frame; the floor is level fore and aft.
+  const axis: Vec3 = inCar(-Math.sin(radians(lean)), Math.cos(radians(lean)), tilt);
+  const normal: Vec3 = [0, -Math.sin(radians(slope)), Math.cos(radians(slope))];
+  const cosine = axis[0] * normal[0] + axis[1] * normal[1] + axis[2] * normal[2];
+  return {
+    side,
+    across: angleFigure(across, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),
+    along: tilt,
+    total: (Math.acos(Math.min(1, cosine)) * 180) / Math.PI,
+  };
+}
+
+function figuresOf(
+  corners: LegPoint[],
+  axis: AxisSection,
+  legs: { left: Leg; right: Leg },
+  four: boolean,
+  od: number,
+): HoopGeometry['figures'] {
+  const footA = corners[0] as LegPoint;
+  const footB = corners[corners.length - 1] as LegPoint;
+  const crown = axis.crownHeight.value;
+  const between = (a: number, b: number) => lengthFigure(a + b, { mm: a }, 'left +', { mm: b }, 'right');
+  const feetApart = between(footA.out, footB.out);
+  const outer = (leg: Leg) => od / 2 / Math.cos(radians(leanOf(leg.floor, (four && leg.lean) || leg.corner)));
+  const outsides = outer(legs.left) + outer(legs.right);
+  const leanFigure = (below: LegPoint, above: LegPoint) =>
+    angleFigure(
+      leanOf(below, above),
+      'atan( (',
+      { mm: below.out },
+      '−',
+      { mm: above.out },
+      ') /',
+      { mm: above.up - below.up },
+      ')',
+    );
+  const legLean = (side: CarSide, { floor, lean, corner }: Leg) => ({
+    side,
+    lower: leanFigure(floor, four && lean ? lean : corner),
+    upper: four && lean ? leanFigure(lean, corner) : null,
+  });
+  return {
+    crownHeight: axis.crownHeight,
+    totalHeight: lengthFigure(crown + od / 2, { mm: crown }, "to the crown's axis +", { mm: od / 2 }, 'half the tube'),
+    feetApart,
+    feetOutside: lengthFigure(
+      feetApart.value + outsides,
+      { mm: feetApart.value },
+      'between axes +',
+      { mm: outsides },
+      'the tube, cut on the slant',
+    ),
+    cornersApart: between(legs.left.corner.out, legs.right.corner.out),
+    legLeans: [legLean('left', legs.left), legLean('right', legs.right)],
+  };
+}

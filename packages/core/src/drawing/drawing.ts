@@ -1,0 +1,59 @@
+/** A point of a drawing, [x, y] in drawing units: x to the right, y down. */
+export type Point = readonly [number, number];
+
+/** What a line or a face is of; a theme gives it colour and width, on screen and on paper. */
+export type Pen =
+  | 'steel'
+  | 'steel-edge'
+  | 'axis'
+  | 'seam'
+  | 'arc-zone'
+  | 'clamp'
+  | 'tangent'
+  | 'mark'
+  | 'arrow'
+  | 'centre'
+  | 'body'
+  | 'dimension'
+  | 'leader';
+
+/** What a text says; a theme gives it face, weight and colour. */
+export type Voice = 'figure' | 'bend' | 'label' | 'quiet' | 'on-steel';
+
+export type Shape =
+  | { kind: 'line'; from: Point; to: Point; pen: Pen }
+  | { kind: 'polyline'; points: Point[]; pen: Pen }
+  | { kind: 'polygon'; points: Point[]; pen: Pen; hatched?: boolean }
+  | { kind: 'arrow'; from: Point; to: Point; pen: Pen; both?: boolean }
+  | { kind: 'pointer'; tip: Point; size: number; pen: Pen }
+  | { kind: 'text'; at: Point; text: string; size: number; anchor: 'start' | 'middle' | 'end'; voice: Voice };
+
+/** A neutral drawing that writers turn into SVG and PDF. `title` says what it shows, for those who can't see it. */
+export interface Drawing {
+  width: number;
+  height: number;
+  title: string;
+  shapes: Shape[];
+}
+
+/** Rough width of a text in the condensed face, in drawing units: enough to keep labels from overlapping. */
+export const textWidth = (text: string, size: number): number => text.length * size * 0.48;
+
+export const rectangle = (x: number, y: number, width: number, height: number): Point[] => [
+  [x, y],
+  [x + width, y],
+  [x + width, y + height],
+  [x, y + height],
+];
+
+/** Splits text at its fractions, `1/8`, which writers typeset as such. */
+export function fractionRuns(text: string): { text: string; fraction: boolean }[] {
+  return text
+    .split(/(\d+\/\d+)/)
+    .filter((run) => run !== '')
+    .map((run) =>
+      /^\d+\/\d+$/.test(run)
+        ? { text: run.replace('/', '⁄'), fraction: true }
+        : { text: run, fraction: false },
+    );
+}

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { oneOf, say } from '../fault/index.ts';
+import { id, massField, note, title } from './quantities.ts';
+
+export const BUILT = ['four-point-bar', 'six-point-cage', 'full-cage'] as const;
+export const JOINING = ['welded', 'bolted'] as const;
+export const USES = ['track', 'street-too', 'show'] as const;
+/** What the feet stand on; a hoop whose load reaches no frame is a show bar, and is told so. */
+export const LANDINGS = ['frame', 'sill', 'floor-sheet'] as const;
+
+export const brief = z.strictObject({
+  car: title,
+  series: title,
+  customer: title,
+  built: oneOf(BUILT, 'what is built'),
+  joining: oneOf(JOINING, 'how it is joined'),
+  use: oneOf(USES, 'what the car is used for'),
+  feetOn: oneOf(LANDINGS, 'what the feet stand on'),
+  drivers: z.array(title, say('the names of the drivers')).max(20),
+  passenger: z.boolean(say('true or false')),
+  carWeight: massField("the car's weight").nullable(),
+  dueBy: z.iso.date('a date is written as 2027-03-01').nullable(),
+  books: z
+    .array(z.strictObject({ book: id, class: id.nullable() }), say('the rule books chosen'))
+    .max(20),
+  notes: note,
+});
+export type Brief = z.infer<typeof brief>;

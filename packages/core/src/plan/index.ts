@@ -1,0 +1,24 @@
+export { type Attachment, type CarSide, type Station } from './attachment.ts';
+export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
+export {
+  type AngleKey,
+  isAngleKey,
+  type LengthKey,
+  MEASURE_KEYS,
+  type MeasureKey,
+  type MeasureMeaning,
+  MEASURES,
+} from './measures.ts';
+export { type MainHoop, type Member, type Role } from './member.ts';
+export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
+export { id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
+export { EMPTY_SHOP, longestStick, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
+export { type Measures, type Survey } from './survey.ts';
+export {
+  type BendingChoice,
+  type Die,
+  type DieTest,
+  die as dieSchema,
+  type SpringbackChoice,
+  type TubeChoice,
+} from './tooling.ts';

@@ -1,0 +1,90 @@
+import { type CarSide } from './attachment.ts';
+
+/** What a survey measure is: its kind, which side it belongs to, and whether a hoop can do without it. */
+export interface MeasureMeaning {
+  kind: 'length' | 'angle';
+  side: CarSide | null;
+  needed: boolean;
+  label: string;
+  /** What to measure and from where, as the screen tells it. */
+  how: string;
+}
+
+const sided = <K extends MeasureMeaning['kind']>(
+  side: CarSide,
+  kind: K,
+  needed: boolean,
+  label: string,
+  how: string,
+) => ({
+  kind,
+  side,
+  needed,
+  label: `${label}, ${side}`,
+  how: how.replaceAll('{side}', side),
+});
+const middle = <K extends MeasureMeaning['kind']>(kind: K, needed: boolean, label: string, how: string) => ({
+  kind,
+  side: null,
+  needed,
+  label,
+  how,
+});
+
+const FLOOR =
+  "From the centre line to the inside of the {side} body side, level with the floor, in the hoop's plane.";
+const LEAN = 'From the centre line to the inside of the {side} side, at the height where it starts to lean in.';
+const ROOF =
+  "From the centre line to the inside of the {side} roof rail, at the height of the crown's axis, in the hoop's plane.";
+const CORNER = 'Straight up from the floor to the headliner above the {side} corner of the hoop.';
+const WALL =
+  'Lay a protractor on the {side} wall where it leans and read it from vertical. It is a check on the widths.';
+const SLOPE = 'Slope of the floor across the car under the {side} foot: positive when it rises outward.';
+const LANDING = 'Height of what the {side} foot stands on, above the floor that heights are taken from.';
+
+/** The known measures of the main hoop's section, in the order in which they are taken. */
+export const MEASURES = {
+  halfWidthFloorLeft: sided('left', 'length', true, 'half width at the floor', FLOOR),
+  halfWidthFloorRight: sided('right', 'length', true, 'half width at the floor', FLOOR),
+  leanHeight: middle(
+    'length',
+    false,
+    'height where the side starts to lean',
+    'Straight up from the floor to where the body side turns inward. Leave it empty where the wall is straight.',
+  ),
+  halfWidthLeanLeft: sided('left', 'length', false, 'half width where it leans', LEAN),
+  halfWidthLeanRight: sided('right', 'length', false, 'half width where it leans', LEAN),
+  halfWidthRoofLeft: sided('left', 'length', true, 'half width at the roof rail', ROOF),
+  halfWidthRoofRight: sided('right', 'length', true, 'half width at the roof rail', ROOF),
+  headlinerCentre: middle(
+    'length',
+    true,
+    'headliner at the centre',
+    'Straight up from the floor to the headliner, on the centre line, where the hoop will stand.',
+  ),
+  headlinerCornerLeft: sided('left', 'length', false, 'headliner at the corner', CORNER),
+  headlinerCornerRight: sided('right', 'length', false, 'headliner at the corner', CORNER),
+  pillarTilt: middle(
+    'angle',
+    false,
+    'tilt of the pillar',
+    'Tilt of the B-pillar line from vertical, seen from the side: positive when its top is to the rear.',
+  ),
+  wallLeanLeft: sided('left', 'angle', false, "wall's lean by protractor", WALL),
+  wallLeanRight: sided('right', 'angle', false, "wall's lean by protractor", WALL),
+  floorSlopeLeft: sided('left', 'angle', false, 'slope of the floor', SLOPE),
+  floorSlopeRight: sided('right', 'angle', false, 'slope of the floor', SLOPE),
+  landingLeft: sided('left', 'length', false, 'height of the landing', LANDING),
+  landingRight: sided('right', 'length', false, 'height of the landing', LANDING),
+} as const satisfies Record<string, MeasureMeaning>;
+
+export type MeasureKey = keyof typeof MEASURES;
+export const MEASURE_KEYS = Object.keys(MEASURES) as MeasureKey[];
+
+type KeysOfKind<K extends MeasureMeaning['kind']> = {
+  [Key in MeasureKey]: (typeof MEASURES)[Key]['kind'] extends K ? Key : never;
+}[MeasureKey];
+export type LengthKey = KeysOfKind<'length'>;
+export type AngleKey = KeysOfKind<'angle'>;
+
+export const isAngleKey = (key: MeasureKey): key is AngleKey => MEASURES[key].kind === 'angle';

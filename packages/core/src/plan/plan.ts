@@ -1,0 +1,183 @@
+import { z } from 'zod';
+import { between, check, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
+import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
+import { placeField } from './attachment.ts';
+import { brief } from './brief.ts';
+import { member } from './member.ts';
+import { angleField, extentField, id, note, sizeField, title } from './quantities.ts';
+import { survey } from './survey.ts';
+import { die } from './tooling.ts';
+
+export const PLAN_FORMAT = 'gyrus-plan';
+export const PLAN_VERSION = 1;
+
+/** A base plate: it owns its place, and a foot follows it, or follows the foot. */
+const plate = z.strictObject({
+  id,
+  name: title,
+  follows: oneOf(['foot', 'own'], 'who owns the place'),
+  at: placeField.nullable(),
+  tilt: angleField(-90, 90, 'the tilt of the plate'),
+  thickness: sizeField('the thickness'),
+  length: sizeField('the length'),
+  width: sizeField('the width'),
+});
+
+const occupant = z.strictObject({
+  id,
+  name: title,
+  seat: oneOf(['left', 'centre', 'right'], 'the seat'),
+  shoulder: placeField.nullable(),
+  helmetTop: placeField.nullable(),
+  height: extentField('the height').nullable(),
+});
+
+/** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
+const copeOverride = z.strictObject({
+  piece: id,
+  end: oneOf(['a', 'b'], 'an end'),
+  header: id,
+  coped: z.boolean(say('true or false')),
+});
+
+const answer = z.strictObject({
+  answer: oneOf(['yes', 'no'], 'an answer'),
+  by: title,
+  note,
+});
+
+/**
+ * The plan: what the builder measured and wants, never what follows from it. Lengths are {mm, typed}, angles {deg, typed}.
+ * The car's frame: x forward, y left, z up, origin on the centre line at the floor under the main hoop.
+ */
+export const planSchema = z.strictObject({
+  format: z.literal(PLAN_FORMAT, say(`"${PLAN_FORMAT}"`)),
+  version: z.literal(PLAN_VERSION, say(`${PLAN_VERSION}`)),
+  units: z.strictObject({
+    length: oneOf(['in', 'mm'], "the job's unit of length"),
+    fraction: z.literal([8, 16, 32, 64], say('the finest mark on the tape: 8, 16, 32 or 64')),
+  }),
+  /** What tape and protractor are trusted to; within it of a limit is "look", not "clear". */
+  measuringError: z.strictObject({
+    mm: between(0, 50, 'the error of the tape in mm'),
+    deg: between(0, 10, 'the error of the protractor in degrees'),
+  }),
+  brief,
+  survey,
+  dies: z.array(die, say('the dies pinned by the plan')),
+  members: z.array(member, say('the members')),
+  plates: z.array(plate, say('the plates')),
+  occupants: z.array(occupant, say('the occupants')),
+  fitOrder: z.array(id, say('the ids of the pieces in the order of fitting')),
+  copeOverrides: z.array(copeOverride, say('overrides of who is coped to whom')),
+  /** Answers to what no program can compute, keyed book/rule/member. */
+  answers: z.record(z.string().max(200), answer, say('the answers')),
+});
+export type Plan = z.infer<typeof planSchema>;
+
+type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
+
+/** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
+const migrations: Migration[] = [];
+
+/** Reads a plan of any version ever released, brought up to today's. */
+export function readPlan(data: unknown): Outcome<Plan> {
+  if (data === null || typeof data !== 'object' || Array.isArray(data))
+    return fail('not-an-object', '', 'a plan is one JSON object');
+  const document = data as Record<string, unknown>;
+  if (document.format !== PLAN_FORMAT)
+    return fail('wrong-format', '/format', `this is no plan of Gyrus: the format must be "${PLAN_FORMAT}"`);
+  const { version } = document;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return fail('wrong-version', '/version', `the version must be a whole number from 1 to ${PLAN_VERSION}`);
+  if (version > PLAN_VERSION)
+    return fail(
+      'newer-version',
+      '/version',
+      `this plan was written by a newer Gyrus (version ${version}, this one reads ${PLAN_VERSION}): update Gyrus`,
+    );
+  const current = migrations.slice(version - 1).reduce((old, migrate) => migrate(old), document);
+  const read = check(planSchema, current);
+  return read.ok ? checkReferences(read.value) : read;
+}
+
+function checkReferences(plan: Plan): Outcome<Plan> {
+  const dies = new Set(plan.dies.map((pinned) => pinned.id));
+  for (const [i, { bending }] of plan.members.entries()) {
+    if (bending.die !== null && !dies.has(bending.die))
+      return fail('unknown-die', `/members/${i}/bending/die`, `no die "${bending.die}" is pinned in this plan`);
+    for (const [feature, named] of Object.entries(bending.dieAt))
+      if (!dies.has(named))
+        return fail('unknown-die', `/members/${i}/bending/dieAt/${feature}`, `no die "${named}" is pinned here`);
+  }
+  const ids = plan.members.flatMap((one) => [one.id, ...one.pieces.map((piece) => piece.id)]);
+  const twice = ids.find((one, i) => ids.indexOf(one) !== i);
+  if (twice !== undefined) return fail('double-id', '/members', `the id "${twice}" is used twice`);
+  return succeed(plan);
+}
+
+const mm = (value: number, typed = `${value} mm`) => ({ mm: value, typed });
+
+/** A new job's plan: nothing measured, one main hoop waiting for the survey. `ids` are fresh ones from the caller. */
+export function emptyPlan(ids: { member: string; piece: string }, length: 'in' | 'mm'): Plan {
+  const tube =
+    length === 'in'
+      ? { od: mm(44.45, '1 3/4 in'), wall: mm(2.413, '0.095 in') }
+      : { od: mm(45, '45 mm'), wall: mm(2.5, '2.5 mm') };
+  const clear = length === 'in' ? mm(9.525, '3/8 in') : mm(10, '10 mm');
+  const trim = length === 'in' ? mm(25.4, '1 in') : mm(25, '25 mm');
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    units: { length, fraction: 16 },
+    measuringError: { mm: TAPE_ERROR, deg: PROTRACTOR_ERROR },
+    brief: {
+      car: '',
+      series: '',
+      customer: '',
+      built: 'four-point-bar',
+      joining: 'welded',
+      use: 'track',
+      feetOn: 'sill',
+      drivers: [],
+      passenger: false,
+      carWeight: null,
+      dueBy: null,
+      books: [],
+      notes: '',
+    },
+    survey: { measures: {}, trust: null, points: [], planes: [], keepOuts: [] },
+    dies: [],
+    members: [
+      {
+        role: 'main-hoop',
+        id: ids.member,
+        stamp: 'MH',
+        tube: { ...tube, kind: 'drawn-over-mandrel', batch: '' },
+        pieces: [{ id: ids.piece, stamp: 'MH' }],
+        ends: { a: { kind: 'landing', side: 'left' }, b: { kind: 'landing', side: 'right' } },
+        crossings: [],
+        bending: {
+          die: null,
+          dieAt: {},
+          clampSideAt: {},
+          springback: { school: 'tests' },
+          growRadius: false,
+          datum: 'centre',
+          trimA: trim,
+          trimB: trim,
+        },
+        shape: 'proposed',
+        sides: 'same',
+        clearance: { left: clear, right: clear, above: clear },
+        tilt: null,
+        footLift: mm(0, '0'),
+      },
+    ],
+    plates: [],
+    occupants: [],
+    fitOrder: [ids.piece],
+    copeOverrides: [],
+    answers: {},
+  };
+}

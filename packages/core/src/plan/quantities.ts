@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { coordinate, extent, LARGEST, say, size } from '../fault/index.ts';
+import { type Angle, type Length } from '../measure/index.ts';
+
+const typed = z.string(say('the text that was typed')).max(60, 'the typed text is 60 characters at most');
+
+const lengthOf = (mm: z.ZodNumber, what: string): z.ZodType<Length> =>
+  z.strictObject({ mm, typed }, say(`${what} as {mm, typed}`));
+
+/** The one length of every document, `{ "mm": 595.3125, "typed": "23 7/16" }`; mm counts, typed is kept as written. */
+export const sizeField = (what: string) => lengthOf(size(what), what);
+export const extentField = (what: string) => lengthOf(extent(what), what);
+export const offsetField = (what: string) => lengthOf(coordinate(what), what);
+
+const degreesIn = (low: number, high: number, what: string) =>
+  z
+    .number(say(`${what} in degrees, from ${low} to ${high}`))
+    .gte(low, say(`${what} in degrees, at least ${low}`))
+    .lte(high, say(`${what} in degrees, at most ${high}`));
+
+/** The one angle of every document, `{ "deg": 84.5, "typed": "84 1/2" }`. */
+export const angleField = (low: number, high: number, what: string): z.ZodType<Angle> =>
+  z.strictObject({ deg: degreesIn(low, high, what), typed }, say(`${what} as {deg, typed}`));
+
+/** A mass as typed, in kilograms. */
+export interface Mass {
+  kg: number;
+  typed: string;
+}
+export const massField = (what: string): z.ZodType<Mass> =>
+  z.strictObject(
+    { kg: z.number(say(`${what} in kg`)).gt(0, say(`${what} in kg, more than 0`)).lte(LARGEST), typed },
+    say(`${what} as {kg, typed}`),
+  );
+
+/** Identity of a member, plate, piece, die or book: never changes, and means nothing to people. */
+export const id = z
+  .string(say('an id'))
+  .regex(/^[\w-]{1,64}$/, 'an id has 1 to 64 letters, digits, "-" or "_"');
+
+export const title = z
+  .string(say('a name'))
+  .max(120, 'a name has 120 characters at most');
+export const note = z.string(say('text')).max(4000, 'a note has 4000 characters at most');
+
+/** What is stamped on the steel and printed on the sheets. */
+export const stamp = z.string(say('a stamp')).regex(/^[A-Z0-9]{1,4}$/, 'a stamp has 1 to 4 capitals or digits');

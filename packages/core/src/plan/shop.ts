@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
+import { TUBE_KINDS } from '../tube/index.ts';
+import { id, sizeField, title } from './quantities.ts';
+import { die } from './tooling.ts';
+
+export const SHOP_FORMAT = 'gyrus-shop';
+const SHOP_VERSION = 1;
+
+const machine = z.strictObject({ id, name: title, note: title, dies: z.array(die, say('the dies')) });
+
+/** Tube that the shop has or can order: what a stick of it is, and how long. */
+const tubeStock = z.strictObject({
+  id,
+  od: sizeField('the outside diameter'),
+  wall: sizeField('the wall thickness'),
+  kind: oneOf(TUBE_KINDS, 'how the tube was made'),
+  batch: title,
+  stickLength: sizeField('the length of a stick'),
+});
+
+/** The shop as a calculation needs it: machines with their dies and test bends, and the tube it has. */
+export const shopSchema = z.strictObject({
+  format: z.literal(SHOP_FORMAT, say(`"${SHOP_FORMAT}"`)),
+  version: z.literal(SHOP_VERSION, say(`${SHOP_VERSION}`)),
+  machines: z.array(machine, say('the machines')),
+  tubes: z.array(tubeStock, say('the tube in stock')),
+});
+export type Shop = z.infer<typeof shopSchema>;
+
+export const EMPTY_SHOP: Shop = { format: SHOP_FORMAT, version: SHOP_VERSION, machines: [], tubes: [] };
+
+export function readShop(data: unknown): Outcome<Shop> {
+  if (data === null || typeof data !== 'object')
+    return fail('not-an-object', '', 'a shop is one JSON object');
+  return check(shopSchema, data);
+}
+
+/** The longest stick of the tube asked for, whatever its batch; null where the shop has none. mm */
+export function longestStick(shop: Shop, tube: { od: { mm: number }; wall: { mm: number } }): number | null {
+  const fitting = shop.tubes.filter(
+    (stock) => Math.abs(stock.od.mm - tube.od.mm) < 0.01 && Math.abs(stock.wall.mm - tube.wall.mm) < 0.01,
+  );
+  return fitting.length === 0 ? null : Math.max(...fitting.map((stock) => stock.stickLength.mm));
+}

@@ -1,0 +1,50 @@
+import { type Quantity } from '../survey/index.ts';
+import { type Provenance } from './ruleBook.ts';
+
+/**
+ * clear: holds with room to spare. look: a person must, or it is within the instruments' error. out: does not hold.
+ * ask: no program can tell; a person answers.
+ */
+export type Status = 'clear' | 'look' | 'out' | 'ask';
+
+/** The rule a finding came from, with where its figure comes from. */
+export interface RuleSource {
+  book: string;
+  bookTitle: string;
+  edition: string;
+  provenance: Provenance;
+  clause: string;
+  text: string;
+}
+
+/** An answer as data; the words for it are made elsewhere, by its code. */
+export interface Finding {
+  /** Stable: the same thing found again has the same key. */
+  key: string;
+  code: string;
+  status: Status;
+  member: string | null;
+  /** The bend it belongs to, by the name of its place. */
+  feature: string | null;
+  measured: Quantity | null;
+  limit: Quantity | null;
+  /** How far inside the limit (negative: beyond it), of the same kind. */
+  margin: Quantity | null;
+  rule: RuleSource | null;
+  /** More that the words need. */
+  facts: Record<string, Quantity>;
+}
+
+/** A finding with what is not said left empty. */
+export const finding = (
+  given: Pick<Finding, 'key' | 'code' | 'status'> & Partial<Omit<Finding, 'key' | 'code' | 'status'>>,
+): Finding => ({
+  member: null,
+  feature: null,
+  measured: null,
+  limit: null,
+  margin: null,
+  rule: null,
+  facts: {},
+  ...given,
+});

@@ -1,0 +1,26 @@
+export { bookFindings } from './checkBooks.ts';
+export { type Finding, finding, type RuleSource, type Status } from './finding.ts';
+export { judgeCatalogue, judgeMeasured } from './judge.ts';
+export {
+  type Provenance,
+  PROVENANCES,
+  readRuleBook,
+  type Rule,
+  RULE_BOOK_FORMAT,
+  type RuleBook,
+  type RuleCheck,
+  ruleBookSchema,
+  type ScheduleRow,
+  type TubeOption,
+} from './ruleBook.ts';
+export {
+  asymmetryFindings,
+  briefFindings,
+  driftFindings,
+  gapFindings,
+  noHoopFindings,
+  noSheetFinding,
+  settledFindings,
+  sheetFindings,
+  trimFindings,
+} from './jobFindings.ts';

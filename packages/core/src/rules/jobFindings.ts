@@ -1,0 +1,185 @@
+import { type BendSheet, type Drift, type Gap, type HoopGeometry, type NoHoop } from '../cage/index.ts';
+import { type Fault } from '../fault/index.ts';
+import { atLeast, decided, radians } from '../measure/index.ts';
+import { type MainHoop, type Plan } from '../plan/index.ts';
+import { type Finding, finding } from './finding.ts';
+import { asymmetry } from '../survey/index.ts';
+
+/** What the brief says that a person must hear: a bar that protects nobody, a road car, no book chosen. */
+export function briefFindings({ brief }: Plan): Finding[] {
+  const found: Finding[] = [];
+  const look = (code: string) => found.push(finding({ key: `brief/${code}`, code, status: 'look' }));
+  if (brief.feetOn === 'floor-sheet') look('show-bar');
+  if (brief.use === 'show') look('decorative');
+  if (brief.use === 'street-too') look('street');
+  if (brief.books.length === 0) found.push(finding({ key: 'brief/no-book', code: 'no-book', status: 'ask' }));
+  return found;
+}
+
+/** Where left and right differ by more than the tape's error: the car is never quite symmetric. */
+export function asymmetryFindings({ survey, measuringError }: Plan, hoop: MainHoop): Finding[] {
+  const widths = asymmetry(survey).filter(({ key }) => key.startsWith('halfWidth'));
+  const worst = widths.reduce((most, one) => Math.max(most, Math.abs(one.difference)), 0);
+  if (decided(worst - measuringError.mm) <= 0) return [];
+  return [
+    finding({
+      key: 'survey/asymmetry',
+      code: 'asymmetry',
+      status: 'look',
+      member: hoop.id,
+      measured: { mm: worst },
+      facts: { sides: { text: hoop.sides } },
+    }),
+  ];
+}
+
+/** Why there is no hoop yet. */
+export function noHoopFindings(none: NoHoop, member: string): Finding[] {
+  if (none.why === 'missing')
+    return [
+      finding({
+        key: 'survey/missing',
+        code: 'measures-missing',
+        status: 'ask',
+        member,
+        measured: { count: none.missing.length },
+      }),
+    ];
+  if (none.why === 'impossible')
+    return [
+      finding({
+        key: `survey/${none.code}`,
+        code: 'impossible',
+        status: 'out',
+        member,
+        facts: { message: { text: none.message } },
+      }),
+    ];
+  return none.contradictions.map((one) =>
+    finding({
+      key: `survey/contradiction/${one.side}`,
+      code: 'contradiction',
+      status: 'ask',
+      member,
+      measured: { deg: one.protractor },
+      limit: { deg: one.fromWidths.value },
+      facts: { side: { text: one.side } },
+    }),
+  );
+}
+
+/** A contradiction that was settled by trusting one measure stays worth a look. */
+export const settledFindings = (hoop: HoopGeometry, member: string, trust: Plan['survey']['trust']): Finding[] =>
+  hoop.contradictions.map((one) =>
+    finding({
+      key: `survey/settled/${one.side}`,
+      code: 'contradiction-settled',
+      status: 'look',
+      member,
+      measured: { deg: one.protractor },
+      limit: { deg: one.fromWidths.value },
+      facts: { side: { text: one.side }, trust: { text: trust ?? '' } },
+    }),
+  );
+
+/** Places where the tube stands in the body. */
+export const gapFindings = (gaps: Gap[], member: string, tapeError: number): Finding[] =>
+  gaps
+    .filter(({ gap }) => decided(gap) < 0)
+    .map(({ place, side, gap }) =>
+      finding({
+        key: `gap/${member}/${place}/${side ?? 'middle'}`,
+        code: 'in-body',
+        status: decided(gap + tapeError) < 0 ? 'out' : 'look',
+        member,
+        measured: { mm: gap },
+        limit: { mm: 0 },
+        margin: { mm: gap },
+        facts: { place: { text: place }, side: { text: side ?? 'middle' } },
+      }),
+    );
+
+/** A foot is cut from the trim: there must be enough of it for the long side of the cut. */
+export function trimFindings(hoop: HoopGeometry, member: MainHoop): Finding[] {
+  const trims = { left: member.bending.trimA.mm, right: member.bending.trimB.mm };
+  return hoop.feet
+    .map((foot) => ({ ...foot, needed: (member.tube.od.mm / 2) * Math.tan(radians(foot.total)) }))
+    .filter(({ side, needed }) => !atLeast(trims[side], needed))
+    .map(({ side, needed }) =>
+      finding({
+        key: `trim/${member.id}/${side}`,
+        code: 'trim-short',
+        status: 'out',
+        member: member.id,
+        measured: { mm: trims[side] },
+        limit: { mm: needed },
+        margin: { mm: trims[side] - needed },
+        facts: { side: { text: side } },
+      }),
+    );
+}
+
+/** Why there is no sheet: no die, or a bend that does not fit. */
+export const noSheetFinding = (fault: Fault, member: string): Finding =>
+  fault.code === 'no-die'
+    ? finding({ key: `die/${member}`, code: 'no-die', status: 'ask', member })
+    : finding({
+        key: `bend/${member}/${fault.code}`,
+        code: 'does-not-bend',
+        status: 'out',
+        member,
+        facts: { message: { text: fault.message } },
+      });
+
+/** What machine, stick and test bends have to say about a sheet. */
+export function sheetFindings(sheet: BendSheet, member: MainHoop): Finding[] {
+  const of = (number: number | null) => sheet.bends.find((bend) => bend.number === number);
+  const clashes = sheet.clashes.map((clash) => {
+    const quantity = (value: number) => (clash.code === 'largest-angle' ? { deg: value } : { mm: value });
+    const mostIsLimit = clash.code === 'largest-angle' || clash.code === 'longest-stick';
+    return finding({
+      key: `machine/${sheet.piece}/${clash.code}/${clash.bend ?? 'blank'}`,
+      code: clash.code,
+      status: 'out',
+      member: member.id,
+      feature: of(clash.bend)?.feature ?? null,
+      measured: quantity(clash.measured),
+      limit: quantity(clash.limit),
+      margin: quantity(mostIsLimit ? clash.limit - clash.measured : clash.measured - clash.limit),
+      facts: clash.bend === null ? {} : { bend: { count: clash.bend } },
+    });
+  });
+  return [...clashes, ...dieFindings(sheet, member)];
+}
+
+function dieFindings(sheet: BendSheet, member: MainHoop): Finding[] {
+  const found = new Map<string, Finding>();
+  const add = (code: string, status: Finding['status'], die: string, more: Partial<Finding> = {}) => {
+    const key = `die/${member.id}/${code}/${die}`;
+    if (!found.has(key)) found.set(key, finding({ key, code, status, member: member.id, ...more }));
+  };
+  for (const bend of sheet.bends) {
+    const { die, feature } = bend;
+    if (Math.abs(die.od.mm - member.tube.od.mm) > 0.01)
+      add('die-od', 'out', die.id, { measured: { mm: member.tube.od.mm }, limit: { mm: die.od.mm } });
+    if (bend.school === 'theory-without-tests') add('test-bend-due', 'look', die.id);
+    if (bend.otherBatch) add('other-batch', 'look', die.id, { facts: { batch: { text: member.tube.batch } } });
+    if (bend.extrapolated) add('extrapolated', 'look', die.id, { feature, measured: { deg: bend.angle } });
+  }
+  return [...found.values()];
+}
+
+export const driftFindings = (drifts: Drift[]): Finding[] =>
+  drifts.map((drift) =>
+    finding({
+      key: `die-changed/${drift.pinned.id}`,
+      code: 'die-changed',
+      status: 'look',
+      facts: {
+        die: { text: drift.current.name },
+        newTests: { count: drift.newTests },
+        goneTests: { count: drift.goneTests },
+        changed: { count: drift.changed.length },
+      },
+    }),
+  );

@@ -1,0 +1,11 @@
+import { CATALOGUE, decided } from '../measure/index.ts';
+import { type Status } from './finding.ts';
+
+/** What is measured with tape or protractor is clear only beyond the instrument's error (handbook §9). */
+export function judgeMeasured(margin: number, error: number): Status {
+  if (decided(margin) < 0) return 'out';
+  return decided(margin - error) < 0 ? 'look' : 'clear';
+}
+
+/** Catalogue sizes compare as they are. */
+export const judgeCatalogue = (margin: number): Status => (decided(margin + CATALOGUE) < 0 ? 'out' : 'clear');

@@ -1,0 +1,19 @@
+export {
+  alongPlane,
+  type AxisSection,
+  axisSection,
+  type AxisSide,
+  type TakeOffs,
+  withinTighterSide,
+} from './axis.ts';
+export { type Contradiction, contradictions, type MeasuringError, trustingProtractor } from './contradiction.ts';
+export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
+export { type Quantity, valueOf } from './quantity.ts';
+export {
+  asymmetry,
+  type MeasuredSection,
+  missingMeasures,
+  readSection,
+  type SectionReading,
+  type WallSide,
+} from './section.ts';
