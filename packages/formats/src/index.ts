@@ -1,1 +1,17 @@
-export {};
+export { figureWords, resultWords } from './words/figure.ts';
+export {
+  bothUnits,
+  featureName,
+  findingWords,
+  knownCodes,
+  provenanceWords,
+  quantityWords,
+  releaseWords,
+  schoolWords,
+  statusWords,
+  tubeKindWords,
+} from './words/finding.ts';
+export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
+export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
+export { type SvgNode, svgTree } from './svg/tree.ts';
+export { writeSvg } from './svg/write.ts';

@@ -1,6 +1,6 @@
 import { type Clash, clashesOf, type MarkedBlank, markBlank, type PlacedBend, type Side, straightsBeside } from '../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
-import { radians } from '../measure/index.ts';
+import { decided, radians } from '../measure/index.ts';
 import { type Die, type Member } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { outerWallAfterBend } from '../tube/index.ts';
@@ -148,13 +148,18 @@ function machineClashes(marked: MarkedBlank, setups: BendSetup[], bend: PlacedBe
   }).filter((clash) => clash.bend === marked.bends[i]?.number);
 }
 
-/** From the middle of the blank outward, end A first. */
+/**
+ * From the middle of the blank outward, all bends of one clamp side before the other's, so that the tube is turned end
+ * for end once.
+ */
 function stepsOf(bends: SheetBend[], blank: number, od: number): BendStep[] {
-  const fromMiddle = (bend: SheetBend) => Math.abs((bend.tangentA + bend.tangentB) / 2 - blank / 2);
-  const order = [...bends].sort((a, b) => {
-    const nearer = fromMiddle(a) - fromMiddle(b);
-    return Math.abs(nearer) > 1e-6 ? nearer : a.number - b.number;
-  });
+  const fromMiddle = (bend: SheetBend) => decided(Math.abs((bend.tangentA + bend.tangentB) / 2 - blank / 2));
+  const outward = [...bends].sort((a, b) => fromMiddle(a) - fromMiddle(b) || a.number - b.number);
+  const firstSide = outward[0]?.clampSide;
+  const order = [
+    ...outward.filter((bend) => bend.clampSide === firstSide),
+    ...outward.filter((bend) => bend.clampSide !== firstSide),
+  ];
   return order.map((bend, i) => {
     const last = order[i - 1];
     const turn = last ? wrap(bend.clock - last.clock) : 0;

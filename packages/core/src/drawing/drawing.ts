@@ -37,7 +37,7 @@ export interface Drawing {
 }
 
 /** Rough width of a text in the condensed face, in drawing units: enough to keep labels from overlapping. */
-export const textWidth = (text: string, size: number): number => text.length * size * 0.48;
+export const textWidth = (text: string, size: number): number => text.length * size * 0.42;
 
 export const rectangle = (x: number, y: number, width: number, height: number): Point[] => [
   [x, y],

@@ -10,13 +10,16 @@ export interface FrontOptions {
   width: number;
   height: number;
   style: LengthStyle;
+  /** Without the bends' labels, where a table beside it has them. */
+  plain?: boolean;
   /** The car round the hoop, and the gaps to it. */
   body?: { measures: Measures; gaps: Gap[] };
 }
 
 const TOP = 46;
 const BOTTOM = 62;
-const SIDE = 96;
+/** Room at both sides for gaps and the height. */
+const SIDE = { body: 96, plain: 112 };
 
 /** The hoop looking forward from the driver's back, with the car's section round it and the gaps dimensioned. */
 export function hoopFront(hoop: HoopGeometry, tube: Tube, sheet: BendSheet | null, options: FrontOptions): Drawing {
@@ -30,7 +33,7 @@ export function hoopFront(hoop: HoopGeometry, tube: Tube, sheet: BendSheet | nul
     { kind: 'line', from: view([0, -20]), to: [view([0, 0])[0], 12], pen: 'centre' },
     { kind: 'polygon', points: bandOf(axis, (tube.od / 2) * view.scale), pen: 'steel' },
     { kind: 'polyline', points: axis, pen: 'axis' },
-    ...bendLabels(hoop, sheet, onPaper, style),
+    ...(options.plain ? [] : bendLabels(hoop, sheet, onPaper, style)),
     ...dimensions(hoop, onPaper, style, width),
     ...(body ? body.gaps.flatMap((gap) => gapLabel(gap, onPaper(gap.at), style)) : []),
   ];
@@ -50,7 +53,7 @@ function viewOf(hoop: HoopGeometry, width: number, height: number, measures?: Me
   const all = [...body, ...hoop.points.map(([, y, z]): Point => [-y, z])];
   const half = Math.max(...all.map(([x]) => Math.abs(x)));
   const tall = Math.max(...all.map(([, z]) => z));
-  const scale = Math.min((width - 2 * SIDE) / (2 * half), (height - TOP - BOTTOM) / tall);
+  const scale = Math.min((width - 2 * (measures ? SIDE.body : SIDE.plain)) / (2 * half), (height - TOP - BOTTOM) / tall);
   const view = ([x, z]: Point): Point => [width / 2 + x * scale, TOP + (tall - z) * scale];
   return Object.assign(view, { scale });
 }

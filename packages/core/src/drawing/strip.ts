@@ -13,7 +13,9 @@ export interface StripOptions {
 const SIDE = 26;
 const TUBE_TOP = 84;
 const TUBE = 38;
-const LINE = 19;
+const LINE = 18;
+/** Height of a row of captions. */
+const ROW = 46;
 
 /**
  * The mark-out strip: the blank at scale, with every mark measured from one datum, the block of the clamp, the arc that
@@ -37,13 +39,13 @@ export function markOutStrip(sheet: BendSheet, { width, datum, style }: StripOpt
     ...sheet.bends.flatMap((bend) => zoneShapes(bend, x, scale, top)),
     ...marks.flatMap(({ bend, row, text }) => markShapes(x(bend.mark), top, top - 22 - row * 30, text)),
     ...captions.flatMap(({ bend, row, lines, at, anchor }) =>
-      captionShapes(x((bend.tangentA + bend.tangentB) / 2), at, top + TUBE + 26 + row * 62, lines, anchor, top),
+      captionShapes(x((bend.tangentA + bend.tangentB) / 2), at, top + TUBE + 26 + row * ROW, lines, anchor, top),
     ),
     ...datumShapes(sheet, datum, x, top),
   ];
   return {
     width,
-    height: top + TUBE + 26 + rows * 62,
+    height: top + TUBE + 26 + rows * ROW,
     title: `Mark-out of ${sheet.stamp}: blank ${formatWithUnit(sheet.blank, style)}, marks at ${sheet.bends
       .map((bend) => figure(bend.mark))
       .join(', ')} ${datumWords[datum]}`,

@@ -1,0 +1,20 @@
+import { type DynamicModule, Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { dataSourceOptions } from './database/dataSource.ts';
+import { LoadOnce } from './database/loadOnce.ts';
+import { JobsModule } from './jobs/jobs.module.ts';
+import { RuleBooksModule } from './rulebooks/ruleBooks.module.ts';
+import { SheetsModule } from './sheets/sheets.module.ts';
+import { ShopModule } from './shop/shop.module.ts';
+
+/** One module per thing of the trade, on one database. */
+@Module({})
+export class AppModule {
+  static on(databaseUrl: string): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [TypeOrmModule.forRoot(dataSourceOptions(databaseUrl)), JobsModule, ShopModule, RuleBooksModule, SheetsModule],
+      providers: [LoadOnce],
+    };
+  }
+}

@@ -1,0 +1,34 @@
+import { DEMO_JOB, demoBooks, demoPlan, demoShop, internationalBook } from '@gyrus/demo';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { JobsService } from '../jobs/jobs.service.ts';
+import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
+import { ShopService } from '../shop/shop.service.ts';
+
+/** Puts in what ships with the program: the book from memory always, the demo shop and job once where they are wanted. */
+@Injectable()
+export class LoadOnce {
+  constructor(
+    private readonly database: DataSource,
+    private readonly jobs: JobsService,
+    private readonly shop: ShopService,
+    private readonly books: RuleBooksService,
+  ) {}
+
+  async run(withDemo: boolean): Promise<void> {
+    await this.books.add(internationalBook);
+    if (withDemo && (await this.isNew('demo'))) await this.loadDemo();
+  }
+
+  private async loadDemo(): Promise<void> {
+    for (const book of demoBooks) await this.books.add(book);
+    await this.shop.load(demoShop);
+    if (!(await this.jobs.exists(DEMO_JOB.id))) await this.jobs.createWith(DEMO_JOB, demoPlan);
+    await this.database.query(`INSERT INTO loaded_once (what) VALUES ('demo')`);
+  }
+
+  private async isNew(what: string): Promise<boolean> {
+    const found = await this.database.query<unknown[]>('SELECT 1 FROM loaded_once WHERE what = $1', [what]);
+    return found.length === 0;
+  }
+}

@@ -1,0 +1,46 @@
+import { CreateJobDto, type JobDetail, type JobSummary, type Revision, type RevisionSummary, SaveRevisionDto, UpdateJobDto } from '@gyrus/contract';
+import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
+import { JobsService } from './jobs.service.ts';
+
+@Controller('jobs')
+export class JobsController {
+  constructor(private readonly jobs: JobsService) {}
+
+  @Get()
+  list(): Promise<JobSummary[]> {
+    return this.jobs.list();
+  }
+
+  @Post()
+  create(@Body() dto: CreateJobDto): Promise<JobDetail> {
+    return this.jobs.create(dto);
+  }
+
+  @Get(':id')
+  detail(@Param('id', ParseUUIDPipe) id: string): Promise<JobDetail> {
+    return this.jobs.detail(id);
+  }
+
+  @Patch(':id')
+  update(@Param('id', ParseUUIDPipe) id: string, @Body() dto: UpdateJobDto): Promise<JobDetail> {
+    return this.jobs.update(id, dto);
+  }
+
+  @Get(':id/revisions')
+  revisions(@Param('id', ParseUUIDPipe) id: string): Promise<RevisionSummary[]> {
+    return this.jobs.revisions(id);
+  }
+
+  @Get(':id/revisions/:number')
+  revision(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', ParseIntPipe) number: number,
+  ): Promise<Revision> {
+    return this.jobs.revision(id, number);
+  }
+
+  @Post(':id/revisions')
+  save(@Param('id', ParseUUIDPipe) id: string, @Body() dto: SaveRevisionDto): Promise<Revision> {
+    return this.jobs.save(id, dto);
+  }
+}

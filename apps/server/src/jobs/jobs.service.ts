@@ -1,0 +1,188 @@
+import { randomUUID } from 'node:crypto';
+import {
+  type CreateJobDto,
+  type JobDetail,
+  type JobSummary,
+  MAIN_BRANCH,
+  type Revision,
+  type RevisionSummary,
+  type SaveRevisionDto,
+  type UpdateJobDto,
+} from '@gyrus/contract';
+import { emptyPlan, type Plan, readPlan, under } from '@gyrus/core';
+import { HttpStatus, Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import { notFound, Refusal } from '../common/fault.ts';
+import { JobEntity } from './job.entity.ts';
+import { PlanRevisionEntity } from './planRevision.entity.ts';
+
+@Injectable()
+export class JobsService {
+  constructor(private readonly database: DataSource) {}
+
+  /** All jobs, last changed first; car and series come from the newest plan. */
+  async list(): Promise<JobSummary[]> {
+    const rows: SummaryRow[] = await this.database.query(SUMMARIES);
+    return rows.map((row) => ({
+      ...row,
+      createdAt: row.createdAt.toISOString(),
+      updatedAt: row.updatedAt.toISOString(),
+    }));
+  }
+
+  async create({ name, car, length }: CreateJobDto): Promise<JobDetail> {
+    const plan = emptyPlan({ member: randomUUID(), piece: randomUUID() }, length);
+    return this.createWith({ id: randomUUID(), name: name.trim() }, { ...plan, brief: { ...plan.brief, car: car.trim() } });
+  }
+
+  /** A job with a first revision of its own; the demo comes in by this door too. */
+  async createWith(job: { id: string; name: string }, plan: Plan): Promise<JobDetail> {
+    await this.database.transaction(async (manager) => {
+      await manager.insert(JobEntity, { ...job, archived: false, lastRevision: 1 });
+      await manager.insert(PlanRevisionEntity, {
+        id: randomUUID(),
+        jobId: job.id,
+        number: 1,
+        parentId: null,
+        branch: MAIN_BRANCH,
+        author: '',
+        note: 'new job',
+        plan,
+      });
+    });
+    return this.detail(job.id);
+  }
+
+  exists(id: string): Promise<boolean> {
+    return this.database.manager.existsBy(JobEntity, { id });
+  }
+
+  async detail(id: string, branch: string = MAIN_BRANCH): Promise<JobDetail> {
+    const job = await this.database.manager.findOneBy(JobEntity, { id });
+    if (!job) throw notFound('this job');
+    const head = await headOf(this.database.manager, id, branch);
+    if (!head) throw notFound('this variant of the job');
+    const revision = revisionOf(head);
+    return {
+      id: job.id,
+      name: job.name,
+      archived: job.archived,
+      car: revision.plan.brief.car,
+      series: revision.plan.brief.series,
+      createdAt: job.createdAt.toISOString(),
+      updatedAt: job.updatedAt.toISOString(),
+      revision: revision.number,
+      head: revision,
+    };
+  }
+
+  async update(id: string, changes: UpdateJobDto): Promise<JobDetail> {
+    const changed = { ...(changes.name === undefined ? {} : { name: changes.name.trim() }), ...archivedOf(changes) };
+    if (Object.keys(changed).length > 0) await this.database.manager.update(JobEntity, { id }, changed);
+    return this.detail(id);
+  }
+
+  async revisions(jobId: string): Promise<RevisionSummary[]> {
+    const found = await this.database.manager.find(PlanRevisionEntity, {
+      where: { jobId },
+      order: { number: 'DESC' },
+      select: { id: true, jobId: true, number: true, parentId: true, branch: true, author: true, note: true, createdAt: true },
+    });
+    return found.map(summaryOf);
+  }
+
+  async revision(jobId: string, number: number): Promise<Revision> {
+    const found = await this.database.manager.findOneBy(PlanRevisionEntity, { jobId, number });
+    if (!found) throw notFound('this revision');
+    return revisionOf(found);
+  }
+
+  /**
+   * Appends a revision. The job's row is locked, so two saves from one parent cannot both pass: the later one is told of
+   * the clash with the newest revision beside it, and nothing of either is lost. A repeated save of one id is one save.
+   */
+  async save(jobId: string, dto: SaveRevisionDto): Promise<Revision> {
+    const read = under('/plan', readPlan(dto.plan));
+    if (!read.ok) throw new Refusal(read.fault);
+    return this.database.transaction(async (manager) => {
+      const job = await manager.findOne(JobEntity, { where: { id: jobId }, lock: { mode: 'pessimistic_write' } });
+      if (!job) throw notFound('this job');
+      const earlier = await manager.findOneBy(PlanRevisionEntity, { id: dto.id });
+      if (earlier) return sameSave(earlier, jobId);
+      await refuseClash(manager, jobId, dto);
+      const number = job.lastRevision + 1;
+      await manager.update(JobEntity, { id: jobId }, { lastRevision: number });
+      await manager.insert(PlanRevisionEntity, {
+        id: dto.id,
+        jobId,
+        number,
+        parentId: dto.parent,
+        branch: dto.branch,
+        author: dto.author,
+        note: dto.note,
+        plan: read.value,
+      });
+      return revisionOf(await manager.findOneByOrFail(PlanRevisionEntity, { id: dto.id }));
+    });
+  }
+}
+
+type SummaryRow = Omit<JobSummary, 'createdAt' | 'updatedAt'> & { createdAt: Date; updatedAt: Date };
+
+const SUMMARIES = `
+  SELECT job.id, job.name, job.archived, job.created_at AS "createdAt", job.updated_at AS "updatedAt",
+         job.last_revision AS revision,
+         coalesce(newest.plan #>> '{brief,car}', '') AS car,
+         coalesce(newest.plan #>> '{brief,series}', '') AS series
+    FROM job
+    LEFT JOIN plan_revision newest ON newest.job_id = job.id AND newest.number = job.last_revision
+   ORDER BY job.updated_at DESC`;
+
+const archivedOf = ({ archived }: UpdateJobDto) => (archived === undefined ? {} : { archived });
+
+const headOf = (manager: EntityManager, jobId: string, branch: string): Promise<PlanRevisionEntity | null> =>
+  manager.findOne(PlanRevisionEntity, { where: { jobId, branch }, order: { number: 'DESC' } });
+
+/** The save was done before and its answer lost on the way: answer again. */
+function sameSave(earlier: PlanRevisionEntity, jobId: string): Revision {
+  if (earlier.jobId === jobId) return revisionOf(earlier);
+  throw new Refusal(
+    { code: 'id-taken', message: 'this id belongs to a revision of another job', path: '/id' },
+    HttpStatus.CONFLICT,
+  );
+}
+
+async function refuseClash(manager: EntityManager, jobId: string, dto: SaveRevisionDto): Promise<void> {
+  const head = await headOf(manager, jobId, dto.branch);
+  if (!head) return refuseUnknownParent(manager, jobId, dto);
+  if (head.id === dto.parent) return;
+  const message = `revision ${head.number} was saved meanwhile: nothing was written, both plans are kept`;
+  throw new Refusal({ code: 'clash', message, path: '/parent' }, HttpStatus.CONFLICT, { head: revisionOf(head) });
+}
+
+/** A new branch starts from a revision of the same job. */
+async function refuseUnknownParent(manager: EntityManager, jobId: string, { parent }: SaveRevisionDto): Promise<void> {
+  if (parent !== null && (await manager.existsBy(PlanRevisionEntity, { id: parent, jobId }))) return;
+  throw new Refusal({
+    code: 'unknown-parent',
+    message: 'a variant starts from a revision of this job: name one',
+    path: '/parent',
+  });
+}
+
+const summaryOf = (found: PlanRevisionEntity): RevisionSummary => ({
+  id: found.id,
+  number: found.number,
+  parent: found.parentId,
+  branch: found.branch,
+  author: found.author,
+  note: found.note,
+  createdAt: found.createdAt.toISOString(),
+});
+
+/** Plans are brought up to today's version as they are read; what is stored never changes. */
+function revisionOf(found: PlanRevisionEntity): Revision {
+  const plan = readPlan(found.plan);
+  if (!plan.ok) throw new Refusal({ ...plan.fault, path: `/plan${plan.fault.path}` }, HttpStatus.INTERNAL_SERVER_ERROR);
+  return { ...summaryOf(found), plan: plan.value };
+}

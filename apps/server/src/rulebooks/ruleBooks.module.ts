@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { RuleBooksController } from './ruleBooks.controller.ts';
+import { RuleBooksService } from './ruleBooks.service.ts';
+
+@Module({ controllers: [RuleBooksController], providers: [RuleBooksService], exports: [RuleBooksService] })
+export class RuleBooksModule {}

@@ -1,0 +1,9 @@
+import { Module } from '@nestjs/common';
+import { JobsModule } from '../jobs/jobs.module.ts';
+import { RuleBooksModule } from '../rulebooks/ruleBooks.module.ts';
+import { ShopModule } from '../shop/shop.module.ts';
+import { SheetsController } from './sheets.controller.ts';
+import { SheetsService } from './sheets.service.ts';
+
+@Module({ imports: [JobsModule, ShopModule, RuleBooksModule], controllers: [SheetsController], providers: [SheetsService] })
+export class SheetsModule {}

@@ -1,0 +1,65 @@
+import { DieDto, MachineDto, TestBendDto, TubeStockDto } from '@gyrus/contract';
+import { type Shop } from '@gyrus/core';
+import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { ShopService } from './shop.service.ts';
+
+/** Every change answers with the whole shop, so that pages have nothing to guess. */
+@Controller('shop')
+export class ShopController {
+  constructor(private readonly shop: ShopService) {}
+
+  @Get()
+  get(): Promise<Shop> {
+    return this.shop.shop();
+  }
+
+  @Post('machines')
+  addMachine(@Body() dto: MachineDto): Promise<Shop> {
+    return this.shop.addMachine(dto);
+  }
+
+  @Put('machines/:id')
+  changeMachine(@Param('id', ParseUUIDPipe) id: string, @Body() dto: MachineDto): Promise<Shop> {
+    return this.shop.changeMachine(id, dto);
+  }
+
+  @Delete('machines/:id')
+  removeMachine(@Param('id', ParseUUIDPipe) id: string): Promise<Shop> {
+    return this.shop.removeMachine(id);
+  }
+
+  @Post('machines/:id/dies')
+  addDie(@Param('id', ParseUUIDPipe) id: string, @Body() dto: DieDto): Promise<Shop> {
+    return this.shop.addDie(id, dto);
+  }
+
+  @Put('dies/:id')
+  changeDie(@Param('id', ParseUUIDPipe) id: string, @Body() dto: DieDto): Promise<Shop> {
+    return this.shop.changeDie(id, dto);
+  }
+
+  @Delete('dies/:id')
+  removeDie(@Param('id', ParseUUIDPipe) id: string): Promise<Shop> {
+    return this.shop.removeDie(id);
+  }
+
+  @Post('dies/:id/tests')
+  addTest(@Param('id', ParseUUIDPipe) id: string, @Body() dto: TestBendDto): Promise<Shop> {
+    return this.shop.addTest(id, dto);
+  }
+
+  @Delete('tests/:id')
+  removeTest(@Param('id', ParseUUIDPipe) id: string): Promise<Shop> {
+    return this.shop.removeTest(id);
+  }
+
+  @Post('tubes')
+  addTube(@Body() dto: TubeStockDto): Promise<Shop> {
+    return this.shop.addTube(dto);
+  }
+
+  @Delete('tubes/:id')
+  removeTube(@Param('id', ParseUUIDPipe) id: string): Promise<Shop> {
+    return this.shop.removeTube(id);
+  }
+}

@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { ShopController } from './shop.controller.ts';
+import { ShopService } from './shop.service.ts';
+
+@Module({ controllers: [ShopController], providers: [ShopService], exports: [ShopService] })
+export class ShopModule {}

@@ -1,0 +1,139 @@
+import { randomUUID } from 'node:crypto';
+import { type DieDto, type MachineDto, type TestBendDto, type TubeStockDto } from '@gyrus/contract';
+import { checkSection, type Shop, SHOP_FORMAT } from '@gyrus/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
+import { notFound, Refusal } from '../common/fault.ts';
+import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from './shop.entities.ts';
+
+@Injectable()
+export class ShopService {
+  constructor(private readonly database: DataSource) {}
+
+  /** The shop as the document that calculations take. */
+  async shop(): Promise<Shop> {
+    const manager = this.database.manager;
+    const byAge = { order: { createdAt: 'ASC', id: 'ASC' } } as const;
+    const [machines, dies, tests, tubes] = await Promise.all([
+      manager.find(MachineEntity, byAge),
+      manager.find(DieEntity, byAge),
+      manager.find(TestBendEntity, byAge),
+      manager.find(TubeStockEntity, byAge),
+    ]);
+    return {
+      format: SHOP_FORMAT,
+      version: 1,
+      machines: machines.map(({ id, name, note }) => ({
+        id,
+        name,
+        note,
+        dies: dies
+          .filter((die) => die.machineId === id)
+          .map((die) => ({ ...dieOf(die), machine: name, tests: tests.filter((test) => test.dieId === die.id).map(testOf) })),
+      })),
+      tubes: tubes.map(({ createdAt: _, ...tube }) => tube),
+    };
+  }
+
+  /** Puts a whole shop in, ids as given, for the demo. Done twice it is done once, so a killed start can be repeated. */
+  async load(shop: Shop): Promise<void> {
+    await this.database.transaction(async (manager) => {
+      for (const { dies, ...machine } of shop.machines) {
+        await manager.upsert(MachineEntity, machine, ['id']);
+        for (const { tests, machine: _, ...die } of dies) {
+          await manager.upsert(DieEntity, { ...die, machineId: machine.id }, ['id']);
+          for (const test of tests) await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
+        }
+      }
+      for (const tube of shop.tubes) await manager.upsert(TubeStockEntity, tube, ['id']);
+    });
+  }
+
+  async addMachine(dto: MachineDto): Promise<Shop> {
+    await this.database.manager.insert(MachineEntity, { id: randomUUID(), ...dto });
+    return this.shop();
+  }
+
+  async changeMachine(id: string, dto: MachineDto): Promise<Shop> {
+    return this.change(MachineEntity, id, dto, 'this machine');
+  }
+
+  async addDie(machineId: string, dto: DieDto): Promise<Shop> {
+    await this.demand(MachineEntity, machineId, 'this machine');
+    await this.database.manager.insert(DieEntity, { id: randomUUID(), machineId, ...dto });
+    return this.shop();
+  }
+
+  async changeDie(id: string, dto: DieDto): Promise<Shop> {
+    return this.change(DieEntity, id, dto, 'this die');
+  }
+
+  async addTest(dieId: string, dto: TestBendDto): Promise<Shop> {
+    await this.demand(DieEntity, dieId, 'this die');
+    refuseNoBore(dto);
+    if (dto.released.deg > dto.reading.deg)
+      throw new Refusal({
+        code: 'closes-on-release',
+        message: `a bend opens when released: give no more than the reading, ${dto.reading.deg}°`,
+        path: '/released',
+      });
+    await this.database.manager.insert(TestBendEntity, { id: randomUUID(), dieId, ...dto });
+    return this.shop();
+  }
+
+  async addTube(dto: TubeStockDto): Promise<Shop> {
+    refuseNoBore(dto);
+    await this.database.manager.insert(TubeStockEntity, { id: randomUUID(), ...dto });
+    return this.shop();
+  }
+
+  removeMachine = (id: string) => this.remove(MachineEntity, id, 'this machine');
+  removeDie = (id: string) => this.remove(DieEntity, id, 'this die');
+  removeTest = (id: string) => this.remove(TestBendEntity, id, 'this test bend');
+  removeTube = (id: string) => this.remove(TubeStockEntity, id, 'this tube');
+
+  private async change(entity: EntityTarget<ObjectLiteral>, id: string, dto: object, what: string): Promise<Shop> {
+    await this.demand(entity, id, what);
+    await this.database.manager.update(entity, { id }, dto);
+    return this.shop();
+  }
+
+  private async remove(entity: EntityTarget<ObjectLiteral>, id: string, what: string): Promise<Shop> {
+    await this.demand(entity, id, what);
+    await this.database.manager.delete(entity, { id });
+    return this.shop();
+  }
+
+  private async demand(entity: EntityTarget<ObjectLiteral>, id: string, what: string): Promise<void> {
+    if (!(await this.database.manager.existsBy(entity, { id }))) throw notFound(what);
+  }
+}
+
+const dieOf = ({ id, name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius }: DieEntity) => ({
+  id,
+  name,
+  od,
+  clr,
+  reference,
+  offset,
+  clampLength,
+  trailing,
+  largestAngle,
+  finishedRadius,
+});
+
+const testOf = ({ id, od, wall, batch, reading, released, sound, note }: TestBendEntity) => ({
+  id,
+  od,
+  wall,
+  batch,
+  reading,
+  released,
+  sound,
+  note,
+});
+
+function refuseNoBore({ od, wall }: { od: { mm: number }; wall: { mm: number } }): void {
+  const section = checkSection({ od: od.mm, wall: wall.mm });
+  if (!section.ok) throw new Refusal(section.fault);
+}

@@ -1,0 +1,69 @@
+import { applyDecorators } from './decorators.ts';
+import { Type } from 'class-transformer';
+import {
+  IsDefined,
+  registerDecorator,
+  ValidateIf,
+  ValidateNested,
+  type ValidationArguments,
+} from 'class-validator';
+import { AngleDto, LengthDto } from './quantities.ts';
+
+/** A length that must be there. `least` is the lowest it may be, in mm; `above` excludes that value itself. */
+export const LengthField = (what: string, limits: { least?: number; above?: number } = {}) =>
+  applyDecorators(
+    IsDefined({ message: `give ${what}` }),
+    ValidateNested(),
+    Type(() => LengthDto),
+    InRange('mm', what, limits),
+  );
+
+/** A length that may be left out, as null. */
+export const OptionalLengthField = (what: string, limits: { least?: number; above?: number } = {}) =>
+  applyDecorators(
+    ValidateIf((_, value) => value !== null),
+    LengthField(what, limits),
+  );
+
+export const AngleField = (what: string, limits: { least?: number; above?: number; most?: number } = {}) =>
+  applyDecorators(
+    IsDefined({ message: `give ${what}` }),
+    ValidateNested(),
+    Type(() => AngleDto),
+    InRange('deg', what, limits),
+  );
+
+export const OptionalAngleField = (what: string, limits: { above?: number; most?: number } = {}) =>
+  applyDecorators(
+    ValidateIf((_, value) => value !== null),
+    AngleField(what, limits),
+  );
+
+interface Limits {
+  least?: number;
+  above?: number;
+  most?: number;
+}
+
+/** Limits of the value inside a quantity, so that the message stands at the field itself. */
+function InRange(key: 'mm' | 'deg', what: string, limits: Limits): PropertyDecorator {
+  const unit = key === 'mm' ? 'mm' : '°';
+  const reason = (value: unknown): string | null => {
+    const number = (value as Record<string, unknown> | null | undefined)?.[key];
+    if (typeof number !== 'number') return null;
+    if (limits.above !== undefined && number <= limits.above) return `${what} is more than ${limits.above} ${unit}`;
+    if (limits.least !== undefined && number < limits.least) return `${what} is at least ${limits.least} ${unit}`;
+    if (limits.most !== undefined && number > limits.most) return `${what} is at most ${limits.most}${unit}`;
+    return null;
+  };
+  return (target, property) =>
+    registerDecorator({
+      name: 'inRange',
+      target: target.constructor,
+      propertyName: String(property),
+      validator: {
+        validate: (value: unknown) => reason(value) === null,
+        defaultMessage: (given?: ValidationArguments) => reason(given?.value) ?? '',
+      },
+    });
+}

@@ -1,0 +1,6 @@
+/** Several property decorators as one. */
+export const applyDecorators =
+  (...decorators: PropertyDecorator[]): PropertyDecorator =>
+  (target, property) => {
+    for (const decorate of decorators) decorate(target, property);
+  };

@@ -1,0 +1,16 @@
+import 'reflect-metadata';
+
+export {
+  type Clash,
+  CreateJobDto,
+  type JobDetail,
+  type JobSummary,
+  MAIN_BRANCH,
+  type Revision,
+  type RevisionSummary,
+  SaveRevisionDto,
+  UpdateJobDto,
+} from './jobs.ts';
+export { AngleDto, LengthDto } from './quantities.ts';
+export { SheetQueryDto } from './sheets.ts';
+export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

@@ -1,0 +1,91 @@
+import { type Plan } from '@gyrus/core';
+import { IsBoolean, IsIn, IsObject, IsOptional, IsString, IsUUID, Matches, MaxLength, MinLength, ValidateIf } from 'class-validator';
+
+/** A new job; its first revision is an empty plan in these units. */
+export class CreateJobDto {
+  @IsString()
+  @MinLength(1, { message: 'give the job a name' })
+  @MaxLength(120, { message: 'a name has 120 characters at most' })
+  @Matches(/\S/, { message: 'give the job a name' })
+  name!: string;
+
+  @IsString()
+  @MaxLength(120, { message: 'the car is named in 120 characters at most' })
+  car!: string;
+
+  @IsIn(['in', 'mm'], { message: 'inches or millimetres' })
+  length!: 'in' | 'mm';
+}
+
+export class UpdateJobDto {
+  @IsOptional()
+  @IsString()
+  @MinLength(1, { message: 'give the job a name' })
+  @MaxLength(120)
+  name?: string;
+
+  @IsOptional()
+  @IsBoolean()
+  archived?: boolean;
+}
+
+/** Saves a plan on top of the revision it started from. The id is the client's, so that a repeated save is one save. */
+export class SaveRevisionDto {
+  @IsUUID()
+  id!: string;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsUUID()
+  parent!: string | null;
+
+  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  branch!: string;
+
+  @IsString()
+  @MaxLength(120)
+  author!: string;
+
+  @IsString()
+  @MaxLength(4000)
+  note!: string;
+
+  @IsObject({ message: 'give the plan' })
+  plan!: object;
+}
+
+export interface JobSummary {
+  id: string;
+  name: string;
+  car: string;
+  series: string;
+  archived: boolean;
+  createdAt: string;
+  updatedAt: string;
+  revision: number;
+}
+
+export interface RevisionSummary {
+  id: string;
+  number: number;
+  parent: string | null;
+  branch: string;
+  author: string;
+  note: string;
+  createdAt: string;
+}
+
+export interface Revision extends RevisionSummary {
+  plan: Plan;
+}
+
+export interface JobDetail extends JobSummary {
+  head: Revision;
+}
+
+/** The answer to a save that started from an older revision than the newest: nothing was lost, nothing written. */
+export interface Clash {
+  error: { code: 'clash'; message: string; path: string };
+  head: Revision;
+}
+
+export const MAIN_BRANCH = 'main';

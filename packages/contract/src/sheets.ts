@@ -1,0 +1,18 @@
+import { IsIn, IsOptional, Matches } from 'class-validator';
+
+/** How a bend sheet is to be printed. */
+export class SheetQueryDto {
+  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
+  paper!: 'a4' | 'letter';
+
+  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
+  unit!: 'in' | 'mm';
+
+  @IsIn(['a', 'b', 'centre'], { message: 'the datum is a, b or centre' })
+  datum!: 'a' | 'b' | 'centre';
+
+  /** The member; the first one when left out. */
+  @IsOptional()
+  @Matches(/^[\w-]{1,64}$/)
+  member?: string;
+}

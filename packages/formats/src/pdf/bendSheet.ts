@@ -1,0 +1,206 @@
+import {
+  type BendSheet,
+  type BendStep,
+  type Datum,
+  datumWords,
+  type Evaluation,
+  formatAngle,
+  formatLength,
+  formatWithUnit,
+  fromDatum,
+  hoopFront,
+  type LengthStyle,
+  markOutStrip,
+  type MemberAnswer,
+  type Plan,
+  type SheetBend,
+} from '@gyrus/core';
+import { findingWords, schoolWords, tubeKindWords } from '../words/finding.ts';
+import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
+import { placeDrawing } from './drawing.ts';
+import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
+
+/** What a bend sheet says of itself besides its answers. */
+export interface SheetRequest {
+  plan: Plan;
+  evaluation: Evaluation;
+  /** The member whose sheet it is. */
+  member: string;
+  revision: number;
+  /** When it is printed; the caller's clock. */
+  printed: Date;
+  paper: Paper;
+  style: LengthStyle;
+  datum: Datum;
+}
+
+const MARGIN = 34;
+const LABEL = { font: 'label-500', size: 10, colour: '#333' } as const;
+const BIG = { font: 'figure-600', size: 25 } as const;
+const BODY = { font: 'label-500', size: 10.5 } as const;
+const STRONG = { font: 'label-600', size: 10.5 } as const;
+
+/** Cautions of the step (handbook §13), short. */
+const CAUTIONS = [
+  'Zero the dial after the preload has closed the gaps. If the tube slips in the clamp, stop and write it down.',
+  'Tube ends swing: stand clear of their sweep, and keep hands out of the die. A hydraulic bender does not stop for a finger.',
+];
+const FOOTER =
+  'Gyrus computes geometry and compares it with rules as entered. It certifies nothing: the current rule book, the inspector of the event, local law and qualified welders decide.';
+
+/** The bend sheet of one member as a PDF page, black on white; null where the member has no marks yet. */
+export function bendSheetPdf(request: SheetRequest): Doc | null {
+  const answer = request.evaluation.members.find((one) => one.member === request.member);
+  if (!answer?.sheet) return null;
+  const doc = newDocument(request.paper, `${request.plan.brief.car || 'Job'}: ${answer.sheet.stamp}`, request.printed);
+  const [width, height] = paperSize[request.paper];
+  const inner = width - 2 * MARGIN;
+  heading(doc, request, answer.sheet, width);
+  keyFigures(doc, request, answer.sheet, width);
+  const strip = markOutStrip(answer.sheet, { width: 1100, datum: request.datum, style: request.style });
+  let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
+  y = steps(doc, request, answer.sheet, y + 10, width);
+  below(doc, request, answer, y + 10, width, height);
+  doc.moveTo(MARGIN, height - 34).lineTo(width - MARGIN, height - 34).lineWidth(0.8).strokeColor('#000').undash().stroke();
+  writeText(doc, FOOTER, MARGIN, height - 21, { ...LABEL, size: 9 });
+  doc.end();
+  return doc;
+}
+
+function heading(doc: Doc, { plan, member, revision, printed }: SheetRequest, sheet: BendSheet, width: number): void {
+  const tube = plan.members.find((one) => one.id === member)?.tube;
+  doc.roundedRect(MARGIN, 26, 52, 32, 2).lineWidth(1.2).strokeColor('#000').undash().stroke();
+  writeText(doc, sheet.stamp, MARGIN + 26, 49, { font: 'label-600', size: 20, anchor: 'middle' });
+  writeText(doc, 'Main hoop', MARGIN + 64, 42, { font: 'label-600', size: 19 });
+  const { car, series } = plan.brief;
+  const batch = tube?.batch ? `, batch ${tube.batch}` : '';
+  const of = tube ? `${tube.od.typed} × ${tube.wall.typed} ${tubeKindWords(tube.kind)}${batch}` : '';
+  writeText(doc, [car, series, of].filter(Boolean).join(' · '), MARGIN + 64, 57, BODY);
+  const end = { ...BODY, anchor: 'end' } as const;
+  writeText(doc, `bend sheet, revision ${revision}`, width - MARGIN, 40, { ...end, font: 'label-600' });
+  writeText(doc, `printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC`, width - MARGIN, 55, end);
+}
+
+function keyFigures(doc: Doc, { style, datum }: SheetRequest, sheet: BendSheet, width: number): void {
+  const [die] = sheet.bends.map((bend) => bend.die);
+  const text = (mm: number) => formatLength(mm, style);
+  const columns: [string, string][] = [
+    ['cut the blank at', text(sheet.blank)],
+    ['trim A, after', text(sheet.trim[0])],
+    ['trim B, after', text(sheet.trim[1])],
+    ['centre from either end', text(sheet.blank / 2)],
+    ['finished on the axis', text(sheet.developed)],
+  ];
+  let x = MARGIN;
+  for (const [label, value] of columns) {
+    const labelWidth = writeText(doc, label, x, 80, LABEL);
+    x += Math.max(labelWidth, writeText(doc, value, x, 104, BIG)) + 28;
+  }
+  const unit = style.unit === 'in' ? `inches, to 1/${style.fraction}` : 'millimetres';
+  const end = { ...BODY, anchor: 'end' } as const;
+  if (die) writeText(doc, `${die.machine}: ${die.name}`, width - MARGIN, 84, end);
+  writeText(doc, `${unit}. One datum: ${datumWords[datum]}. Do not add up.`, width - MARGIN, 101, end);
+}
+
+const COLUMNS = [
+  ['bend', 0],
+  ['clamp', 0.05],
+  ['line up', 0.235],
+  ['mark at', 0.375],
+  ['turn', 0.5],
+  ['pull to', 0.69],
+  ['releases', 0.765],
+  ['inside', 0.83],
+  ['measured', 0.88],
+  ['by', 0.95],
+] as const;
+
+function steps(doc: Doc, request: SheetRequest, sheet: BendSheet, top: number, width: number): number {
+  const inner = width - 2 * MARGIN;
+  const at = (share: number) => MARGIN + share * inner;
+  for (const [name, share] of COLUMNS) writeText(doc, name, at(share) + (share > 0.85 ? 4 : 0), top, STRONG);
+  let y = top + 6;
+  rule(doc, y, width);
+  for (const [i, step] of sheet.steps.entries()) {
+    const bend = sheet.bends.find((one) => one.number === step.bend);
+    if (!bend) continue;
+    stepRow(doc, request, sheet, { bend, step, first: i === 0 }, y, at);
+    y += 30;
+    rule(doc, y, width);
+  }
+  for (const share of [0.88, 0.95, 1])
+    doc.moveTo(at(share), top + 6).lineTo(at(share), y).lineWidth(0.8).strokeColor('#000').stroke();
+  return y;
+}
+
+interface Row {
+  bend: SheetBend;
+  step: BendStep;
+  first: boolean;
+}
+
+function stepRow(
+  doc: Doc,
+  { style, datum }: SheetRequest,
+  sheet: BendSheet,
+  { bend, step, first }: Row,
+  top: number,
+  at: (share: number) => number,
+): void {
+  const base = top + 20;
+  const small = { ...BODY, size: 9.5 };
+  const cell = (share: number, words: string, next: number) =>
+    writeParagraph(doc, words, at(share), top + 13, at(next) - at(share) - 8, small);
+  writeText(doc, String(bend.number), at(0), base, { ...STRONG, size: 13 });
+  cell(0.05, clampWords(bend), 0.235);
+  cell(0.235, lineUpWords(bend), 0.375);
+  const mark = formatLength(Math.abs(fromDatum(sheet.blank, datum)(bend.mark)), style);
+  writeText(doc, mark, at(0.375), top + 16, { font: 'figure-600', size: 15 });
+  writeText(doc, markSide(sheet, bend, datum), at(0.375), top + 28, { ...small, size: 8.5 });
+  cell(0.5, turnWords(step, first, style), 0.69);
+  writeText(doc, `${formatAngle(bend.reading)}°`, at(0.69), base + 2, { font: 'figure-600', size: 17 });
+  writeText(doc, `${formatAngle(bend.angle)}°`, at(0.765), base, { ...BODY, size: 12 });
+  writeText(doc, `${formatAngle(bend.included)}°`, at(0.83), base, { ...BODY, size: 12 });
+}
+
+const rule = (doc: Doc, y: number, width: number): void =>
+  void doc.moveTo(MARGIN, y).lineTo(width - MARGIN, y).lineWidth(0.8).strokeColor('#000').undash().stroke();
+
+/** The hoop as it should come out, what to measure before it leaves the bender, and what still needs a person. */
+function below(doc: Doc, request: SheetRequest, answer: MemberAnswer, top: number, width: number, height: number): void {
+  const { style, evaluation } = request;
+  const { sheet, tube } = answer;
+  const room = height - 44 - top;
+  const drawn = 'hoop' in answer.hoop && tube ? hoopFront(answer.hoop.hoop, tube, sheet, { width: 400, height: 250, style, plain: true }) : null;
+  const drawingWidth = drawn ? Math.min(280, (room * drawn.width) / drawn.height) : 0;
+  if (drawn) placeDrawing(doc, drawn, MARGIN - 20, top - 10, drawingWidth);
+  const x = MARGIN + drawingWidth + 6;
+  const columnWidth = width - MARGIN - x;
+  let y = top + 8;
+  for (const line of checksOf(answer, style)) y = writeParagraph(doc, line, x, y, columnWidth, BODY) + 2;
+  for (const caution of CAUTIONS) y = writeParagraph(doc, caution, x, y, columnWidth, BODY) + 2;
+  const pressing = (['out', 'look'] as const).flatMap((status) =>
+    evaluation.findings.filter((finding) => finding.status === status),
+  );
+  for (const finding of pressing) {
+    if (y > height - 62) {
+      writeText(doc, 'More findings are at Inspect.', x, y, STRONG);
+      return;
+    }
+    y = writeParagraph(doc, `${finding.status}: ${findingWords(finding, style)}`, x, y, columnWidth, STRONG);
+  }
+}
+
+function checksOf({ hoop, sheet }: MemberAnswer, style: LengthStyle): string[] {
+  const [bend] = sheet?.bends ?? [];
+  const school = bend ? [`Readings come from ${schoolWords(bend)}.`] : [];
+  if (!('hoop' in hoop)) return school;
+  const { figures, feet } = hoop.hoop;
+  const cuts = feet.map(footWords).join('; ');
+  const tilt = hoop.hoop.tilt === 0 ? '' : `; ${formatAngle(Math.abs(hoop.hoop.tilt))}° seen from the side`;
+  return [
+    `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.totalHeight.value, style)} to the top. Under: pull a little more. Over: a strap, or bend it again.`,
+    `Feet across the car: ${cuts}${tilt}.`,
+    ...school,
+  ];
+}

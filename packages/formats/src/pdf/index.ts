@@ -1,0 +1,2 @@
+export { bendSheetPdf, type SheetRequest } from './bendSheet.ts';
+export { type Paper } from './page.ts';

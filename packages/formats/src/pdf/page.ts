@@ -1,0 +1,65 @@
+import { fractionRuns } from '@gyrus/core';
+import PDFDocument from 'pdfkit';
+import { type FontName, fontFiles } from './fonts.ts';
+
+export type Paper = 'a4' | 'letter';
+
+/** Landscape, in points of 1/72 in. */
+export const paperSize: Record<Paper, [number, number]> = { a4: [841.89, 595.28], letter: [792, 612] };
+
+type Doc = InstanceType<typeof PDFDocument>;
+
+/** A page to draw on, with the faces of the look. Co-ordinates in points, y down. */
+export function newDocument(paper: Paper, title: string, created: Date): Doc {
+  const doc = new PDFDocument({
+    size: paperSize[paper],
+    margin: 0,
+    autoFirstPage: true,
+    info: { Title: title, Creator: 'Gyrus', CreationDate: created },
+  });
+  for (const [name, file] of Object.entries(fontFiles)) doc.registerFont(name, file);
+  return doc;
+}
+
+export interface TextStyle {
+  font: FontName;
+  size: number;
+  colour?: string;
+  anchor?: 'start' | 'middle' | 'end';
+}
+
+const FRACTION = { features: ['frac', 'tnum'] as ('frac' | 'tnum')[] };
+
+/** Writes one line with its baseline at y, fractions typeset; returns the width it took. Points. */
+export function writeText(doc: Doc, text: string, x: number, y: number, style: TextStyle): number {
+  doc.font(style.font).fontSize(style.size).fillColor(style.colour ?? '#000');
+  const runs = fractionRuns(text);
+  const widths = runs.map((run) => doc.widthOfString(run.text, run.fraction ? FRACTION : {}));
+  const width = widths.reduce((sum, one) => sum + one, 0);
+  let at = x - { start: 0, middle: width / 2, end: width }[style.anchor ?? 'start'];
+  for (const [i, run] of runs.entries()) {
+    doc.text(run.text, at, y, { lineBreak: false, baseline: 'alphabetic', ...(run.fraction ? FRACTION : {}) });
+    at += widths[i] ?? 0;
+  }
+  return width;
+}
+
+/** Writes a paragraph broken at `width`; returns the baseline after it. Points. */
+export function writeParagraph(doc: Doc, text: string, x: number, y: number, width: number, style: TextStyle): number {
+  doc.font(style.font).fontSize(style.size);
+  let line = '';
+  let at = y;
+  const leading = style.size * 1.35;
+  for (const word of text.split(' ')) {
+    const longer = line ? `${line} ${word}` : word;
+    if (line && doc.widthOfString(longer) > width) {
+      writeText(doc, line, x, at, style);
+      at += leading;
+      line = word;
+    } else line = longer;
+  }
+  writeText(doc, line, x, at, style);
+  return at + leading;
+}
+
+export type { Doc };

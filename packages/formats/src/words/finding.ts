@@ -1,0 +1,214 @@
+import {
+  type Finding,
+  formatAngle,
+  formatLength,
+  formatWithUnit,
+  type LengthStyle,
+  type Quantity,
+  type Status,
+} from '@gyrus/core';
+
+/** Writes a quantity in the reader's units. */
+export function quantityWords(quantity: Quantity, style: LengthStyle): string {
+  if ('mm' in quantity) return formatWithUnit(quantity.mm, style);
+  if ('deg' in quantity) return `${formatAngle(quantity.deg)}°`;
+  if ('kg' in quantity) return `${Math.round(quantity.kg)} kg`;
+  if ('ratio' in quantity) return quantity.ratio.toFixed(2);
+  return 'count' in quantity ? String(quantity.count) : quantity.text;
+}
+
+export const statusWords: Record<Status, string> = { clear: 'clear', look: 'look', out: 'out', ask: 'ask' };
+
+const kindWords: Record<string, string> = {
+  welded: 'welded',
+  'drawn-over-mandrel': 'drawn over mandrel',
+  'cold-drawn-seamless': 'cold-drawn seamless',
+  alloy: 'alloy',
+};
+/** A kind of tube as people say it. */
+export const tubeKindWords = (kind: string): string => kindWords[kind] ?? kind;
+
+const featureWords: Record<string, string> = {
+  'crown-left': 'crown, left',
+  'crown-right': 'crown, right',
+  'knee-left': 'knee, left',
+  'knee-right': 'knee, right',
+};
+/** The name of a bend's place as people say it. */
+export const featureName = (feature: string): string => featureWords[feature] ?? feature.replaceAll('-', ' ');
+
+type Say = (words: Words) => string;
+
+/** What a sentence is made from, already in the reader's units. */
+interface Words {
+  measured: string;
+  limit: string;
+  fact: (name: string) => string;
+  count: (name: string) => number;
+  where: string;
+  inError: string;
+  /** Thickness of a wall or a diameter needs hundredths where a tape's fractions hide the difference. */
+  fine: (quantity: Quantity | null) => string;
+  finding: Finding;
+}
+
+const sentences: Record<string, Say> = {
+  'show-bar': () =>
+    'The feet stand on floor sheet: the load reaches no frame. This is a show bar and protects nobody; carry the feet to a frame or sill.',
+  decorative: () =>
+    'A decorative bar is not protection. With real belts fastened to it, it is the dangerous middle: leave belts off it.',
+  street: () =>
+    'On the road, without helmets, tube near a head is dangerous in itself: pad it, keep it away, and ask the local law and a licensed engineer.',
+  'no-book': () => 'No rule book is chosen: choose one at Brief, so that the tube is checked while it can still change.',
+  asymmetry: ({ measured, fact }) =>
+    fact('sides') === 'same'
+      ? `The car differs by up to ${measured} side to side. The hoop is the same both sides, within the tighter one.`
+      : `The car differs by up to ${measured} side to side. Each leg follows its own side.`,
+  'measures-missing': ({ count, finding }) => {
+    const wanted = finding.measured && 'count' in finding.measured ? finding.measured.count : count('count');
+    return wanted === 1 ? 'One measure is still wanted at Survey.' : `${wanted} measures are still wanted at Survey.`;
+  },
+  impossible: ({ fact }) => capital(fact('message')) + '.',
+  contradiction: ({ measured, limit, fact }) =>
+    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths. Say at Survey which to trust, or measure again.`,
+  'contradiction-settled': ({ measured, limit, fact }) =>
+    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths; the ${fact('trust')} ${fact('trust') === 'widths' ? 'are' : 'is'} trusted.`,
+  'in-body': ({ measured, fact }) =>
+    `The tube stands ${measured.replace('−', '')} inside the body at the ${placeWords(fact('place'), fact('side'))}.`,
+  'trim-short': ({ measured, limit, fact }) =>
+    `The ${fact('side')} foot is cut on the slant and needs ${limit} of trim, there is ${measured}: give it more.`,
+  'no-die': () => 'No die is chosen: choose one at Bend, and the marks follow.',
+  'does-not-bend': ({ fact }) => capital(fact('message')) + '.',
+  'clamp-straight': ({ measured, limit, where }) =>
+    `${where} leaves ${measured} of straight for the clamp, which needs ${limit}: turn the clamp to the other side, or move the bends apart.`,
+  'trailing-straight': ({ measured, limit, where }) =>
+    `${where} has ${measured} of straight behind it, the machine needs ${limit}.`,
+  'largest-angle': ({ measured, limit, where }) => `${where} turns ${measured}, the die pulls ${limit} at most in one go.`,
+  'longest-stick': ({ measured, limit }) => `The blank is ${measured}, the longest stick ${limit}.`,
+  'mark-off-blank': ({ where }) => `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
+  'die-od': ({ measured, limit }) => `The tube is ${measured}, the die takes ${limit}: choose a die for this tube.`,
+  'test-bend-due': () =>
+    'No test bend of this tube on this die: the reading is from theory and usually too low. Make a test bend first.',
+  'other-batch': ({ fact }) => `The test bends are of another batch than ${fact('batch')}: pull one test of this batch.`,
+  extrapolated: ({ measured }) => `${measured} lies far outside the test bends of this die: test nearer to it.`,
+  'die-changed': ({ fact, count }) => `The shop's data of ${fact('die')} changed since: ${changeWords(count)}. See at Bend.`,
+  'book-missing': ({ fact }) => `The rule book "${fact('book')}" is not on this machine: nothing was checked against it.`,
+  'car-weight-missing': () => "The least tube goes by the car's weight: enter it at Brief.",
+  'no-row-for-weight': ({ measured }) => `The book has no tube size for a car of ${measured}: ask its body.`,
+  'tube-kind': ({ finding, fact }) =>
+    `${capital(tubeKindWords(textOf(finding.measured)))} tube is not allowed here: ${fact('options')}.`,
+  'tube-od': ({ finding, fine, fact }) => `Outside diameter ${fine(finding.measured)}: ${fact('options')} is the least.`,
+  'tube-wall': ({ finding, fine, fact }) =>
+    finding.status === 'out'
+      ? `Wall ${fine(finding.measured)}, least ${fine(finding.limit)}: ${fact('options')}.`
+      : `Tube size: at least ${fact('options')}.`,
+  'clr-ratio': ({ measured, limit }) => `Bend radius ${measured} × OD, least ${limit}.`,
+  'bend-count': ({ measured, limit }) => `${measured} bends, at most ${limit}.`,
+  'bend-angle': ({ measured, limit, inError }) => `Sharpest bend ${measured}, at most ${limit}${inError}.`,
+  'continuous-tube': ({ finding }) =>
+    finding.status === 'clear' ? 'One continuous tube, as designed.' : 'Made of several tubes; one continuous tube is asked for.',
+  tilt: ({ measured, limit, inError }) => `Tilt ${measured} from vertical, at most ${limit}${inError}.`,
+  asked: ({ fact }) => fact('question'),
+  answered: ({ fact }) => `${fact('question')} ${capital(fact('answer'))}${fact('by') ? `, says ${fact('by')}` : ''}.`,
+  waiting: ({ fact }) => `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is a hoop to check.`,
+};
+
+const waitingWords: Record<string, string> = {
+  'clr-ratio': 'The bend radius',
+  'bend-count': 'The number of bends',
+  'bend-angle': 'The sharpest bend',
+  tilt: 'The tilt',
+};
+
+/** A finding as a sentence in the reader's units. */
+export function findingWords(finding: Finding, style: LengthStyle): string {
+  const fact = (name: string) => {
+    const given = finding.facts[name];
+    return given ? quantityWords(given, style) : '';
+  };
+  const count = (name: string) => {
+    const given = finding.facts[name];
+    return given && 'count' in given ? given.count : 0;
+  };
+  const words: Words = {
+    measured: finding.measured ? quantityWords(finding.measured, style) : '',
+    limit: finding.limit ? quantityWords(finding.limit, style) : '',
+    fact,
+    count,
+    where: finding.feature ? `Bend ${fact('bend')} (${featureName(finding.feature)})` : 'The tube',
+    inError: finding.status === 'look' ? ": within the instrument's error" : '',
+    fine: (quantity) => (quantity && 'mm' in quantity ? fineWords(quantity.mm, style) : ''),
+    finding,
+  };
+  return sentences[finding.code]?.(words) ?? finding.code;
+}
+
+/** Codes that have a sentence; a test holds the core's codes against it. */
+export const knownCodes = Object.keys(sentences);
+
+const fineWords = (mm: number, { unit }: LengthStyle): string =>
+  unit === 'in' ? `${(mm / 25.4).toFixed(3)} in` : `${Number(mm.toFixed(2))} mm`;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const textOf = (quantity: Quantity | null): string => (quantity && 'text' in quantity ? quantity.text : '');
+
+const placeWords = (place: string, side: string): string => {
+  const names: Record<string, string> = { floor: 'floor', lean: 'lean of the wall', roof: 'roof rail' };
+  return side === 'middle' ? 'headliner' : `${side} ${names[place] ?? place}`;
+};
+
+function changeWords(count: (name: string) => number): string {
+  const parts = [
+    many(count('newTests'), 'new test bend'),
+    many(count('goneTests'), 'test bend', ' gone'),
+    many(count('changed'), 'figure', ' changed'),
+  ];
+  return parts.filter((part) => part !== '').join(', ');
+}
+
+const many = (count: number, what: string, after = ''): string =>
+  count === 0 ? '' : `${count} ${what}${count === 1 ? '' : 's'}${after}`;
+
+/** "from memory, check against the current edition" and the like, to be shown wherever a rule is. */
+export const provenanceWords = {
+  published: 'published',
+  'from-memory': 'from memory, check against the current edition',
+  invented: 'invented for the demo',
+} as const;
+
+/** How a reading was found, for the step and the sheet. */
+export function schoolWords(
+  bend: { school: string; testCount: number; pull: { fit: string; released: [number, number] | null } },
+): string {
+  switch (bend.school) {
+    case 'tests':
+      if (bend.testCount === 1)
+        return `one test bend on this die, taken as a ${bend.pull.fit === 'share' ? 'share' : 'constant'}`;
+      return `${bend.testCount} test bends on this die`;
+    case 'constant':
+      return 'a fixed number of degrees';
+    case 'share':
+      return 'a share of the angle';
+    case 'theory':
+      return 'theory: usually too low';
+    default:
+      return 'theory, for want of a test bend: usually too low';
+  }
+}
+
+/** The released angle to expect: with its interval where the tests give one. */
+export function releaseWords(bend: { angle: number; pull: { released: [number, number] | null } }): string {
+  const { released } = bend.pull;
+  const range = released
+    ? ` (${formatAngle(released[0])}° to ${formatAngle(released[1])}° in nine of ten)`
+    : '';
+  return `Springs back to ${formatAngle(bend.angle)}°${range}`;
+}
+
+/** A length in both units: `41 1/4 in · 1048 mm`. */
+export const bothUnits = (mm: number, style: LengthStyle): string => {
+  const other: LengthStyle =
+    style.unit === 'in' ? { ...style, unit: 'mm', decimals: 1 } : { ...style, unit: 'in' };
+  return `${formatWithUnit(mm, style)} · ${formatLength(mm, other)} ${other.unit}`;
+};
