@@ -1,20 +1,15 @@
+export { type Datum, DATUMS, fromDatum, MARK_REFERENCES, type MarkReference, type Side } from './datum.ts';
 export { finishedRadius, type TestPiece } from './finishedRadius.ts';
 export {
   type BendTooling,
-  type Datum,
-  DATUMS,
-  fromDatum,
-  MARK_REFERENCES,
   markBlank,
   type MarkedBend,
   type MarkedBlank,
   markInput,
   type MarkInput,
-  type MarkReference,
   type Marks,
   marksOf,
   type PlacedBend,
-  type Side,
 } from './marks.ts';
 export { type Pull, pullFor, type School, schoolInput } from './school.ts';
 export {

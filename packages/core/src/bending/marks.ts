@@ -11,17 +11,8 @@ import {
   pointsInput,
 } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
+import { DATUMS, fromDatum, MARK_REFERENCES, type Side } from './datum.ts';
 import { type Pull, pullFor, type School, schoolInput } from './school.ts';
-
-export const MARK_REFERENCES = ['start', 'centre', 'end'] as const;
-/** What of the bend the die's mark stands for: the tangent on the clamp's side, the arc's middle, the other tangent. */
-export type MarkReference = (typeof MARK_REFERENCES)[number];
-
-/** The end of the tube that the clamp is toward. */
-export type Side = 'a' | 'b';
-
-export const DATUMS = ['a', 'b', 'centre'] as const;
-export type Datum = (typeof DATUMS)[number];
 
 const side = oneOf(['a', 'b'], "the clamp's end");
 
@@ -117,14 +108,6 @@ export function marksOf(input: MarkInput): Outcome<Marks> {
     })),
   });
 }
-
-/** Distances from end A, from end B, or signed from the middle of the blank, positive toward B. */
-export const fromDatum =
-  (blank: number, datum: Datum) =>
-  (fromA: number): number => {
-    if (datum === 'a') return fromA;
-    return datum === 'b' ? blank - fromA : fromA - blank / 2;
-  };
 
 /** What one bend is made with. */
 export interface BendTooling {

@@ -41,7 +41,8 @@ export function parseLength(text: string, unit: Unit): Outcome<Length> {
   const mm = negative ? -read.value : read.value;
   if (Math.abs(mm) > LARGEST)
     return fail('too-big', '', `${text.trim()} is longer than ${LARGEST / 1000} m: check the unit`);
-  return succeed({ mm: mm + 0, typed: text.trim() });
+  // 1 3/4 in is 44.45 mm: the last bits of the multiplication are not the length.
+  return succeed({ mm: Math.round(mm * 1e9) / 1e9 + 0, typed: text.trim() });
 }
 
 function tidy(text: string): string {

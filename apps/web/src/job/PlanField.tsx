@@ -1,0 +1,45 @@
+import { type Plan } from '@gyrus/core';
+import { type Draft } from 'immer';
+import { QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
+import { usePlanStore } from './planStore.ts';
+
+interface PlanFieldProps<Q extends { typed: string }> {
+  label: string;
+  /** Where it stands in the plan; also the key of its undo step and of its half-typed text. */
+  field: string;
+  kind: QuantityKind<Q>;
+  value: Q | null;
+  set: (plan: Draft<Plan>, value: Q | null) => void;
+  onFocus?: () => void;
+  bare?: boolean;
+  optional?: boolean;
+}
+
+/** A quantity of the plan: undoable, and kept while it is typed. */
+export function PlanField<Q extends { typed: string }>(props: PlanFieldProps<Q>) {
+  const { label, field, kind, value, set, onFocus, bare, optional } = props;
+  const pending = usePlanStore((state) => state.typing[field]);
+  const setTyping = usePlanStore((state) => state.setTyping);
+  const change = usePlanStore((state) => state.change);
+  const seal = usePlanStore((state) => state.seal);
+  return (
+    <QuantityInput
+      inputId={`field-${field}`}
+      label={label}
+      kind={kind}
+      value={value}
+      pending={pending}
+      onPending={(text) => {
+        if (text !== pending) setTyping(field, text);
+      }}
+      onChange={(next) => change(field, (plan) => set(plan, next))}
+      onFocus={() => {
+        seal();
+        onFocus?.();
+      }}
+      {...(bare === undefined ? {} : { bare })}
+      {...(optional === undefined ? {} : { optional })}
+    />
+  );
+}
+

@@ -1,0 +1,43 @@
+import { type Evaluation, type Plan } from '@gyrus/core';
+import { NavLink } from 'react-router';
+import { STAGES, stageSays } from './stages.ts';
+
+const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text-out font-semibold' };
+
+/** The stages as a tape: ticks below, chalk under the one being worked on. */
+export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+  const says = stageSays(plan, evaluation);
+  return (
+    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-5 border-b">
+      {STAGES.map((stage) => (
+        <NavLink
+          key={stage.path}
+          to={stage.path}
+          className={({ isActive }) =>
+            `border-ink relative block min-h-13 border-l px-4 pt-1.5 pb-2 ${isActive ? 'font-semibold' : 'text-quiet'}`
+          }
+        >
+          {({ isActive }) => (
+            <>
+              <div className={isActive ? 'text-ink' : ''}>{stage.name}</div>
+              <div className={`truncate text-sm ${TONES[says[stage.path].tone]}`}>{says[stage.path].text}</div>
+              <Ticks active={isActive} />
+            </>
+          )}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
+
+function Ticks({ active }: { active: boolean }) {
+  return (
+    <span aria-hidden="true" className="absolute inset-x-0 bottom-0 block h-1.5">
+      {active ? (
+        <span className="bg-chalk block h-full" />
+      ) : (
+        <span className="block h-full bg-[repeating-linear-gradient(90deg,var(--color-rule)_0_1px,transparent_1px_10%)]" />
+      )}
+    </span>
+  );
+}

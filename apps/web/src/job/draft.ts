@@ -1,0 +1,34 @@
+import { type Plan, readPlan } from '@gyrus/core';
+
+/** What was entered and is not on the server yet, kept in the browser with every key. */
+export interface Draft {
+  base: { id: string; number: number };
+  plan: Plan;
+  /** Half-typed texts by field. */
+  typing: Record<string, string>;
+}
+
+const keyOf = (jobId: string) => `gyrus-draft-${jobId}`;
+
+export function keepDraft(jobId: string, draft: Draft): void {
+  try {
+    localStorage.setItem(keyOf(jobId), JSON.stringify(draft));
+  } catch {
+    // A full or forbidden store: the page still saves to the server.
+  }
+}
+
+export const dropDraft = (jobId: string): void => localStorage.removeItem(keyOf(jobId));
+
+/** The draft left behind by a reload or a lost connection; null where there is none that can be read. */
+export function findDraft(jobId: string): Draft | null {
+  const text = localStorage.getItem(keyOf(jobId));
+  if (text === null) return null;
+  try {
+    const draft = JSON.parse(text) as Draft;
+    const plan = readPlan(draft.plan);
+    return plan.ok ? { ...draft, plan: plan.value } : null;
+  } catch {
+    return null;
+  }
+}

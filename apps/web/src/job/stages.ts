@@ -1,0 +1,89 @@
+import { type Evaluation, MEASURE_KEYS, MEASURES, missingMeasures, type Plan } from '@gyrus/core';
+
+export const STAGES = [
+  { path: 'brief', name: 'Brief' },
+  { path: 'survey', name: 'Survey' },
+  { path: 'design', name: 'Design' },
+  { path: 'bend', name: 'Bend' },
+  { path: 'inspect', name: 'Inspect' },
+] as const;
+export type StagePath = (typeof STAGES)[number]['path'];
+
+export interface StageSay {
+  text: string;
+  tone: 'quiet' | 'look' | 'out';
+}
+
+const quiet = (text: string): StageSay => ({ text, tone: 'quiet' });
+
+/** What each stage still wants or what is wrong in it, as its tab says. */
+export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath, StageSay> {
+  const [answer] = evaluation.members;
+  const missing = missingMeasures(plan.survey).length;
+  const hoop = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
+  const shaping = evaluation.findings.filter((finding) => finding.rule === null);
+  return {
+    brief: briefSays(plan),
+    survey: surveySays(plan, missing, evaluation),
+    design: hoop ? counted(shaping.filter((finding) => DESIGN_CODES.has(finding.code)), hoop.shape === 'four-bend' ? 'four bends' : 'two bends') : quiet('waits for the survey'),
+    bend: bendSays(evaluation),
+    inspect: inspectSays(evaluation),
+  };
+}
+
+const DESIGN_CODES = new Set(['in-body', 'impossible', 'does-not-bend', 'contradiction-settled']);
+
+function briefSays({ brief }: Plan): StageSay {
+  if (brief.feetOn === 'floor-sheet') return { text: 'a show bar', tone: 'look' };
+  if (brief.books.length === 0) return { text: 'no rule book chosen', tone: 'look' };
+  if (brief.carWeight === null) return { text: "no car's weight yet", tone: 'look' };
+  return quiet(brief.car || 'no car named yet');
+}
+
+function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageSay {
+  if (evaluation.findings.some((finding) => finding.code === 'contradiction'))
+    return { text: 'measures contradict', tone: 'look' };
+  const needed = MEASURE_KEYS.filter((key) => MEASURES[key].needed).length;
+  const measured = MEASURE_KEYS.filter((key) => plan.survey.measures[key] !== undefined).length;
+  if (missing > 0) return { text: `${missing} still wanted`, tone: 'look' };
+  return quiet(`${Math.max(measured, needed)} measured`);
+}
+
+const BEND_CODES = new Set([
+  'clamp-straight',
+  'trailing-straight',
+  'largest-angle',
+  'longest-stick',
+  'mark-off-blank',
+  'die-od',
+  'test-bend-due',
+  'other-batch',
+  'extrapolated',
+  'die-changed',
+  'trim-short',
+]);
+
+function bendSays(evaluation: Evaluation): StageSay {
+  const [answer] = evaluation.members;
+  if (!answer?.sheet) {
+    const noDie = evaluation.findings.some((finding) => finding.code === 'no-die');
+    return noDie ? { text: 'no die chosen', tone: 'look' } : quiet('-');
+  }
+  return counted(
+    evaluation.findings.filter((finding) => BEND_CODES.has(finding.code)),
+    `${answer.sheet.bends.length} marks ready`,
+  );
+}
+
+function inspectSays(evaluation: Evaluation): StageSay {
+  const rules = evaluation.findings.filter((finding) => finding.rule !== null);
+  const asks = rules.filter((finding) => finding.status === 'ask').length;
+  return counted(rules, asks > 0 ? `${asks} to answer` : rules.length > 0 ? 'all clear' : '-');
+}
+
+function counted(findings: { status: string }[], otherwise: string): StageSay {
+  const outs = findings.filter(({ status }) => status === 'out').length;
+  if (outs > 0) return { text: `${outs} out`, tone: 'out' };
+  const looks = findings.filter(({ status }) => status === 'look').length;
+  return looks > 0 ? { text: `${looks} to look at`, tone: 'look' } : quiet(otherwise);
+}

@@ -1,0 +1,39 @@
+import { EMPTY_SHOP, type Evaluation, type Plan } from '@gyrus/core';
+import { type Remote, wrap } from 'comlink';
+import { createContext, useContext, useEffect, useState } from 'react';
+import { useRuleBooks, useShop } from '../shared/queries.ts';
+import { type EvaluationWorker } from './evaluation.worker.ts';
+
+let remote: Remote<EvaluationWorker> | null = null;
+
+const worker = (): Remote<EvaluationWorker> =>
+  (remote ??= wrap<EvaluationWorker>(new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' })));
+
+/** The answers to the plan on screen; the last ones stand until the next are there. */
+export function useEvaluationOf(plan: Plan): Evaluation | null {
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const books = useRuleBooks().data;
+  const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
+  useEffect(() => {
+    if (!books) return;
+    let overtaken = false;
+    void worker()
+      .evaluate(plan, shop, books)
+      .then((answers) => {
+        if (!overtaken) setEvaluation(answers);
+      });
+    return () => {
+      overtaken = true;
+    };
+  }, [plan, shop, books]);
+  return evaluation;
+}
+
+export const EvaluationContext = createContext<Evaluation | null>(null);
+
+/** The answers, inside a job's stages. */
+export function useEvaluation(): Evaluation {
+  const evaluation = useContext(EvaluationContext);
+  if (!evaluation) throw new Error('stages are shown once there is an evaluation');
+  return evaluation;
+}

@@ -1,0 +1,9 @@
+import { type LengthStyle } from '@gyrus/core';
+import { useMemo } from 'react';
+import { usePlan } from './planStore.ts';
+
+/** How lengths are written in this job. */
+export function useJobStyle(): LengthStyle {
+  const { length, fraction } = usePlan().units;
+  return useMemo(() => ({ unit: length, fraction, decimals: 0 }), [length, fraction]);
+}

@@ -1,0 +1,104 @@
+import { type JobSummary } from '@gyrus/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { Archive, ArchiveRestore, Plus } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { api } from '../shared/api.ts';
+import { Button } from '../shared/Button.tsx';
+import { type Column, DataTable } from '../shared/DataTable.tsx';
+import { Dialog } from '../shared/Dialog.tsx';
+import { Header } from '../shared/Header.tsx';
+import { useJobs } from '../shared/queries.ts';
+import { Loading, Trouble } from '../shared/Waiting.tsx';
+
+/** Forms and their checks come when they are asked for. */
+const NewJobForm = lazy(async () => ({ default: (await import('./NewJobForm.tsx')).NewJobForm }));
+
+/** Every job, last changed first. */
+export function JobsPage() {
+  const jobs = useJobs();
+  const [making, setMaking] = useState(false);
+  const [archived, setArchived] = useState(false);
+  const shown = jobs.data?.filter((job) => job.archived === archived) ?? [];
+  const hidden = jobs.data?.filter((job) => job.archived).length ?? 0;
+  return (
+    <div className="flex h-full flex-col">
+      <Header />
+      <main className="mx-auto w-full max-w-5xl flex-1 p-6">
+        <div className="mb-4 flex items-center justify-between gap-4">
+          <h1 className="text-3xl">{archived ? 'Jobs put away' : 'Jobs'}</h1>
+          <div className="flex gap-3">
+            {(hidden > 0 || archived) && (
+              <Button onClick={() => setArchived(!archived)}>{archived ? 'Open jobs' : `Put away (${hidden})`}</Button>
+            )}
+            <Button kind="strong" onClick={() => setMaking(true)}>
+              <Plus aria-hidden="true" className="size-5" />
+              New job
+            </Button>
+          </div>
+        </div>
+        {jobs.isError && <Trouble error={jobs.error} retry={() => void jobs.refetch()} />}
+        {jobs.isPending && <Loading what="the jobs" />}
+        {jobs.data && shown.length === 0 && <NoJobs archived={archived} />}
+        {shown.length > 0 && <JobTable jobs={shown} />}
+      </main>
+      <Dialog title="New job" open={making} onClose={() => setMaking(false)}>
+        <Suspense fallback={<Loading what="the form" />}>
+          <NewJobForm />
+        </Suspense>
+      </Dialog>
+    </div>
+  );
+}
+
+const NoJobs = ({ archived }: { archived: boolean }) => (
+  <p className="bg-sheet border-rule rounded-machined border p-6">
+    {archived
+      ? 'No job is put away.'
+      : 'No job yet. Press New job, measure the stripped car at Survey, choose a die at Bend, and print the sheet.'}
+  </p>
+);
+
+const COLUMNS: Column<JobSummary>[] = [
+  {
+    name: 'job',
+    sortBy: (job) => job.name,
+    cell: (job) => (
+      <Link to={`/jobs/${job.id}`} className="inline-flex min-h-10 items-center text-lg font-semibold underline underline-offset-2">
+        {job.name}
+      </Link>
+    ),
+  },
+  { name: 'car', sortBy: (job) => job.car, cell: (job) => job.car || '–' },
+  { name: 'series', sortBy: (job) => job.series, cell: (job) => job.series || '–' },
+  { name: 'revision', sortBy: (job) => job.revision, cell: (job) => <span className="figure">{job.revision}</span> },
+  {
+    name: 'changed',
+    sortBy: (job) => job.updatedAt,
+    cell: (job) => <span className="figure">{format(new Date(job.updatedAt), 'd MMM yyyy, HH:mm')}</span>,
+  },
+  { name: '', cell: (job) => <PutAway job={job} /> },
+];
+
+const JobTable = ({ jobs }: { jobs: JobSummary[] }) => (
+  <DataTable caption="Jobs" rows={jobs} columns={COLUMNS} rowKey={(job) => job.id} />
+);
+
+/** Jobs are put away and never deleted: their sheets may be on the floor. */
+function PutAway({ job }: { job: JobSummary }) {
+  const client = useQueryClient();
+  const change = useMutation({
+    mutationFn: () => api(`jobs/${job.id}`, 'PATCH', { archived: !job.archived }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['jobs'] }),
+    onError: (error) => toast.error(error.message),
+  });
+  const words = job.archived ? `Take ${job.name} out again` : `Put ${job.name} away`;
+  const Icon = job.archived ? ArchiveRestore : Archive;
+  return (
+    <Button kind="quiet" aria-label={words} title={words} onClick={() => change.mutate()}>
+      <Icon aria-hidden="true" className="size-5" />
+    </Button>
+  );
+}

@@ -1,0 +1,56 @@
+import './styles.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Toaster } from 'sonner';
+import { JobsPage } from './jobs/JobsPage.tsx';
+import { NotFound } from './shared/NotFound.tsx';
+
+const client = new QueryClient({
+  defaultOptions: { queries: { staleTime: 30_000, retry: 1, refetchOnWindowFocus: true } },
+});
+
+/** All stages come together, so that walking through a job never waits, and works with the server gone. */
+const stages = () => import('./stages/index.ts');
+
+const router = createBrowserRouter([
+  { path: '/', element: <Navigate replace to="/jobs" /> },
+  { path: '/jobs', element: <JobsPage /> },
+  {
+    path: '/jobs/:jobId',
+    lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).JobPage }),
+    HydrateFallback: () => null,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).FirstStage }) },
+      { path: 'brief', lazy: async () => ({ Component: (await stages()).BriefStage }) },
+      { path: 'survey', lazy: async () => ({ Component: (await stages()).SurveyStage }) },
+      { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
+      { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
+      { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+  {
+    path: '/shop',
+    lazy: async () => ({ Component: (await import('./shop/ShopPage.tsx')).ShopPage }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/rule-books/:bookId?',
+    lazy: async () => ({ Component: (await import('./rulebooks/RuleBooksPage.tsx')).RuleBooksPage }),
+    HydrateFallback: () => null,
+  },
+  { path: '*', element: <NotFound /> },
+]);
+
+const root = document.getElementById('root');
+if (root)
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <RouterProvider router={router} />
+        <Toaster position="bottom-right" richColors />
+      </QueryClientProvider>
+    </StrictMode>,
+  );

@@ -1,0 +1,139 @@
+import { formatAngle, type RuleBook, type RuleCheck, type ScheduleRow } from '@gyrus/core';
+import { provenanceWords, tubeKindWords } from '@gyrus/formats';
+import { NavLink, useParams } from 'react-router';
+import { Typeset } from '../shared/Figure.tsx';
+import { Header } from '../shared/Header.tsx';
+import { useRuleBooks } from '../shared/queries.ts';
+import { Loading, Trouble } from '../shared/Waiting.tsx';
+
+/** Rule books as data, to be read: what each asks, in the program's own words, and where its figures come from. */
+export function RuleBooksPage() {
+  const books = useRuleBooks();
+  const { bookId } = useParams();
+  const book = books.data?.find((one) => one.id === bookId) ?? books.data?.[0];
+  return (
+    <div className="flex min-h-full flex-col">
+      <Header />
+      <main className="mx-auto grid w-full max-w-6xl gap-8 p-6 md:grid-cols-[260px_minmax(0,1fr)]">
+        <nav aria-label="Rule books">
+          <h1 className="mb-3 text-3xl">Rule books</h1>
+          <ul>
+            {books.data?.map((one) => (
+              <li key={one.id}>
+                <NavLink
+                  to={`/rule-books/${one.id}`}
+                  className={`block min-h-10 border-l-4 px-3 py-2 ${one === book ? 'border-chalk bg-sheet font-semibold' : 'border-transparent'}`}
+                >
+                  {one.title}
+                </NavLink>
+              </li>
+            ))}
+          </ul>
+        </nav>
+        {books.isPending && <Loading what="the rule books" />}
+        {books.isError && <Trouble error={books.error} retry={() => void books.refetch()} />}
+        {book && <Book book={book} />}
+      </main>
+    </div>
+  );
+}
+
+function Book({ book }: { book: RuleBook }) {
+  return (
+    <article className="space-y-6">
+      <header>
+        <h2 className="text-2xl">{book.title}</h2>
+        <p className="text-quiet">
+          edition {book.edition}; <strong className="text-look">{provenanceWords[book.provenance]}</strong>
+        </p>
+        <p className="text-quiet">Source: {book.source}</p>
+        <p className="mt-2 max-w-prose">{book.note}</p>
+      </header>
+      <section>
+        <h3 className="mb-2 text-lg">Least tube for the main hoop</h3>
+        <table className="bg-sheet border-rule w-full border text-left">
+          <thead className="bg-sheet2 text-quiet text-sm">
+            <tr>
+              {['clause', 'car', 'any one of'].map((name) => (
+                <th key={name} scope="col" className="px-3 py-1.5 font-medium">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {book.tubeSchedule.map((row, i) => (
+              <Row key={i} row={row} />
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <section>
+        <h3 className="mb-2 text-lg">Rules</h3>
+        <table className="bg-sheet border-rule w-full border text-left">
+          <thead className="bg-sheet2 text-quiet text-sm">
+            <tr>
+              {['clause', 'rule', 'how it is checked', 'class'].map((name) => (
+                <th key={name} scope="col" className="px-3 py-1.5 font-medium">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {book.rules.map((rule) => (
+              <tr key={rule.id} className="border-rule border-t align-top">
+                <td className="px-3 py-2 whitespace-nowrap">{rule.clause}</td>
+                <td className="px-3 py-2">
+                  <Typeset text={rule.text} />
+                </td>
+                <td className="px-3 py-2">{checkWords(rule.check)}</td>
+                <td className="px-3 py-2">
+                  {rule.classes.length === 0 ? 'all' : rule.classes.map((id) => book.classes.find((one) => one.id === id)?.title ?? id).join(', ')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+    </article>
+  );
+}
+
+function Row({ row }: { row: ScheduleRow }) {
+  const car = [row.over && `over ${row.over.typed}`, row.upTo && `up to ${row.upTo.typed}`].filter(Boolean).join(', ');
+  return (
+    <tr className="border-rule border-t align-top">
+      <td className="px-3 py-2">{row.clause}</td>
+      <td className="figure px-3 py-2">{car || 'any weight'}</td>
+      <td className="px-3 py-2">
+        {row.options.map((option, i) => (
+          <div key={i}>
+            <span className="figure font-semibold">
+              <Typeset text={`${option.od.typed} × ${option.wall.typed}`} />
+            </span>{' '}
+            {option.kinds.map(tubeKindWords).join(', ')}
+          </div>
+        ))}
+      </td>
+    </tr>
+  );
+}
+
+function checkWords(check: RuleCheck): string {
+  switch (check.kind) {
+    case 'least-clr-ratio':
+      return `bend radius at least ${check.ratio} × OD`;
+    case 'bends': {
+      const count = check.most === null ? [] : [`at most ${check.most} bends`];
+      const angle = check.largestAngle === null ? [] : [`none over ${formatAngle(check.largestAngle.deg)}°`];
+      return [...count, ...angle].join(', ');
+    }
+    case 'continuous-tube':
+      return 'one continuous tube';
+    case 'tilt-from-vertical':
+      return `within ${formatAngle(check.most.deg)}° of vertical`;
+    case 'ask':
+      return 'asked at Inspect';
+  }
+}

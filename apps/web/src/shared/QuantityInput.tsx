@@ -1,0 +1,81 @@
+import { type Outcome } from '@gyrus/core';
+import { useId, useState } from 'react';
+import { Typeset } from './Figure.tsx';
+
+/** How one kind of quantity is read and shown; lengths, angles and masses have their own. */
+export interface QuantityKind<Q extends { typed: string }> {
+  parse: (text: string) => Outcome<Q>;
+  /** What stands in the field for a value that is not being typed. */
+  shown: (value: Q) => string;
+  /** How it was understood, `41 1/4 in · 1047.8 mm`. */
+  understood: (value: Q) => string;
+  example: string;
+}
+
+export interface QuantityInputProps<Q extends { typed: string }> {
+  label: string;
+  kind: QuantityKind<Q>;
+  value: Q | null;
+  onChange: (value: Q | null) => void;
+  /** Text that could not be read yet, kept outside so that it outlives the page. */
+  pending?: string | undefined;
+  onPending?: (text: string | undefined) => void;
+  onFocus?: () => void;
+  /** A fault from elsewhere, such as a form's check. */
+  fault?: string | undefined;
+  /** Only the box, as on a picture; the label is for those who can't see it. */
+  bare?: boolean;
+  optional?: boolean;
+  inputId?: string | undefined;
+}
+
+/** A quantity typed as people write it. It says how it understood, keeps what was typed, and never loses half a number. */
+export function QuantityInput<Q extends { typed: string }>(props: QuantityInputProps<Q>) {
+  const { label, kind, value, onChange, pending, onPending, fault, bare = false, optional = false } = props;
+  const ownId = useId();
+  const id = props.inputId ?? ownId;
+  const [draft, setDraft] = useState<{ text: string; of: Q | null } | null>(null);
+  // A value changed from elsewhere (undo, the other unit) ends the draft.
+  const current = draft && sameValue(draft.of, value) ? draft.text : undefined;
+  const text = current ?? pending ?? (value ? kind.shown(value) : '');
+  const read = text.trim() === '' ? null : kind.parse(text);
+  const problem = read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
+  const type = (next: string) => {
+    const result = next.trim() === '' ? null : kind.parse(next);
+    const accepted = result?.ok ? result.value : null;
+    const emptied = next.trim() === '' && optional;
+    onPending?.(result && !result.ok ? next : next.trim() === '' && !optional ? '' : undefined);
+    setDraft({ text: next, of: accepted ?? (emptied ? null : value) });
+    if (accepted) onChange(accepted);
+    else if (emptied) onChange(null);
+  };
+  const messageId = `${id}-says`;
+  return (
+    <div className={bare ? 'relative' : ''}>
+      <label htmlFor={id} className={bare ? 'sr-only' : 'text-quiet mb-1 block text-sm'}>
+        {label}
+      </label>
+      <input
+        id={id}
+        className={`control figure w-full font-semibold ${bare ? 'text-center text-lg' : 'text-lg'}`}
+        value={text}
+        inputMode="text"
+        autoComplete="off"
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={messageId}
+        placeholder={bare ? '' : kind.example}
+        onChange={(event) => type(event.target.value)}
+        onFocus={props.onFocus}
+        onBlur={() => setDraft(null)}
+      />
+      <div
+        id={messageId}
+        className={`text-sm ${problem ? 'text-out font-semibold' : 'text-quiet'} ${bare ? (problem ? 'bg-sheet border-out rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5' : 'sr-only') : 'mt-0.5 min-h-5'}`}
+      >
+        {problem ?? (value && read ? <Typeset text={kind.understood(value)} /> : '')}
+      </div>
+    </div>
+  );
+}
+
+const sameValue = (a: object | null, b: object | null): boolean => JSON.stringify(a) === JSON.stringify(b);

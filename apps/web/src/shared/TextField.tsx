@@ -1,0 +1,30 @@
+import { type InputHTMLAttributes, useId } from 'react';
+
+interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
+  label: string;
+  fault?: string | undefined;
+}
+
+export function TextField({ label, fault, ...input }: TextFieldProps) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="text-quiet mb-1 block text-sm">
+        {label}
+      </label>
+      <input
+        id={id}
+        autoComplete="off"
+        className="control w-full"
+        aria-invalid={fault ? true : undefined}
+        aria-describedby={fault ? `${id}-fault` : undefined}
+        {...input}
+      />
+      {fault && (
+        <div id={`${id}-fault`} className="text-out mt-0.5 text-sm font-semibold">
+          {fault}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { type Fault } from '@gyrus/core';
+
+/** A refusal of the server, as data. `body` is the whole answer, which some refusals add to. */
+export class ApiFault extends Error {
+  constructor(
+    readonly status: number,
+    readonly fault: Fault,
+    readonly body: unknown,
+  ) {
+    super(fault.message);
+  }
+}
+
+/** The server did not answer: the network or the program is gone. */
+export class NoAnswer extends Error {
+  constructor() {
+    super('no answer from Gyrus: is it still running?');
+  }
+}
+
+/** One request to the API; JSON in and out. Throws ApiFault or NoAnswer. */
+export async function api<T>(path: string, method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET', body?: unknown): Promise<T> {
+  const response = await send(path, method, body);
+  const text = await response.text();
+  const answer: unknown = text === '' ? null : parsed(text);
+  if (response.ok) return answer as T;
+  throw new ApiFault(response.status, faultOf(answer, response.status), answer);
+}
+
+async function send(path: string, method: string, body: unknown): Promise<Response> {
+  try {
+    return await fetch(`/api/${path}`, {
+      method,
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      body: body === undefined ? null : JSON.stringify(body),
+    });
+  } catch {
+    throw new NoAnswer();
+  }
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+function faultOf(answer: unknown, status: number): Fault {
+  const error = (answer as { error?: Fault } | null)?.error;
+  return error ?? { code: `http-${status}`, message: `Gyrus answered with ${status}`, path: '' };
+}

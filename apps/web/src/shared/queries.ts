@@ -1,0 +1,30 @@
+import { type JobDetail, type JobSummary } from '@gyrus/contract';
+import { type RuleBook, type Shop } from '@gyrus/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from './api.ts';
+
+export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => api<JobSummary[]>('jobs') });
+
+/** The newest revision as it was when the job was opened; the draft goes on from there. */
+export const useJob = (id: string) =>
+  useQuery({ queryKey: ['job', id], queryFn: () => api<JobDetail>(`jobs/${id}`), staleTime: 0, gcTime: 0 });
+
+export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: () => api<Shop>('shop') });
+
+export const useRuleBooks = () =>
+  useQuery({ queryKey: ['rule-books'], queryFn: () => api<RuleBook[]>('rule-books') });
+
+export interface ShopChange {
+  path: string;
+  method: 'POST' | 'PUT' | 'DELETE';
+  body?: unknown;
+}
+
+/** Every change of the shop answers with the whole of it. */
+export function useShopChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ path, method, body }: ShopChange) => api<Shop>(`shop/${path}`, method, body),
+    onSuccess: (shop) => client.setQueryData(['shop'], shop),
+  });
+}

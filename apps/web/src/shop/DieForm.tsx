@@ -1,0 +1,72 @@
+import { DieDto } from '@gyrus/contract';
+import { type Die, type LengthStyle } from '@gyrus/core';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { Controller, type DefaultValues, useForm } from 'react-hook-form';
+import { Button } from '../shared/Button.tsx';
+import { angleKind, lengthKind } from '../shared/quantityKinds.ts';
+import { Segmented } from '../shared/Segmented.tsx';
+import { TextField } from '../shared/TextField.tsx';
+import { FormQuantity } from './FormQuantity.tsx';
+import { useShopForm } from './useShopForm.ts';
+
+const REFERENCES = [
+  { value: 'start', text: 'start of the bend' },
+  { value: 'centre', text: 'centre' },
+  { value: 'end', text: 'end' },
+] as const;
+
+interface DieFormProps {
+  machine: string;
+  die: Die | null;
+  style: LengthStyle;
+  done: () => void;
+}
+
+/** A die: what tube it takes, its radius, and where a mark is set on it. */
+export function DieForm({ machine, die, style, done }: DieFormProps) {
+  const { send, sending } = useShopForm(done);
+  const { register, control, handleSubmit, formState } = useForm<DieDto>({
+    resolver: classValidatorResolver(DieDto),
+    defaultValues: startOf(die),
+  });
+  const submit = handleSubmit((body) =>
+    send(die ? { path: `dies/${die.id}`, method: 'PUT', body } : { path: `machines/${machine}/dies`, method: 'POST', body }),
+  );
+  const size = lengthKind(style, { above: 0 });
+  const extent = lengthKind(style, { least: 0 });
+  return (
+    <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
+      <TextField label="name of the die" fault={formState.errors.name?.message} autoFocus {...register('name')} />
+      <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
+        <FormQuantity control={control} name="od" label="tube diameter it takes" kind={size} />
+        <FormQuantity control={control} name="clr" label="centreline radius" kind={size} />
+        <FormQuantity control={control} name="clampLength" label="straight the clamp needs" kind={extent} />
+        <FormQuantity control={control} name="trailing" label="straight needed behind the bend" kind={extent} />
+        <FormQuantity control={control} name="largestAngle" label="largest angle in one pull (may be empty)" kind={angleKind({ above: 0, most: 200 })} optional />
+        <FormQuantity control={control} name="finishedRadius" label="measured finished radius (may be empty)" kind={size} optional />
+      </div>
+      <Controller
+        control={control}
+        name="reference"
+        render={({ field }) => (
+          <Segmented label="the mark stands for" value={field.value} options={REFERENCES} onChange={field.onChange} />
+        )}
+      />
+      <FormQuantity control={control} name="offset" label="offset of the mark, toward the clamp (negative: away from it)" kind={lengthKind(style)} />
+      <p className="text-quiet text-sm">
+        Where a mark is set at the edge of a clamp block, a fixed way ahead of the tangent, choose the start and give that way as
+        the offset.
+      </p>
+      <Button kind="strong" type="submit" disabled={sending}>
+        Keep the die
+      </Button>
+    </form>
+  );
+}
+
+function startOf(die: Die | null): DefaultValues<DieDto> {
+  const none = { mm: 0, typed: '0' };
+  if (!die) return { name: '', reference: 'start', offset: none, clampLength: none, trailing: none, largestAngle: null, finishedRadius: null };
+  const { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius } = die;
+  return { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius };
+}

@@ -1,0 +1,95 @@
+import { TubeStockDto } from '@gyrus/contract';
+import { type LengthStyle, type Shop, TUBE_KINDS } from '@gyrus/core';
+import { tubeKindWords } from '@gyrus/formats';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { Plus, Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Button } from '../shared/Button.tsx';
+import { type Column, DataTable } from '../shared/DataTable.tsx';
+import { Dialog } from '../shared/Dialog.tsx';
+import { Typeset } from '../shared/Figure.tsx';
+import { lengthKind } from '../shared/quantityKinds.ts';
+import { SelectField } from '../shared/SelectField.tsx';
+import { TextField } from '../shared/TextField.tsx';
+import { FormQuantity } from './FormQuantity.tsx';
+import { useShopForm } from './useShopForm.ts';
+
+type Tube = Shop['tubes'][number];
+
+/** The tube that the shop has or can order, by the stick. */
+export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle }) {
+  const [adding, setAdding] = useState(false);
+  const { send } = useShopForm(() => undefined);
+  const columns = useMemo(
+    (): Column<Tube>[] => [
+      { name: 'diameter', sortBy: (tube) => tube.od.mm, cell: (tube) => <Figures text={tube.od.typed} /> },
+      { name: 'wall', sortBy: (tube) => tube.wall.mm, cell: (tube) => <Figures text={tube.wall.typed} /> },
+      { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
+      { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
+      { name: 'stick', sortBy: (tube) => tube.stickLength.mm, cell: (tube) => <Figures text={tube.stickLength.typed} /> },
+      {
+        name: '',
+        cell: (tube) => (
+          <Button
+            kind="quiet"
+            aria-label={`Remove ${tube.od.typed} × ${tube.wall.typed}, batch ${tube.batch}`}
+            onClick={() => send({ path: `tubes/${tube.id}`, method: 'DELETE' })}
+          >
+            <Trash2 aria-hidden="true" className="size-5" />
+          </Button>
+        ),
+      },
+    ],
+    [send],
+  );
+  return (
+    <section aria-label="Tube">
+      <div className="mb-2 flex items-center justify-between">
+        <h2 className="text-xl">Tube</h2>
+        <Button onClick={() => setAdding(true)}>
+          <Plus aria-hidden="true" className="size-5" />
+          Add tube
+        </Button>
+      </div>
+      {tubes.length === 0 ? (
+        <p className="bg-sheet border-rule rounded-machined border p-5">No tube yet: add what you stock, with the length of a stick.</p>
+      ) : (
+        <DataTable caption="Tube" rows={tubes} columns={columns} rowKey={(tube) => tube.id} />
+      )}
+      <Dialog title="Add tube" open={adding} onClose={() => setAdding(false)}>
+        <TubeForm style={style} done={() => setAdding(false)} />
+      </Dialog>
+    </section>
+  );
+}
+
+const Figures = ({ text }: { text: string }) => (
+  <span className="figure">
+    <Typeset text={text} />
+  </span>
+);
+
+function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
+  const { send, sending } = useShopForm(done);
+  const { register, control, handleSubmit, formState } = useForm<TubeStockDto>({
+    resolver: classValidatorResolver(TubeStockDto),
+    defaultValues: { kind: 'drawn-over-mandrel', batch: '' },
+  });
+  const submit = handleSubmit((body) => send({ path: 'tubes', method: 'POST', body }));
+  const size = lengthKind(style, { above: 0 });
+  return (
+    <form className="space-y-3" noValidate onSubmit={(event) => void submit(event)}>
+      <div className="grid grid-cols-2 gap-3">
+        <FormQuantity control={control} name="od" label="outside diameter" kind={size} />
+        <FormQuantity control={control} name="wall" label="wall" kind={size} />
+      </div>
+      <SelectField label="kind" options={TUBE_KINDS.map((kind) => ({ value: kind, text: tubeKindWords(kind) }))} {...register('kind')} />
+      <TextField label="batch or heat number" fault={formState.errors.batch?.message} {...register('batch')} />
+      <FormQuantity control={control} name="stickLength" label="length of a stick, such as 20 ft or 6 m" kind={size} />
+      <Button kind="strong" type="submit" disabled={sending}>
+        Add the tube
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,10 @@
+import { toast } from 'sonner';
+import { type ShopChange, useShopChange } from '../shared/queries.ts';
+
+/** Sends a change of the shop; says so when it is refused, and calls `done` when it is kept. */
+export function useShopForm(done: () => void) {
+  const change = useShopChange();
+  const send = (request: ShopChange) =>
+    change.mutate(request, { onSuccess: done, onError: (error) => toast.error(error.message) });
+  return { send, sending: change.isPending };
+}

@@ -1,0 +1,55 @@
+import { type Drift, formatAngle } from '@gyrus/core';
+import { findingWords } from '@gyrus/formats';
+import { useMemo } from 'react';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useEvaluation, useEvaluationOf } from '../../job/useEvaluation.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Button } from '../../shared/Button.tsx';
+import { StatusMark } from '../../shared/StatusMark.tsx';
+
+/** The shop's die moved on since it was pinned. Nothing moves in silence: taking it over shows what it would change. */
+export function DriftPanel() {
+  const { drift, findings } = useEvaluation();
+  const style = useJobStyle();
+  const change = usePlanStore((state) => state.change);
+  if (drift.length === 0) return null;
+  const take = ({ current }: Drift) =>
+    change('dies/take', (plan) => {
+      plan.dies = plan.dies.map((die) => (die.id === current.id ? current : die));
+    });
+  return (
+    <section aria-label="Changed at the shop" className="bg-sheet border-look rounded-machined space-y-2 border-2 p-3">
+      {drift.map((one) => {
+        const finding = findings.find(({ key }) => key === `die-changed/${one.pinned.id}`);
+        return (
+          <div key={one.pinned.id} className="flex flex-wrap items-center justify-between gap-3">
+            <div>
+              <StatusMark status="look" /> {finding && findingWords(finding, style)} <Consequence drift={one} />
+            </div>
+            <Button onClick={() => take(one)}>Take it over</Button>
+          </div>
+        );
+      })}
+    </section>
+  );
+}
+
+/** The readings before and after. */
+function Consequence({ drift }: { drift: Drift }) {
+  const plan = usePlan();
+  const now = useEvaluation().members[0]?.sheet;
+  const taken = useMemo(
+    () => ({ ...plan, dies: plan.dies.map((die) => (die.id === drift.current.id ? drift.current : die)) }),
+    [plan, drift.current],
+  );
+  const answers = useEvaluationOf(taken);
+  if (!now || !answers) return null;
+  const then = answers.members[0]?.sheet;
+  if (!then) return <span>With it the tube cannot be marked.</span>;
+  const changes = now.bends.flatMap((bend, i) => {
+    const next = then.bends[i];
+    const same = next && formatAngle(next.reading) === formatAngle(bend.reading);
+    return next && !same ? [`bend ${bend.number}: ${formatAngle(bend.reading)}° → ${formatAngle(next.reading)}°`] : [];
+  });
+  return <span className="figure">{changes.length > 0 ? `It would change ${changes.join(', ')}.` : 'No reading would change.'}</span>;
+}

@@ -1,0 +1,91 @@
+import { type BendSheet, type BendStep, type Datum, formatAngle, formatLength, fromDatum, roundLength, type SheetBend } from '@gyrus/core';
+import { clampWords, featureName, lineUpWords, markSide, releaseWords, schoolWords, turnWords } from '@gyrus/formats';
+import { ArrowLeftRight } from 'lucide-react';
+import { usePlanStore } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
+
+/** One card a pull, in the order in which they are made. */
+export function StepCards({ sheet, datum }: { sheet: BendSheet; datum: Datum }) {
+  return (
+    <ol className="grid gap-3 xl:grid-cols-2" aria-label="Steps at the bender">
+      {sheet.steps.map((step, i) => {
+        const bend = sheet.bends.find((one) => one.number === step.bend);
+        return bend && <StepCard key={bend.number} {...{ sheet, datum, step, bend }} first={i === 0} position={i + 1} />;
+      })}
+    </ol>
+  );
+}
+
+interface StepCardProps {
+  sheet: BendSheet;
+  datum: Datum;
+  step: BendStep;
+  bend: SheetBend;
+  first: boolean;
+  position: number;
+}
+
+function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) {
+  const style = useJobStyle();
+  const exact = Math.abs(fromDatum(sheet.blank, datum)(bend.mark));
+  const { residual } = roundLength(exact, style);
+  return (
+    <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
+      <div className="flex items-start justify-between gap-2">
+        <h3 className="text-lg">
+          {position}. bend {bend.number} <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
+        </h3>
+        <TurnClamp bend={bend} />
+      </div>
+      <div className="mt-1 grid grid-cols-[1.2fr_1fr_1fr] gap-3">
+        <div>
+          <div className="text-quiet text-sm">{lineUpWords(bend)}</div>
+          <div className="figure text-3xl font-semibold">
+            <Typeset text={formatLength(exact, style)} />
+          </div>
+          <div className="text-quiet text-sm">
+            {markSide(sheet, bend, datum)}, {Math.abs(residual) < 0.05 ? 'exact' : `${residual > 0 ? '+' : '−'}${Math.abs(residual).toFixed(1)} mm left over`}
+          </div>
+        </div>
+        <div>
+          <div className="text-quiet text-sm">pull to</div>
+          <div className="figure text-3xl font-semibold">{formatAngle(bend.reading)}°</div>
+        </div>
+        <div>
+          <div className="text-quiet text-sm">bend angle</div>
+          <div className="figure text-xl font-semibold">{formatAngle(bend.angle)}°</div>
+          <div className="text-quiet figure text-sm">inside {formatAngle(bend.included)}°</div>
+        </div>
+      </div>
+      <p className="mt-2 text-sm">
+        <Typeset text={`${clampWords(bend)}; ${turnWords(step, first, style)}.`} />
+      </p>
+      <p className="text-quiet mt-1 text-sm">
+        {releaseWords(bend)}; from {schoolWords(bend)}. The clamped end sweeps{' '}
+        <Typeset text={formatLength(step.swing, style)} /> at most. Outer wall about {bend.outerWall.toFixed(2)} mm after the bend.
+      </p>
+    </li>
+  );
+}
+
+/** Puts the clamp on the other side of this bend. */
+function TurnClamp({ bend }: { bend: SheetBend }) {
+  const change = usePlanStore((state) => state.change);
+  const other = bend.clampSide === 'a' ? 'b' : 'a';
+  return (
+    <Button
+      kind="quiet"
+      aria-label={`Clamp bend ${bend.number} toward ${other.toUpperCase()} instead`}
+      title={`Clamp toward ${other.toUpperCase()} instead`}
+      onClick={() =>
+        change(`hoop/clamp/${bend.feature}`, ({ members: [member] }) => {
+          if (member) member.bending.clampSideAt[bend.feature] = other;
+        })
+      }
+    >
+      <ArrowLeftRight aria-hidden="true" className="size-5" />
+    </Button>
+  );
+}

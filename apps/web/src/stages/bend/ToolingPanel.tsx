@@ -1,0 +1,94 @@
+import { type Die, type MainHoop } from '@gyrus/core';
+import { Link } from 'react-router';
+import { PlanField } from '../../job/PlanField.tsx';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useShop } from '../../shared/queries.ts';
+import { lengthKind } from '../../shared/quantityKinds.ts';
+import { SelectField } from '../../shared/SelectField.tsx';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { SpringbackChoice } from './SpringbackChoice.tsx';
+
+const GROWTH = [
+  { value: 'no', text: 'die radius' },
+  { value: 'yes', text: 'grown radius' },
+] as const;
+
+/** Which die, which school of springback, and what is left on the ends. The plan pins the die as it is chosen. */
+export function ToolingPanel({ hoop }: { hoop: MainHoop }) {
+  const { dies } = usePlan();
+  const shop = useShop().data;
+  const style = useJobStyle();
+  const change = usePlanStore((state) => state.change);
+  const inShop = shop?.machines.flatMap((machine) => machine.dies) ?? [];
+  const pinned = dies.find((die) => die.id === hoop.bending.die) ?? null;
+  const choose = (id: string) => {
+    const die = inShop.find((one) => one.id === id);
+    if (die)
+      change('hoop/die', (plan) => {
+        const [member] = plan.members;
+        if (!member) return;
+        member.bending = { ...member.bending, die: die.id, clampSideAt: {} };
+        plan.dies = [...plan.dies.filter((one) => one.id !== die.id && isUsed(plan.members, one.id)), die];
+      });
+  };
+  const growth = hoop.bending.growRadius ? 'yes' : 'no';
+  return (
+    <div className="space-y-4">
+      <h2 className="text-lg">Tooling</h2>
+      {inShop.length === 0 ? (
+        <p>
+          The shop has no die yet.{' '}
+          <Link to="/shop" className="font-semibold underline">
+            Add a machine and a die at Shop
+          </Link>
+          .
+        </p>
+      ) : (
+        <SelectField
+          label="die"
+          value={hoop.bending.die ?? ''}
+          options={dieOptions(inShop, pinned)}
+          onChange={(event) => choose(event.target.value)}
+        />
+      )}
+      <SpringbackChoice hoop={hoop} />
+      <Segmented
+        label="marks by"
+        value={growth}
+        options={GROWTH}
+        onChange={(value) =>
+          change('hoop/growRadius', ({ members: [member] }) => member && void (member.bending.growRadius = value === 'yes'))
+        }
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField
+          label="trim at A (left foot)"
+          field="hoop/trimA"
+          kind={lengthKind(style, { least: 0 })}
+          value={hoop.bending.trimA}
+          set={({ members: [member] }, value) => member && value && void (member.bending.trimA = value)}
+        />
+        <PlanField
+          label="trim at B (right foot)"
+          field="hoop/trimB"
+          kind={lengthKind(style, { least: 0 })}
+          value={hoop.bending.trimB}
+          set={({ members: [member] }, value) => member && value && void (member.bending.trimB = value)}
+        />
+      </div>
+    </div>
+  );
+}
+
+const isUsed = (members: { bending: MainHoop['bending'] }[], id: string): boolean =>
+  members.some(({ bending }) => bending.die === id || Object.values(bending.dieAt).includes(id));
+
+function dieOptions(inShop: Die[], pinned: Die | null) {
+  const name = (die: Die) => `${die.machine}: ${die.name}`;
+  const options = inShop.map((die) => ({ value: die.id, text: name(die) }));
+  if (!pinned) return [{ value: '', text: 'choose a die' }, ...options];
+  return inShop.some((die) => die.id === pinned.id)
+    ? options
+    : [{ value: pinned.id, text: `${name(pinned)} (no longer at Shop)` }, ...options];
+}

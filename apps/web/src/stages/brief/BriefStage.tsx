@@ -1,0 +1,128 @@
+import { type Brief, BUILT, JOINING, LANDINGS, USES } from '@gyrus/core';
+import { PlanField } from '../../job/PlanField.tsx';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { FindingList } from '../../shared/FindingList.tsx';
+import { massKind } from '../../shared/quantityKinds.ts';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { TextField } from '../../shared/TextField.tsx';
+import { BookChoice } from './BookChoice.tsx';
+
+const WORDS: Record<string, string> = {
+  'four-point-bar': 'four-point bar',
+  'six-point-cage': 'six-point cage',
+  'full-cage': 'full cage',
+  welded: 'welded in',
+  bolted: 'bolted in',
+  track: 'track only',
+  'street-too': 'street too',
+  show: 'show only',
+  frame: 'frame',
+  sill: 'sill of the body',
+  'floor-sheet': 'floor sheet',
+};
+const choices = <T extends string>(values: readonly T[]) =>
+  values.map((value) => ({ value, text: WORDS[value] ?? value }));
+
+const BRIEF_CODES = new Set(['show-bar', 'decorative', 'street', 'no-book', 'car-weight-missing', 'book-missing']);
+
+/** What is built, for whom, under which book, by when, and what it stands on. */
+export function BriefStage() {
+  const { brief, units } = usePlan();
+  const { findings } = useEvaluation();
+  const style = useJobStyle();
+  const change = usePlanStore((state) => state.change);
+  const set =
+    <K extends keyof Brief>(key: K) =>
+    (value: Brief[K]) =>
+      change(`brief/${key}`, (plan) => void (plan.brief[key] = value as never));
+  return (
+    <div className="mx-auto grid max-w-6xl gap-8 p-6 lg:grid-cols-[1fr_340px]">
+      <div className="space-y-7">
+        <section aria-label="The car" className="grid gap-4 sm:grid-cols-2">
+          <h1 className="col-span-full text-3xl">Brief</h1>
+          <TextField label="car" maxLength={120} value={brief.car} onChange={(event) => set('car')(event.target.value)} />
+          <TextField label="series" maxLength={120} value={brief.series} onChange={(event) => set('series')(event.target.value)} />
+          <TextField label="for whom" maxLength={120} value={brief.customer} onChange={(event) => set('customer')(event.target.value)} />
+          <DueField due={brief.dueBy} onChange={set('dueBy')} />
+          <PlanField
+            label="car's weight, ready to race (the least tube goes by it)"
+            field="brief/carWeight"
+            kind={massKind(units.length)}
+            value={brief.carWeight}
+            optional
+            set={(plan, value) => void (plan.brief.carWeight = value)}
+          />
+          <DriversField drivers={brief.drivers} onChange={set('drivers')} />
+        </section>
+        <section aria-label="What is built" className="flex flex-wrap gap-x-8 gap-y-4">
+          <Segmented label="what is built" value={brief.built} options={choices(BUILT)} onChange={set('built')} />
+          <Segmented label="joined to the car" value={brief.joining} options={choices(JOINING)} onChange={set('joining')} />
+          <Segmented label="used on" value={brief.use} options={choices(USES)} onChange={set('use')} />
+          <Segmented label="the feet stand on" value={brief.feetOn} options={choices(LANDINGS)} onChange={set('feetOn')} />
+          <Segmented
+            label="passenger"
+            value={brief.passenger ? 'yes' : 'no'}
+            options={[
+              { value: 'no', text: 'driver only' },
+              { value: 'yes', text: 'passenger too' },
+            ]}
+            onChange={(value) => set('passenger')(value === 'yes')}
+          />
+        </section>
+        <BookChoice />
+        <NotesField notes={brief.notes} onChange={set('notes')} />
+      </div>
+      <aside aria-label="What the brief means" className="space-y-4">
+        <h2 className="text-lg">What this means</h2>
+        <FindingList findings={findings.filter((finding) => BRIEF_CODES.has(finding.code))} style={style} />
+        <p className="text-quiet border-rule border-t pt-4 text-sm">
+          A cage can kill when badly designed, made of wrong tube or badly welded. Gyrus computes geometry and compares it with
+          rules as entered; it certifies nothing. The current rule book, the inspector of the event, local law on road cars, and
+          licensed engineers and qualified welders decide.
+        </p>
+      </aside>
+    </div>
+  );
+}
+
+function DueField({ due, onChange }: { due: string | null; onChange: (due: string | null) => void }) {
+  return (
+    <TextField label="wanted by" type="date" value={due ?? ''} onChange={(event) => onChange(event.target.value || null)} />
+  );
+}
+
+/** Names with commas between; an unfinished comma is kept while it is typed. */
+function DriversField({ drivers, onChange }: { drivers: string[]; onChange: (drivers: string[]) => void }) {
+  return (
+    <TextField
+      label="drivers, with commas between"
+      defaultValue={drivers.join(', ')}
+      onChange={(event) =>
+        onChange(
+          event.target.value
+            .split(',')
+            .map((name) => name.trim().slice(0, 120))
+            .filter(Boolean)
+            .slice(0, 20),
+        )
+      }
+    />
+  );
+}
+
+function NotesField({ notes, onChange }: { notes: string; onChange: (notes: string) => void }) {
+  return (
+    <label className="block">
+      <span className="text-quiet mb-1 block text-sm">notes</span>
+      <textarea
+        className="control w-full"
+        rows={3}
+        maxLength={4000}
+        value={notes}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,44 @@
+import { type Figure, type HoopGeometry } from '@gyrus/core';
+import { figureWords, footWords, resultWords } from '@gyrus/formats';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Typeset } from '../../shared/Figure.tsx';
+
+/** Every derived figure with how it came about, a press away. */
+export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
+  const style = useJobStyle();
+  const { figures } = hoop;
+  const rows: [string, Figure][] = [
+    ["height of the crown's axis", figures.crownHeight],
+    ['total height', figures.totalHeight],
+    ['feet, between axes', figures.feetApart],
+    ['feet, outside to outside', figures.feetOutside],
+    ['corners, between axes', figures.cornersApart],
+    ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
+      [upper ? `lower leg leans, ${side}` : `leg leans, ${side}`, lower],
+      ...(upper ? ([[`upper leg leans, ${side}`, upper]] as [string, Figure][]) : []),
+    ]),
+  ];
+  return (
+    <div className="grid gap-x-8 md:grid-cols-2">
+      {rows.map(([name, figure]) => (
+        <details key={name} className="border-rule border-b">
+          <summary className="flex min-h-10 cursor-pointer items-center justify-between gap-3">
+            <span>{name}</span>
+            <span className="figure font-semibold">
+              <Typeset text={resultWords(figure, style)} />
+            </span>
+          </summary>
+          <p className="figure text-quiet pb-2 text-sm">
+            <Typeset text={figureWords(figure, style)} />
+          </p>
+        </details>
+      ))}
+      {hoop.feet.map((foot) => (
+        <div key={foot.side} className="border-rule flex min-h-10 items-center justify-between gap-3 border-b">
+          <span>foot's cut</span>
+          <span className="figure font-semibold">{footWords(foot)}</span>
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import { formatWithUnit, type HoopGeometry, type MainHoop, type MemberAnswer, type Plan } from '@gyrus/core';
+import { type Draft } from 'immer';
+import { PlanField } from '../../job/PlanField.tsx';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Typeset } from '../../shared/Figure.tsx';
+import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { TubeSelect } from './TubeSelect.tsx';
+
+const SHAPES = [
+  { value: 'proposed', text: 'as proposed' },
+  { value: 'two-bend', text: 'two bends' },
+  { value: 'four-bend', text: 'four bends' },
+] as const;
+const SIDES = [
+  { value: 'same', text: 'same both sides' },
+  { value: 'each', text: 'each its own' },
+] as const;
+
+/** The hoop by its trade parameters; every change shows at once in the picture beside it. */
+export function HoopInspector({ answer }: { answer: MemberAnswer }) {
+  const [hoop] = usePlan().members;
+  const style = useJobStyle();
+  const change = usePlanStore((state) => state.change);
+  if (!hoop) return null;
+  const edit = (key: string, recipe: (member: Draft<MainHoop>) => void) =>
+    change(`hoop/${key}`, (plan) => {
+      const [member] = plan.members;
+      if (member) recipe(member);
+    });
+  const clear = lengthKind(style, { least: 0 });
+  const set = (recipe: (member: Draft<MainHoop>, value: MainHoop['footLift']) => void) => (plan: Draft<Plan>, value: MainHoop['footLift'] | null) => {
+    const [member] = plan.members;
+    if (member && value) recipe(member, value);
+  };
+  return (
+    <div className="space-y-4">
+      <div className="flex items-center gap-3">
+        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-lg font-bold">{hoop.stamp}</span>
+        <h2 className="text-xl">Main hoop</h2>
+      </div>
+      <div>
+        <Segmented label="shape" value={hoop.shape} options={SHAPES} onChange={(shape) => edit('shape', (member) => void (member.shape = shape))} />
+        {'hoop' in answer.hoop && <Reason hoop={answer.hoop.hoop} />}
+      </div>
+      <Segmented label="legs" value={hoop.sides} options={SIDES} onChange={(sides) => edit('sides', (member) => void (member.sides = sides))} />
+      <div className="grid grid-cols-3 gap-3">
+        <PlanField label="clear, left" field="hoop/clearLeft" kind={clear} value={hoop.clearance.left} set={set((member, value) => (member.clearance.left = value))} />
+        <PlanField label="clear, right" field="hoop/clearRight" kind={clear} value={hoop.clearance.right} set={set((member, value) => (member.clearance.right = value))} />
+        <PlanField label="clear above" field="hoop/clearAbove" kind={clear} value={hoop.clearance.above} set={set((member, value) => (member.clearance.above = value))} />
+      </div>
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField
+          optional
+          label="tilt to the rear (empty: the pillar's)"
+          field="hoop/tilt"
+          kind={angleKind({ least: -30, most: 45 })}
+          value={hoop.tilt}
+          set={(plan, value) => plan.members[0] && void (plan.members[0].tilt = value)}
+        />
+        <PlanField label="plate and plinth under a foot" field="hoop/footLift" kind={clear} value={hoop.footLift} set={set((member, value) => (member.footLift = value))} />
+      </div>
+      <TubeSelect hoop={hoop} />
+    </div>
+  );
+}
+
+/** Why the program proposes this shape. */
+function Reason({ hoop }: { hoop: HoopGeometry }) {
+  const style = useJobStyle();
+  const { shape, reason, room } = hoop.proposal;
+  const size = room === null ? '' : formatWithUnit(Math.abs(room), style);
+  const words = {
+    'no-lean-measured': 'no height where the side starts to lean was measured, so the leg runs straight',
+    'leg-fits-wall': `a straight leg stands within ${size} of the wall where it leans`,
+    'room-lost': `a straight leg would stand ${size} inside the wall where it leans`,
+    'would-hit-wall': `a straight leg would go ${size} into the clearance where the wall leans`,
+  }[reason];
+  return (
+    <p className="text-quiet mt-1 text-sm">
+      Proposed: {shape === 'four-bend' ? 'four bends' : 'two bends'}, as <Typeset text={words} />.
+    </p>
+  );
+}

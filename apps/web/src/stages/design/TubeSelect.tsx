@@ -1,0 +1,38 @@
+import { type MainHoop, type Shop, type TubeChoice } from '@gyrus/core';
+import { tubeKindWords } from '@gyrus/formats';
+import { Link } from 'react-router';
+import { usePlanStore } from '../../job/planStore.ts';
+import { useShop } from '../../shared/queries.ts';
+import { SelectField } from '../../shared/SelectField.tsx';
+
+const nameOf = ({ od, wall, kind, batch }: TubeChoice): string =>
+  `${od.typed} × ${wall.typed} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
+
+/** The tube from the shop's stock, so that its batch and stick length go with it. */
+export function TubeSelect({ hoop }: { hoop: MainHoop }) {
+  const tubes: Shop['tubes'] = useShop().data?.tubes ?? [];
+  const change = usePlanStore((state) => state.change);
+  const stocked = tubes.find((tube) => nameOf(tube) === nameOf(hoop.tube));
+  const choose = (id: string) => {
+    const tube = tubes.find((one) => one.id === id);
+    if (!tube) return;
+    const { od, wall, kind, batch } = tube;
+    change('hoop/tube', ({ members: [member] }) => member && void (member.tube = { od, wall, kind, batch }));
+  };
+  return (
+    <div>
+      <SelectField
+        label="tube"
+        value={stocked?.id ?? ''}
+        options={[
+          ...(stocked ? [] : [{ value: '', text: `${nameOf(hoop.tube)} (not in stock)` }]),
+          ...tubes.map((tube) => ({ value: tube.id, text: nameOf(tube) })),
+        ]}
+        onChange={(event) => choose(event.target.value)}
+      />
+      <Link to="/shop" className="mt-1 inline-flex min-h-8 items-center text-sm underline">
+        add tube at Shop
+      </Link>
+    </div>
+  );
+}

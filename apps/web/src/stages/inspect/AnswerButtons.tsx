@@ -1,0 +1,32 @@
+import { type Finding } from '@gyrus/core';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { TextField } from '../../shared/TextField.tsx';
+
+const ANSWERS = [
+  { value: 'yes', text: 'yes' },
+  { value: 'no', text: 'no' },
+  { value: 'open', text: 'not yet' },
+] as const;
+
+/** What no program can compute is asked of a person, who puts a name to it. */
+export function AnswerButtons({ finding }: { finding: Finding }) {
+  const answer = usePlan().answers[finding.key];
+  const change = usePlanStore((state) => state.change);
+  const set = (value: 'yes' | 'no' | 'open') =>
+    change(`answers/${finding.key}`, ({ answers }) => {
+      if (value === 'open') delete answers[finding.key];
+      else answers[finding.key] = { answer: value, by: answer?.by ?? '', note: answer?.note ?? '' };
+    });
+  const setBy = (by: string) =>
+    change(`answers/${finding.key}/by`, ({ answers }) => {
+      const given = answers[finding.key];
+      if (given) given.by = by;
+    });
+  return (
+    <div className="mt-1 flex flex-wrap items-end gap-3">
+      <Segmented quiet label="answer" value={answer?.answer ?? 'open'} options={ANSWERS} onChange={set} />
+      {answer && <TextField label="who checked" maxLength={120} value={answer.by} onChange={(event) => setBy(event.target.value)} />}
+    </div>
+  );
+}

@@ -1,0 +1,62 @@
+import { type AngleKey, isAngleKey, type LengthKey, type MeasureKey, MEASURES } from '@gyrus/core';
+import { PlanField } from '../../job/PlanField.tsx';
+import { usePlan } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+
+interface MeasureFieldProps {
+  measure: MeasureKey;
+  onFocus: (key: MeasureKey) => void;
+}
+
+/** The box of one measure on the picture. */
+export function MeasureField({ measure, onFocus }: MeasureFieldProps) {
+  return isAngleKey(measure) ? (
+    <AngleMeasure measure={measure} onFocus={() => onFocus(measure)} />
+  ) : (
+    <LengthMeasure measure={measure} onFocus={() => onFocus(measure)} />
+  );
+}
+
+function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () => void }) {
+  const style = useJobStyle();
+  const { measures } = usePlan().survey;
+  const limits = measure.startsWith('landing') ? { least: 0 } : { above: 0 };
+  return (
+    <PlanField
+      bare
+      optional
+      label={MEASURES[measure].label}
+      field={`survey/${measure}`}
+      kind={lengthKind(style, limits)}
+      value={measures[measure] ?? null}
+      onFocus={onFocus}
+      set={({ survey }, value) => {
+        if (value) survey.measures[measure] = value;
+        else delete survey.measures[measure];
+        // What was trusted was trusted of other numbers.
+        if (/Width|lean|headliner/i.test(measure)) survey.trust = null;
+      }}
+    />
+  );
+}
+
+function AngleMeasure({ measure, onFocus }: { measure: AngleKey; onFocus: () => void }) {
+  const { measures } = usePlan().survey;
+  return (
+    <PlanField
+      bare
+      optional
+      label={MEASURES[measure].label}
+      field={`survey/${measure}`}
+      kind={angleKind({ least: -60, most: 60 })}
+      value={measures[measure] ?? null}
+      onFocus={onFocus}
+      set={({ survey }, value) => {
+        if (value) survey.measures[measure] = value;
+        else delete survey.measures[measure];
+        if (measure.startsWith('wallLean') || measure === 'pillarTilt') survey.trust = null;
+      }}
+    />
+  );
+}

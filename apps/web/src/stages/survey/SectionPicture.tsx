@@ -1,0 +1,137 @@
+import { bodyOutline, isAngleKey, type MeasureKey, MEASURES, outlinePoints, polylineOf, type Tube } from '@gyrus/core';
+import { useMemo } from 'react';
+import { usePlan } from '../../job/planStore.ts';
+import { MeasureField } from './MeasureField.tsx';
+import { type FieldPlace, fieldPlaces, PICTURE, type PictureView, pictureView } from './pictureView.ts';
+
+interface SectionPictureProps {
+  tube: Tube | null;
+  focus: MeasureKey | null;
+  onFocus: (key: MeasureKey) => void;
+}
+
+/** The car's section from behind, to scale as far as it is measured, with the numbers on it. Left is left. */
+export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
+  const { measures } = usePlan().survey;
+  const body = useMemo(() => bodyOutline(measures), [measures]);
+  const view = useMemo(() => pictureView(body), [body]);
+  const places = useMemo(() => fieldPlaces(body, view), [body, view]);
+  const outline = outlinePoints(body).map(([half, height]) => view.at(half, height));
+  const axis = tube ? polylineOf(tube.axis).map(([, y, z]) => view.at(-y, z)) : [];
+  return (
+    <div className="bg-sheet border-rule rounded-machined relative w-full border" style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}>
+      <svg viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`} className="absolute inset-0 size-full" aria-hidden="true">
+        <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
+        <path d={`M${PICTURE.width / 2} 74V520`} className="stroke-ink" strokeWidth="1.2" strokeDasharray="14 4 3 4" />
+        {tube && (
+          <>
+            <polyline points={pointsText(axis)} fill="none" className="stroke-steel" strokeWidth={tube.od * view.scale} />
+            <polyline points={pointsText(axis)} fill="none" className="stroke-scribe" strokeWidth="1.2" strokeDasharray="14 4 3 4" />
+          </>
+        )}
+        {places.map((place) => (
+          <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
+        ))}
+        {places.map((place) => (
+          <text key={place.key} x={place.x} y={place.y + captionDrop(place.key)} textAnchor="middle" className="fill-quiet text-[14px]">
+            {CAPTIONS[place.key]}
+          </text>
+        ))}
+        <text x={458} y={534} className="fill-quiet text-[14px]">
+          centre line of the car
+        </text>
+      </svg>
+      {places.map((place) => (
+        <div
+          key={place.key}
+          className="absolute w-[11.6%] min-w-18 -translate-x-1/2 -translate-y-1/2"
+          style={{ left: `${(100 * place.x) / PICTURE.width}%`, top: `${(100 * place.y) / PICTURE.height}%` }}
+        >
+          <MeasureField measure={place.key} onFocus={onFocus} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+const CAPTIONS: Partial<Record<MeasureKey, string>> = {
+  leanHeight: 'leans from here up',
+  headlinerCentre: 'headliner, centre',
+  headlinerCornerLeft: 'corner, left',
+  headlinerCornerRight: 'corner, right',
+  wallLeanLeft: 'wall leans (°)',
+  wallLeanRight: 'wall leans (°)',
+  pillarTilt: 'pillar tilts (°)',
+  floorSlopeLeft: 'floor slope (°)',
+  floorSlopeRight: 'floor slope (°)',
+  landingLeft: 'landing, left',
+  landingRight: 'landing, right',
+};
+
+/** Captions stand above the fields at the top and bottom edge, below the others. */
+const captionDrop = (key: MeasureKey): number =>
+  key.startsWith('headliner') || key.startsWith('floorSlope') || key.startsWith('landing') ? -26 : 38;
+
+interface LineProps {
+  place: FieldPlace;
+  view: PictureView;
+  body: ReturnType<typeof bodyOutline>;
+  lit: boolean;
+}
+
+/** From where to where the tape goes; chalk while its field is being filled in. */
+function DimensionLine({ place, view, body, lit }: LineProps) {
+  const ends = lineEnds(place, view, body);
+  if (!ends) return null;
+  const [[x1, y1], [x2, y2]] = ends;
+  const tick = x1 === x2 ? { dx: 7, dy: 0 } : { dx: 0, dy: 7 };
+  return (
+    <g className={lit ? 'stroke-chalk' : 'stroke-quiet'} strokeWidth={lit ? 5 : 1.2}>
+      <path d={`M${x1} ${y1}L${x2} ${y2}`} />
+      <path d={`M${x1 - tick.dx} ${y1 - tick.dy}L${x1 + tick.dx} ${y1 + tick.dy}`} />
+      <path d={`M${x2 - tick.dx} ${y2 - tick.dy}L${x2 + tick.dx} ${y2 + tick.dy}`} />
+    </g>
+  );
+}
+
+type Ends = [[number, number], [number, number]];
+
+function lineEnds({ key, x, y }: FieldPlace, { at }: PictureView, body: LineProps['body']): Ends | null {
+  const { side } = MEASURES[key];
+  const sign = side === 'left' ? -1 : 1;
+  const own = side === 'right' ? body.right : body.left;
+  const floor = at(0, 0)[1];
+  const across = (half: number): Ends => [
+    [PICTURE.width / 2, y],
+    [at(sign * half, 0)[0], y],
+  ];
+  if (key.startsWith('halfWidthFloor')) return across(own.floor);
+  if (key.startsWith('halfWidthLean')) return across(own.lean);
+  if (key.startsWith('halfWidthRoof')) return across(own.roof);
+  if (key === 'leanHeight') {
+    const edge = at(-Math.max(body.left.lean, body.left.floor), 0)[0] - 14;
+    return [
+      [edge, floor],
+      [edge, at(0, body.leanHeight)[1]],
+    ];
+  }
+  if (key === 'headlinerCentre')
+    return [
+      [PICTURE.width / 2, floor],
+      [PICTURE.width / 2, at(0, body.headliner)[1]],
+    ];
+  if (key.startsWith('headlinerCorner')) {
+    const corner = at(sign * own.roof * 0.88, own.corner);
+    return [[corner[0], floor], corner];
+  }
+  if (isAngleKey(key) && key.startsWith('wallLean')) {
+    const [wallX, wallY] = at(sign * (own.lean + own.roof) * 0.5, (body.leanHeight + own.corner * 0.93) / 2);
+    return [
+      [x - sign * 46, y],
+      [wallX, wallY],
+    ];
+  }
+  return null;
+}
+
+const pointsText = (points: [number, number][]): string => points.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
