@@ -20,7 +20,8 @@ function options() {
       },
     });
     const port = Number(values.port);
-    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`--port takes a number from 1 to 65535, not "${values.port}"`);
+    if (!Number.isInteger(port) || port < 1 || port > 65535)
+      throw new Error(`--port takes a number from 1 to 65535, not "${values.port}"`);
     return { ...values, port, data: path.resolve(values.data) };
   } catch (error) {
     throw new Advice(`${error.message}\n${HELP}`);
@@ -33,7 +34,9 @@ function lockData(folder) {
   const file = path.join(folder, 'running.pid');
   const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
   if (pid && pid !== process.pid && isOurs(pid))
-    throw new Advice(`Gyrus is already running on ${folder} (process ${pid}). Use that one, stop it, or choose other data with --data FOLDER.`);
+    throw new Advice(
+      `Gyrus is already running on ${folder} (process ${pid}). Use that one, stop it, or choose other data with --data FOLDER.`,
+    );
   writeFileSync(file, String(process.pid));
   return () => rmSync(file, { force: true });
 }

@@ -8,7 +8,8 @@ export function newest(folder, wanted = /\.(ts|tsx|css|html|json)$/) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const file = path.join(folder, entry.name);
     if (entry.isDirectory()) {
-      if (entry.name !== 'node_modules' && entry.name !== 'dist') latest = Math.max(latest, newest(file, wanted));
+      if (entry.name !== 'node_modules' && entry.name !== 'dist')
+        latest = Math.max(latest, newest(file, wanted));
     } else if (wanted.test(entry.name)) latest = Math.max(latest, statSync(file).mtimeMs);
   }
   return latest;

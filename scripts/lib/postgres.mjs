@@ -1,6 +1,15 @@
 import { spawnSync } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -23,7 +32,9 @@ const isRoot = () => process.getuid?.() === 0;
 
 /** Runs one of PostgreSQL's programs as a user it accepts: it refuses root. */
 function asDatabaseUser(program, args, options = {}) {
-  const [command, ...rest] = isRoot() ? ['runuser', '-u', 'postgres', '--', program, ...args] : [program, ...args];
+  const [command, ...rest] = isRoot()
+    ? ['runuser', '-u', 'postgres', '--', program, ...args]
+    : [program, ...args];
   return spawnSync(command, rest, { encoding: 'utf8', cwd: '/', timeout: 120_000, ...options });
 }
 
@@ -75,13 +86,25 @@ export class Cluster {
 
   create() {
     if (existsSync(this.data) && readdirSync(this.data).length > 0)
-      throw new Advice(`${this.data} holds something that is no database. Move it away, or choose other data with --data FOLDER.`);
+      throw new Advice(
+        `${this.data} holds something that is no database. Move it away, or choose other data with --data FOLDER.`,
+      );
     writeFileSync(this.passwordFile, randomBytes(18).toString('base64url'), { mode: 0o600 });
     if (isRoot()) {
       const { uid, gid } = databaseIds();
       chownSync(this.passwordFile, uid, gid);
     }
-    const options = ['-A', 'scram-sha-256', '--pwfile', this.passwordFile, '-E', 'UTF8', '--locale=C.UTF-8', '-U', USER];
+    const options = [
+      '-A',
+      'scram-sha-256',
+      '--pwfile',
+      this.passwordFile,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '-U',
+      USER,
+    ];
     const made = asDatabaseUser(path.join(this.bin, 'initdb'), ['-D', this.data, ...options]);
     if (made.status !== 0) {
       rmSync(this.data, { recursive: true, force: true });
@@ -97,7 +120,9 @@ export class Cluster {
         `The data in ${this.data} was made by PostgreSQL ${made}, and ${have} is installed. Install postgresql-${made}, or choose other data with --data FOLDER.`,
       );
     if (!existsSync(this.passwordFile))
-      throw new Advice(`${this.passwordFile} is missing: the database cannot be opened without it. Put it back from a backup.`);
+      throw new Advice(
+        `${this.passwordFile} is missing: the database cannot be opened without it. Put it back from a backup.`,
+      );
   }
 
   /** Ends a cluster on this folder whose starter was killed. */
@@ -110,9 +135,13 @@ export class Cluster {
     if (!this.lasting) settings.push('fsync=off', 'synchronous_commit=off', 'full_page_writes=off');
     const options = settings.map((setting) => `-c ${setting.replace(/=$/, "=''")}`).join(' ');
     const begin = () =>
-      asDatabaseUser(path.join(this.bin, 'pg_ctl'), ['start', '-w', '-D', this.data, '-l', this.log, '-o', options], {
-        stdio: 'ignore',
-      });
+      asDatabaseUser(
+        path.join(this.bin, 'pg_ctl'),
+        ['start', '-w', '-D', this.data, '-l', this.log, '-o', options],
+        {
+          stdio: 'ignore',
+        },
+      );
     // After a killed postmaster the first start may fail on its pid file.
     if (begin().status === 0 || begin().status === 0) return;
     throw new Advice(
@@ -121,7 +150,10 @@ export class Cluster {
   }
 
   stop() {
-    if (this.bin) asDatabaseUser(path.join(this.bin, 'pg_ctl'), ['stop', '-w', '-m', 'fast', '-D', this.data], { stdio: 'ignore' });
+    if (this.bin)
+      asDatabaseUser(path.join(this.bin, 'pg_ctl'), ['stop', '-w', '-m', 'fast', '-D', this.data], {
+        stdio: 'ignore',
+      });
   }
 
   /** Stops and removes a throw-away cluster. */
@@ -142,7 +174,8 @@ export const freePort = () =>
     });
   });
 
-const tail = (file) => (existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n').slice(-6).join('\n') : '(no log)');
+const tail = (file) =>
+  existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n').slice(-6).join('\n') : '(no log)';
 
 /**
  * The folder, or one beside the system's own data where PostgreSQL's user cannot enter the folder's parents: as root the

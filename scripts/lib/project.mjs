@@ -23,7 +23,10 @@ export function run(command, args, { quiet = false, env = {}, cwd = root, what =
     child.on('error', (error) => reject(new Advice(`${what} could not be started: ${error.message}`)));
     child.on('close', (code) => {
       if (code === 0) resolve(output);
-      else reject(new Advice(`${what} failed${output ? `:\n${output.trim().slice(-3000)}` : ` (exit ${code})`}`));
+      else
+        reject(
+          new Advice(`${what} failed${output ? `:\n${output.trim().slice(-3000)}` : ` (exit ${code})`}`),
+        );
     });
   });
 }
@@ -45,7 +48,10 @@ const WEB = ['packages/core', 'packages/contract', 'packages/formats', 'apps/web
 const tsc = path.join(root, 'node_modules/typescript/bin/tsc');
 
 /** Compiles what the command line needs, when its sources are newer; says nothing. */
-export const buildCli = () => buildOnce('cli', CLI, 'apps/cli', () => run(process.execPath, [tsc, '-b', 'apps/cli'], { quiet: true, what: 'the compiler' }));
+export const buildCli = () =>
+  buildOnce('cli', CLI, 'apps/cli', () =>
+    run(process.execPath, [tsc, '-b', 'apps/cli'], { quiet: true, what: 'the compiler' }),
+  );
 
 /** Compiles the server and bundles the pages, when their sources are newer. */
 export async function buildAll({ quiet = false } = {}) {
@@ -57,7 +63,11 @@ export async function buildAll({ quiet = false } = {}) {
   await buildOnce('web', WEB, 'apps/web', () => {
     say('Building the pages…');
     const vite = path.join(root, 'node_modules/vite/bin/vite.js');
-    return run(process.execPath, [vite, 'build', '--logLevel', 'warn'], { quiet, cwd: path.join(root, 'apps/web'), what: 'the page build' });
+    return run(process.execPath, [vite, 'build', '--logLevel', 'warn'], {
+      quiet,
+      cwd: path.join(root, 'apps/web'),
+      what: 'the page build',
+    });
   });
 }
 

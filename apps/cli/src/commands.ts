@@ -26,7 +26,8 @@ export const commands: Record<string, Command> = {
       andThen(checkSection(input), (section) => succeed(sectionProperties(section))),
     ),
   lra: (text) => andThen(readJson(lraInput, text), lraOf),
-  xyz: (text) => andThen(readJson(xyzInput, text), (input) => andThen(pointsOf(input), (points) => succeed({ points }))),
+  xyz: (text) =>
+    andThen(readJson(xyzInput, text), (input) => andThen(pointsOf(input), (points) => succeed({ points }))),
   springback: (text) => andThen(readJson(springbackInput, text), springbackFrom),
   mark: (text) => andThen(readJson(markInput, text), marksOf),
 };

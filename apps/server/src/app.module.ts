@@ -13,7 +13,13 @@ export class AppModule {
   static on(databaseUrl: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(dataSourceOptions(databaseUrl)), JobsModule, ShopModule, RuleBooksModule, SheetsModule],
+      imports: [
+        TypeOrmModule.forRoot(dataSourceOptions(databaseUrl)),
+        JobsModule,
+        ShopModule,
+        RuleBooksModule,
+        SheetsModule,
+      ],
       providers: [LoadOnce],
     };
   }

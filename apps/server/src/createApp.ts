@@ -19,7 +19,12 @@ export interface AppSettings {
 }
 
 /** The whole server, ready to listen. Throws UnusableDatabase where the data cannot be used. */
-export async function createApp({ databaseUrl, pages, demo, log }: AppSettings): Promise<NestExpressApplication> {
+export async function createApp({
+  databaseUrl,
+  pages,
+  demo,
+  log,
+}: AppSettings): Promise<NestExpressApplication> {
   await prepareDatabase(databaseUrl);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl), {
     logger: ['error', 'warn'],

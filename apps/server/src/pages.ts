@@ -32,7 +32,8 @@ export function servePages(app: NestExpressApplication, folder: string): void {
   app.use('/assets', express.static(path.join(folder, 'assets'), { immutable: true, maxAge: YEAR * 1000 }));
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api/') || !request.accepts('html')) return next();
+    if (request.method !== 'GET' || request.path.startsWith('/api/') || !request.accepts('html'))
+      return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(path.join(folder, 'index.html'));
   });

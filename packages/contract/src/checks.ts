@@ -51,8 +51,10 @@ function InRange(key: 'mm' | 'deg', what: string, limits: Limits): PropertyDecor
   const reason = (value: unknown): string | null => {
     const number = (value as Record<string, unknown> | null | undefined)?.[key];
     if (typeof number !== 'number') return null;
-    if (limits.above !== undefined && number <= limits.above) return `${what} is more than ${limits.above} ${unit}`;
-    if (limits.least !== undefined && number < limits.least) return `${what} is at least ${limits.least} ${unit}`;
+    if (limits.above !== undefined && number <= limits.above)
+      return `${what} is more than ${limits.above} ${unit}`;
+    if (limits.least !== undefined && number < limits.least)
+      return `${what} is at least ${limits.least} ${unit}`;
     if (limits.most !== undefined && number > limits.most) return `${what} is at most ${limits.most}${unit}`;
     return null;
   };

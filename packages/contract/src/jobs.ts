@@ -1,5 +1,16 @@
 import { type Plan } from '@gyrus/core';
-import { IsBoolean, IsIn, IsObject, IsOptional, IsString, IsUUID, Matches, MaxLength, MinLength, ValidateIf } from 'class-validator';
+import {
+  IsBoolean,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+  MinLength,
+  ValidateIf,
+} from 'class-validator';
 
 /** A new job; its first revision is an empty plan in these units. */
 export class CreateJobDto {

@@ -1,4 +1,11 @@
-import { type Die, type DieTest, MARK_REFERENCES, type MarkReference, TUBE_KINDS, type TubeKind } from '@gyrus/core';
+import {
+  type Die,
+  type DieTest,
+  MARK_REFERENCES,
+  type MarkReference,
+  TUBE_KINDS,
+  type TubeKind,
+} from '@gyrus/core';
 import { IsBoolean, IsIn, IsString, Matches, MaxLength } from 'class-validator';
 import { AngleField, LengthField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
@@ -87,4 +94,3 @@ export class TubeStockDto {
   @LengthField('the length of a stick', { above: 0 })
   stickLength!: LengthDto;
 }
-

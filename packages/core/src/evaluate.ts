@@ -1,4 +1,15 @@
-import { type BendSheet, bendSheetOf, type Drift, driftOf, type Gap, gapsOf, hoopFrom, type HoopResult, type Tube, tubeOf } from './cage/index.ts';
+import {
+  type BendSheet,
+  bendSheetOf,
+  type Drift,
+  driftOf,
+  type Gap,
+  gapsOf,
+  hoopFrom,
+  type HoopResult,
+  type Tube,
+  tubeOf,
+} from './cage/index.ts';
 import { longestStick, type MainHoop, type MeasureKey, type Plan, type Shop } from './plan/index.ts';
 import {
   asymmetryFindings,
@@ -44,7 +55,11 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     members: answers,
     asymmetry: asymmetry(plan.survey),
     drift,
-    findings: [...briefFindings(plan), ...results.flatMap(({ findings }) => findings), ...driftFindings(drift)],
+    findings: [
+      ...briefFindings(plan),
+      ...results.flatMap(({ findings }) => findings),
+      ...driftFindings(drift),
+    ],
     totals: {
       mass: tubes.reduce((sum, tube) => sum + tube.mass, 0),
       metres: tubes.reduce((sum, tube) => sum + tube.developed, 0) / 1000,
@@ -82,7 +97,9 @@ function memberAnswer(
       ...gapFindings(gaps, member.id, plan.measuringError.mm),
       ...trimFindings(hoop, member),
       ...(sheet.ok ? sheetFindings(sheet.value, member) : [noSheetFinding(sheet.fault, member.id)]),
-      ...(!tube.ok && !sheet.ok && sheet.fault.code === 'no-die' ? [noSheetFinding(tube.fault, member.id)] : []),
+      ...(!tube.ok && !sheet.ok && sheet.fault.code === 'no-die'
+        ? [noSheetFinding(tube.fault, member.id)]
+        : []),
       ...bookFindings(plan, books, { member, hoop, sheet: made }),
     ],
   };

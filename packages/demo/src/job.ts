@@ -53,7 +53,13 @@ export const demoPlan: Plan = expectValue(
       {
         ...hoop,
         tube: { ...hoop?.tube, batch: '7731' },
-        bending: { ...hoop?.bending, die: die.id, growRadius: true, trimA: inch('1 in'), trimB: inch('1 in') },
+        bending: {
+          ...hoop?.bending,
+          die: die.id,
+          growRadius: true,
+          trimA: inch('1 in'),
+          trimB: inch('1 in'),
+        },
       },
     ],
   }),

@@ -65,8 +65,16 @@ export const internationalBook: RuleBook = expectValue(
         check: { kind: 'tilt-from-vertical', most: angle('10') },
       },
       ask('ovality', '253-8.3.3', 'Smaller over larger diameter in every bend measured, 0.9 or more?'),
-      ask('certificate', '253-8.3.3', 'Tensile strength of 350 N/mm² or more on the certificate of this tube?'),
-      ask('foot-plates', '253-8.3.2.6', 'A plate of 3 mm or more, 120 cm² and three M8 8.8 bolts at each foot?'),
+      ask(
+        'certificate',
+        '253-8.3.3',
+        'Tensile strength of 350 N/mm² or more on the certificate of this tube?',
+      ),
+      ask(
+        'foot-plates',
+        '253-8.3.2.6',
+        'A plate of 3 mm or more, 120 cm² and three M8 8.8 bolts at each foot?',
+      ),
       ask('weld', '253-8.3.3', 'Every joint welded around its whole perimeter?'),
     ],
   }),
@@ -95,7 +103,11 @@ const weightBook: RuleBook = expectValue(
         over: null,
         upTo: pounds(1700),
         options: [
-          { od: inch('1 1/2 in'), wall: inch('0.095 in'), kinds: ['drawn-over-mandrel', 'cold-drawn-seamless', 'alloy'] },
+          {
+            od: inch('1 1/2 in'),
+            wall: inch('0.095 in'),
+            kinds: ['drawn-over-mandrel', 'cold-drawn-seamless', 'alloy'],
+          },
         ],
       },
       {
@@ -104,9 +116,17 @@ const weightBook: RuleBook = expectValue(
         over: pounds(1700),
         upTo: pounds(2700),
         options: [
-          { od: inch('1 3/4 in'), wall: inch('0.095 in'), kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'] },
+          {
+            od: inch('1 3/4 in'),
+            wall: inch('0.095 in'),
+            kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'],
+          },
           { od: inch('1 5/8 in'), wall: inch('0.095 in'), kinds: ['alloy'] },
-          { od: inch('1 1/2 in'), wall: inch('0.120 in'), kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'] },
+          {
+            od: inch('1 1/2 in'),
+            wall: inch('0.120 in'),
+            kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'],
+          },
         ],
       },
       {
@@ -116,7 +136,11 @@ const weightBook: RuleBook = expectValue(
         upTo: null,
         options: [
           { od: inch('2 in'), wall: inch('0.095 in'), kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'] },
-          { od: inch('1 3/4 in'), wall: inch('0.120 in'), kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'] },
+          {
+            od: inch('1 3/4 in'),
+            wall: inch('0.120 in'),
+            kinds: ['drawn-over-mandrel', 'cold-drawn-seamless'],
+          },
         ],
       },
     ],

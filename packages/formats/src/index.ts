@@ -2,6 +2,7 @@ export { figureWords, resultWords } from './words/figure.ts';
 export {
   bothUnits,
   featureName,
+  findingFigure,
   findingWords,
   knownCodes,
   provenanceWords,

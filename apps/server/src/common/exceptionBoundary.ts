@@ -14,12 +14,6 @@ export class ExceptionBoundary implements ExceptionFilter {
       response.status(exception.getStatus()).json(shaped(exception));
       return;
     }
-    const status = bodyParserStatus(exception);
-    if (status) {
-      const message = status === 413 ? 'the request is too large' : 'the request is no JSON';
-      response.status(status).json({ error: { code: 'bad-request', message, path: '' } });
-      return;
-    }
     const id = randomUUID();
     this.log.error({ err: exception, id }, 'unknown failure');
     const message = `something went wrong here; in the log it is ${id}`;
@@ -31,10 +25,4 @@ function shaped(exception: HttpException): object {
   const body = exception.getResponse();
   if (typeof body === 'object' && 'error' in body && typeof body.error === 'object') return body;
   return { error: { code: `http-${exception.getStatus()}`, message: exception.message, path: '' } };
-}
-
-/** Express's body parser throws errors that carry a status of 400 or 413. */
-function bodyParserStatus(exception: unknown): number | null {
-  const status = exception instanceof Error && 'status' in exception ? exception.status : null;
-  return status === 400 || status === 413 ? status : null;
 }

@@ -9,4 +9,7 @@ export class Refusal extends HttpException {
 }
 
 export const notFound = (what: string): Refusal =>
-  new Refusal({ code: 'not-found', message: `${what} is not here (any more)`, path: '' }, HttpStatus.NOT_FOUND);
+  new Refusal(
+    { code: 'not-found', message: `${what} is not here (any more)`, path: '' },
+    HttpStatus.NOT_FOUND,
+  );

@@ -11,7 +11,10 @@ export const validation = (): ValidationPipe =>
     exceptionFactory: (errors) => new Refusal(firstFault(errors, '')),
   });
 
-function firstFault(errors: ValidationError[], prefix: string): { code: string; message: string; path: string } {
+function firstFault(
+  errors: ValidationError[],
+  prefix: string,
+): { code: string; message: string; path: string } {
   const [error] = errors;
   if (!error) return { code: 'invalid', message: 'this is not what was asked for', path: prefix };
   const path = `${prefix}/${error.property}`;

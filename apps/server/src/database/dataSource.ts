@@ -12,7 +12,15 @@ export const MIGRATIONS = [Foundation1790000000000];
 export const dataSourceOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [JobEntity, PlanRevisionEntity, MachineEntity, DieEntity, TestBendEntity, TubeStockEntity, RuleBookEntity],
+  entities: [
+    JobEntity,
+    PlanRevisionEntity,
+    MachineEntity,
+    DieEntity,
+    TestBendEntity,
+    TubeStockEntity,
+    RuleBookEntity,
+  ],
   migrations: MIGRATIONS,
   synchronize: false,
   migrationsRun: false,

@@ -1,4 +1,12 @@
-import { CreateJobDto, type JobDetail, type JobSummary, type Revision, type RevisionSummary, SaveRevisionDto, UpdateJobDto } from '@gyrus/contract';
+import {
+  CreateJobDto,
+  type JobDetail,
+  type JobSummary,
+  type Revision,
+  type RevisionSummary,
+  SaveRevisionDto,
+  UpdateJobDto,
+} from '@gyrus/contract';
 import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
 import { JobsService } from './jobs.service.ts';
 

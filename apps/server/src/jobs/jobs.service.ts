@@ -32,7 +32,10 @@ export class JobsService {
 
   async create({ name, car, length }: CreateJobDto): Promise<JobDetail> {
     const plan = emptyPlan({ member: randomUUID(), piece: randomUUID() }, length);
-    return this.createWith({ id: randomUUID(), name: name.trim() }, { ...plan, brief: { ...plan.brief, car: car.trim() } });
+    return this.createWith(
+      { id: randomUUID(), name: name.trim() },
+      { ...plan, brief: { ...plan.brief, car: car.trim() } },
+    );
   }
 
   /** A job with a first revision of its own; the demo comes in by this door too. */
@@ -77,7 +80,10 @@ export class JobsService {
   }
 
   async update(id: string, changes: UpdateJobDto): Promise<JobDetail> {
-    const changed = { ...(changes.name === undefined ? {} : { name: changes.name.trim() }), ...archivedOf(changes) };
+    const changed = {
+      ...(changes.name === undefined ? {} : { name: changes.name.trim() }),
+      ...archivedOf(changes),
+    };
     if (Object.keys(changed).length > 0) await this.database.manager.update(JobEntity, { id }, changed);
     return this.detail(id);
   }
@@ -86,7 +92,16 @@ export class JobsService {
     const found = await this.database.manager.find(PlanRevisionEntity, {
       where: { jobId },
       order: { number: 'DESC' },
-      select: { id: true, jobId: true, number: true, parentId: true, branch: true, author: true, note: true, createdAt: true },
+      select: {
+        id: true,
+        jobId: true,
+        number: true,
+        parentId: true,
+        branch: true,
+        author: true,
+        note: true,
+        createdAt: true,
+      },
     });
     return found.map(summaryOf);
   }
@@ -105,7 +120,10 @@ export class JobsService {
     const read = under('/plan', readPlan(dto.plan));
     if (!read.ok) throw new Refusal(read.fault);
     return this.database.transaction(async (manager) => {
-      const job = await manager.findOne(JobEntity, { where: { id: jobId }, lock: { mode: 'pessimistic_write' } });
+      const job = await manager.findOne(JobEntity, {
+        where: { id: jobId },
+        lock: { mode: 'pessimistic_write' },
+      });
       if (!job) throw notFound('this job');
       const earlier = await manager.findOneBy(PlanRevisionEntity, { id: dto.id });
       if (earlier) return sameSave(earlier, jobId);
@@ -157,11 +175,17 @@ async function refuseClash(manager: EntityManager, jobId: string, dto: SaveRevis
   if (!head) return refuseUnknownParent(manager, jobId, dto);
   if (head.id === dto.parent) return;
   const message = `revision ${head.number} was saved meanwhile: nothing was written, both plans are kept`;
-  throw new Refusal({ code: 'clash', message, path: '/parent' }, HttpStatus.CONFLICT, { head: revisionOf(head) });
+  throw new Refusal({ code: 'clash', message, path: '/parent' }, HttpStatus.CONFLICT, {
+    head: revisionOf(head),
+  });
 }
 
 /** A new branch starts from a revision of the same job. */
-async function refuseUnknownParent(manager: EntityManager, jobId: string, { parent }: SaveRevisionDto): Promise<void> {
+async function refuseUnknownParent(
+  manager: EntityManager,
+  jobId: string,
+  { parent }: SaveRevisionDto,
+): Promise<void> {
   if (parent !== null && (await manager.existsBy(PlanRevisionEntity, { id: parent, jobId }))) return;
   throw new Refusal({
     code: 'unknown-parent',
@@ -183,6 +207,7 @@ const summaryOf = (found: PlanRevisionEntity): RevisionSummary => ({
 /** Plans are brought up to today's version as they are read; what is stored never changes. */
 function revisionOf(found: PlanRevisionEntity): Revision {
   const plan = readPlan(found.plan);
-  if (!plan.ok) throw new Refusal({ ...plan.fault, path: `/plan${plan.fault.path}` }, HttpStatus.INTERNAL_SERVER_ERROR);
+  if (!plan.ok)
+    throw new Refusal({ ...plan.fault, path: `/plan${plan.fault.path}` }, HttpStatus.INTERNAL_SERVER_ERROR);
   return { ...summaryOf(found), plan: plan.value };
 }

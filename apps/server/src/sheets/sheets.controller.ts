@@ -15,7 +15,9 @@ export class SheetsController {
     @Res() response: Response,
   ): Promise<void> {
     const pdf = await this.sheets.bendSheet(id, number, query);
-    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
     pdf.pipe(response);
   }
 }

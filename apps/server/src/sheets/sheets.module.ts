@@ -5,5 +5,9 @@ import { ShopModule } from '../shop/shop.module.ts';
 import { SheetsController } from './sheets.controller.ts';
 import { SheetsService } from './sheets.service.ts';
 
-@Module({ imports: [JobsModule, ShopModule, RuleBooksModule], controllers: [SheetsController], providers: [SheetsService] })
+@Module({
+  imports: [JobsModule, ShopModule, RuleBooksModule],
+  controllers: [SheetsController],
+  providers: [SheetsService],
+})
 export class SheetsModule {}

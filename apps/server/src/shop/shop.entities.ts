@@ -1,5 +1,14 @@
 import { type Angle, type Length, type MarkReference, type TubeKind } from '@gyrus/core';
-import { Column, CreateDateColumn, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import {
+  Column,
+  CreateDateColumn,
+  Entity,
+  JoinColumn,
+  ManyToOne,
+  OneToMany,
+  PrimaryColumn,
+  type Relation,
+} from 'typeorm';
 
 /** A bender. */
 @Entity('machine')

@@ -29,7 +29,11 @@ export class ShopService {
         note,
         dies: dies
           .filter((die) => die.machineId === id)
-          .map((die) => ({ ...dieOf(die), machine: name, tests: tests.filter((test) => test.dieId === die.id).map(testOf) })),
+          .map((die) => ({
+            ...dieOf(die),
+            machine: name,
+            tests: tests.filter((test) => test.dieId === die.id).map(testOf),
+          })),
       })),
       tubes: tubes.map(({ createdAt: _, ...tube }) => tube),
     };
@@ -92,7 +96,12 @@ export class ShopService {
   removeTest = (id: string) => this.remove(TestBendEntity, id, 'this test bend');
   removeTube = (id: string) => this.remove(TubeStockEntity, id, 'this tube');
 
-  private async change(entity: EntityTarget<ObjectLiteral>, id: string, dto: object, what: string): Promise<Shop> {
+  private async change(
+    entity: EntityTarget<ObjectLiteral>,
+    id: string,
+    dto: object,
+    what: string,
+  ): Promise<Shop> {
     await this.demand(entity, id, what);
     await this.database.manager.update(entity, { id }, dto);
     return this.shop();
@@ -109,7 +118,18 @@ export class ShopService {
   }
 }
 
-const dieOf = ({ id, name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius }: DieEntity) => ({
+const dieOf = ({
+  id,
+  name,
+  od,
+  clr,
+  reference,
+  offset,
+  clampLength,
+  trailing,
+  largestAngle,
+  finishedRadius,
+}: DieEntity) => ({
   id,
   name,
   od,

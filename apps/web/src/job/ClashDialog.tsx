@@ -18,8 +18,8 @@ export function ClashDialog() {
   return (
     <Dialog wide open title="This job was saved elsewhere meanwhile" onClose={() => undefined}>
       <p className="mb-3">
-        Revision {clash.number} is newer than the one you went on from. Nothing was overwritten; say which to go on with. The
-        other stays in reach: theirs as revision {clash.number}, yours by Undo.
+        Revision {clash.number} is newer than the one you went on from. Nothing was overwritten; say which to
+        go on with. The other stays in reach: theirs as revision {clash.number}, yours by Undo.
       </p>
       <table className="w-full text-left">
         <thead className="text-quiet border-rule border-b text-sm">
@@ -60,15 +60,20 @@ function differencesOf(mine: object, theirs: object): Difference[] {
   const paths = new Set(
     microdiff(mine, theirs).map(({ path }) => {
       const last = path.at(-1);
-      return (last === 'mm' || last === 'deg' || last === 'kg' || last === 'typed' ? path.slice(0, -1) : path).join(' / ');
+      return (
+        last === 'mm' || last === 'deg' || last === 'kg' || last === 'typed' ? path.slice(0, -1) : path
+      ).join(' / ');
     }),
   );
   return [...paths].map((path) => ({ path, mine: shownAt(mine, path), theirs: shownAt(theirs, path) }));
 }
 
 function shownAt(document: object, path: string): string {
-  const value = path.split(' / ').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], document);
+  const value = path
+    .split(' / ')
+    .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], document);
   if (value === undefined || value === null) return '–';
-  if (typeof value === 'object') return 'typed' in value ? String(value.typed) : JSON.stringify(value).slice(0, 80);
+  if (typeof value === 'object')
+    return 'typed' in value ? String(value.typed) : JSON.stringify(value).slice(0, 80);
   return typeof value === 'string' ? value : JSON.stringify(value);
 }

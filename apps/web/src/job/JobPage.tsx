@@ -97,7 +97,11 @@ function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation
         options={UNITS}
         onChange={(length) => change('units', (plan) => void (plan.units.length = length))}
       />
-      <Button disabled={!hasSheet} onClick={() => setPrinting(true)} title={hasSheet ? '' : 'The sheet is there once Bend has marks'}>
+      <Button
+        disabled={!hasSheet}
+        onClick={() => setPrinting(true)}
+        title={hasSheet ? '' : 'The sheet is there once Bend has marks'}
+      >
         <Printer aria-hidden="true" className="size-5" />
         Print sheet
       </Button>

@@ -35,8 +35,8 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
   return (
     <Dialog title="Print the bend sheet" open={open} onClose={onClose}>
       <p className="mb-4">
-        One page, black on white, in {plan.units.length === 'in' ? 'inches' : 'millimetres'}. It opens as a PDF in a new
-        window.
+        One page, black on white, in {plan.units.length === 'in' ? 'inches' : 'millimetres'}. It opens as a
+        PDF in a new window.
       </p>
       <Segmented label="paper" value={paper} options={PAPERS} onChange={setPaper} />
       <div className="mt-5">

@@ -20,7 +20,9 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
           {({ isActive }) => (
             <>
               <div className={isActive ? 'text-ink' : ''}>{stage.name}</div>
-              <div className={`truncate text-sm ${TONES[says[stage.path].tone]}`}>{says[stage.path].text}</div>
+              <div className={`truncate text-sm ${TONES[says[stage.path].tone]}`}>
+                {says[stage.path].text}
+              </div>
               <Ticks active={isActive} />
             </>
           )}

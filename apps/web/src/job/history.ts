@@ -27,7 +27,12 @@ export const seal = <T>(history: History<T>): History<T> => ({ ...history, lastK
 export function undo<T>(history: History<T>): History<T> {
   const present = history.past.at(-1);
   if (present === undefined) return history;
-  return { past: history.past.slice(0, -1), present, future: [history.present, ...history.future], lastKey: null };
+  return {
+    past: history.past.slice(0, -1),
+    present,
+    future: [history.present, ...history.future],
+    lastKey: null,
+  };
 }
 
 export function redo<T>(history: History<T>): History<T> {

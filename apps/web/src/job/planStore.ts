@@ -91,7 +91,11 @@ export const usePlanStore = create<JobState>()((set, get) => {
     savedAs: (revision, plan) => {
       const { history, jobId, typing } = get();
       const done = history?.present === plan;
-      keep({ base: { id: revision.id, number: revision.number }, saveState: done ? 'saved' : 'waiting', refusal: '' });
+      keep({
+        base: { id: revision.id, number: revision.number },
+        saveState: done ? 'saved' : 'waiting',
+        refusal: '',
+      });
       if (done && jobId && Object.keys(typing).length === 0) dropDraft(jobId);
     },
     notSaved: (saveState, refusal = '') => set({ saveState, refusal }),
@@ -101,7 +105,13 @@ export const usePlanStore = create<JobState>()((set, get) => {
       if (!clash || !history) return;
       const base = { id: clash.id, number: clash.number };
       const settled = keepWhich === 'theirs' ? edit(seal(history), 'theirs', clash.plan) : history;
-      keep({ base, history: settled, clash: null, saveState: keepWhich === 'theirs' ? 'saved' : 'waiting', typing: {} });
+      keep({
+        base,
+        history: settled,
+        clash: null,
+        saveState: keepWhich === 'theirs' ? 'saved' : 'waiting',
+        typing: {},
+      });
     },
   };
 });

@@ -25,7 +25,12 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
   return {
     brief: briefSays(plan),
     survey: surveySays(plan, missing, evaluation),
-    design: hoop ? counted(shaping.filter((finding) => DESIGN_CODES.has(finding.code)), hoop.shape === 'four-bend' ? 'four bends' : 'two bends') : quiet('waits for the survey'),
+    design: hoop
+      ? counted(
+          shaping.filter((finding) => DESIGN_CODES.has(finding.code)),
+          hoop.shape === 'four-bend' ? 'four bends' : 'two bends',
+        )
+      : quiet('waits for the survey'),
     bend: bendSays(evaluation),
     inspect: inspectSays(evaluation),
   };

@@ -24,7 +24,14 @@ async function saveOnce(): Promise<boolean> {
   const plan = history.present;
   saving();
   if (unanswered?.plan !== plan) unanswered = { id: crypto.randomUUID(), plan };
-  const dto: SaveRevisionDto = { id: unanswered.id, parent: base.id, branch: MAIN_BRANCH, author: '', note: '', plan };
+  const dto: SaveRevisionDto = {
+    id: unanswered.id,
+    parent: base.id,
+    branch: MAIN_BRANCH,
+    author: '',
+    note: '',
+    plan,
+  };
   try {
     const revision = await api<Revision>(`jobs/${jobId}/revisions`, 'POST', dto);
     unanswered = null;
@@ -32,7 +39,8 @@ async function saveOnce(): Promise<boolean> {
     return usePlanStore.getState().saveState === 'saved';
   } catch (error) {
     if (error instanceof ApiFault && error.fault.code === 'clash') clashed((error.body as Clash).head);
-    else if (error instanceof ApiFault && error.status < 500) notSaved('refused', `${error.fault.message} (${error.fault.path})`);
+    else if (error instanceof ApiFault && error.status < 500)
+      notSaved('refused', `${error.fault.message} (${error.fault.path})`);
     else notSaved('no-answer');
     return false;
   }

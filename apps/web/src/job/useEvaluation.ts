@@ -7,7 +7,9 @@ import { type EvaluationWorker } from './evaluation.worker.ts';
 let remote: Remote<EvaluationWorker> | null = null;
 
 const worker = (): Remote<EvaluationWorker> =>
-  (remote ??= wrap<EvaluationWorker>(new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' })));
+  (remote ??= wrap<EvaluationWorker>(
+    new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' }),
+  ));
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {

@@ -31,7 +31,9 @@ export function JobsPage() {
           <h1 className="text-3xl">{archived ? 'Jobs put away' : 'Jobs'}</h1>
           <div className="flex gap-3">
             {(hidden > 0 || archived) && (
-              <Button onClick={() => setArchived(!archived)}>{archived ? 'Open jobs' : `Put away (${hidden})`}</Button>
+              <Button onClick={() => setArchived(!archived)}>
+                {archived ? 'Open jobs' : `Put away (${hidden})`}
+              </Button>
             )}
             <Button kind="strong" onClick={() => setMaking(true)}>
               <Plus aria-hidden="true" className="size-5" />
@@ -66,14 +68,21 @@ const COLUMNS: Column<JobSummary>[] = [
     name: 'job',
     sortBy: (job) => job.name,
     cell: (job) => (
-      <Link to={`/jobs/${job.id}`} className="inline-flex min-h-10 items-center text-lg font-semibold underline underline-offset-2">
+      <Link
+        to={`/jobs/${job.id}`}
+        className="inline-flex min-h-10 items-center text-lg font-semibold underline underline-offset-2"
+      >
         {job.name}
       </Link>
     ),
   },
   { name: 'car', sortBy: (job) => job.car, cell: (job) => job.car || '–' },
   { name: 'series', sortBy: (job) => job.series, cell: (job) => job.series || '–' },
-  { name: 'revision', sortBy: (job) => job.revision, cell: (job) => <span className="figure">{job.revision}</span> },
+  {
+    name: 'revision',
+    sortBy: (job) => job.revision,
+    cell: (job) => <span className="figure">{job.revision}</span>,
+  },
   {
     name: 'changed',
     sortBy: (job) => job.updatedAt,

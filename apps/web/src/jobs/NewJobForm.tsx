@@ -30,8 +30,17 @@ export function NewJobForm() {
     onError: (error) => toast.error(error.message),
   });
   return (
-    <form className="space-y-4" noValidate onSubmit={(event) => void handleSubmit((dto) => create.mutate(dto))(event)}>
-      <TextField label="name of the job" fault={formState.errors.name?.message} autoFocus {...register('name')} />
+    <form
+      className="space-y-4"
+      noValidate
+      onSubmit={(event) => void handleSubmit((dto) => create.mutate(dto))(event)}
+    >
+      <TextField
+        label="name of the job"
+        fault={formState.errors.name?.message}
+        autoFocus
+        {...register('name')}
+      />
       <TextField label="car" fault={formState.errors.car?.message} {...register('car')} />
       <Controller
         control={control}

@@ -89,7 +89,11 @@ function Book({ book }: { book: RuleBook }) {
                 </td>
                 <td className="px-3 py-2">{checkWords(rule.check)}</td>
                 <td className="px-3 py-2">
-                  {rule.classes.length === 0 ? 'all' : rule.classes.map((id) => book.classes.find((one) => one.id === id)?.title ?? id).join(', ')}
+                  {rule.classes.length === 0
+                    ? 'all'
+                    : rule.classes
+                        .map((id) => book.classes.find((one) => one.id === id)?.title ?? id)
+                        .join(', ')}
                 </td>
               </tr>
             ))}
@@ -101,7 +105,9 @@ function Book({ book }: { book: RuleBook }) {
 }
 
 function Row({ row }: { row: ScheduleRow }) {
-  const car = [row.over && `over ${row.over.typed}`, row.upTo && `up to ${row.upTo.typed}`].filter(Boolean).join(', ');
+  const car = [row.over && `over ${row.over.typed}`, row.upTo && `up to ${row.upTo.typed}`]
+    .filter(Boolean)
+    .join(', ');
   return (
     <tr className="border-rule border-t align-top">
       <td className="px-3 py-2">{row.clause}</td>

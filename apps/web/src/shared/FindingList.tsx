@@ -8,7 +8,7 @@ const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];
 /** Findings as sentences, the pressing ones first. */
 export function FindingList({ findings, style }: { findings: Finding[]; style: LengthStyle }) {
   const sorted = ORDER.flatMap((status) => findings.filter((finding) => finding.status === status));
-  if (sorted.length === 0) return <p className="text-quiet">Nothing to say here yet.</p>;
+  if (sorted.length === 0) return <p className="text-quiet">Nothing stands against it.</p>;
   return (
     <ul className="space-y-2">
       {sorted.map((finding) => (

@@ -26,6 +26,8 @@ export interface QuantityInputProps<Q extends { typed: string }> {
   /** Only the box, as on a picture; the label is for those who can't see it. */
   bare?: boolean;
   optional?: boolean;
+  /** The answers wait for it: a bare box is left plainly empty. */
+  needed?: boolean;
   inputId?: string | undefined;
 }
 
@@ -39,7 +41,8 @@ export function QuantityInput<Q extends { typed: string }>(props: QuantityInputP
   const current = draft && sameValue(draft.of, value) ? draft.text : undefined;
   const text = current ?? pending ?? (value ? kind.shown(value) : '');
   const read = text.trim() === '' ? null : kind.parse(text);
-  const problem = read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
+  const problem =
+    read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
   const type = (next: string) => {
     const result = next.trim() === '' ? null : kind.parse(next);
     const accepted = result?.ok ? result.value : null;
@@ -63,7 +66,7 @@ export function QuantityInput<Q extends { typed: string }>(props: QuantityInputP
         autoComplete="off"
         aria-invalid={problem ? true : undefined}
         aria-describedby={messageId}
-        placeholder={bare ? '' : kind.example}
+        placeholder={bare ? (props.needed ? '' : '–') : kind.example}
         onChange={(event) => type(event.target.value)}
         onFocus={props.onFocus}
         onBlur={() => setDraft(null)}

@@ -10,7 +10,13 @@ interface SegmentedProps<T extends string> {
 }
 
 /** One of a few choices, all in sight. */
-export function Segmented<T extends string>({ label, value, options, onChange, quiet = false }: SegmentedProps<T>) {
+export function Segmented<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  quiet = false,
+}: SegmentedProps<T>) {
   return (
     <div>
       {!quiet && <div className="text-quiet mb-1 text-sm">{label}</div>}

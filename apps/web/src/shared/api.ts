@@ -19,7 +19,11 @@ export class NoAnswer extends Error {
 }
 
 /** One request to the API; JSON in and out. Throws ApiFault or NoAnswer. */
-export async function api<T>(path: string, method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET', body?: unknown): Promise<T> {
+export async function api<T>(
+  path: string,
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
+  body?: unknown,
+): Promise<T> {
   const response = await send(path, method, body);
   const text = await response.text();
   const answer: unknown = text === '' ? null : parsed(text);

@@ -1,9 +1,24 @@
-import { type Angle, fail, formatAngle, formatLength, type Length, type LengthStyle, type Mass, type Outcome, parseAngle, parseLength, succeed } from '@gyrus/core';
+import {
+  type Angle,
+  fail,
+  formatAngle,
+  formatLength,
+  type Length,
+  type LengthStyle,
+  type Mass,
+  type Outcome,
+  parseAngle,
+  parseLength,
+  succeed,
+} from '@gyrus/core';
 import { bothUnits } from '@gyrus/formats';
 import { type QuantityKind } from './QuantityInput.tsx';
 
 /** Lengths in the job's unit. `least` and `above` are limits in mm. */
-export function lengthKind(style: LengthStyle, limits: { least?: number; above?: number } = {}): QuantityKind<Length> {
+export function lengthKind(
+  style: LengthStyle,
+  limits: { least?: number; above?: number } = {},
+): QuantityKind<Length> {
   return {
     parse: (text) => limited(parseLength(text, style.unit), 'mm', limits),
     shown: (value) => {
@@ -18,7 +33,9 @@ export function lengthKind(style: LengthStyle, limits: { least?: number; above?:
   };
 }
 
-export function angleKind(limits: { least?: number; above?: number; most?: number } = {}): QuantityKind<Angle> {
+export function angleKind(
+  limits: { least?: number; above?: number; most?: number } = {},
+): QuantityKind<Angle> {
   return {
     parse: (text) => limited(parseAngle(text), 'deg', limits),
     shown: (value) => value.typed,
@@ -44,15 +61,23 @@ function parseMass(text: string, unit: 'in' | 'mm'): Outcome<Mass> {
   if (!read) return fail('unreadable', '', `"${text.trim()}" is no weight: write 900 kg or 1980 lb`);
   const pounds = read[2] ? read[2].toLowerCase() !== 'kg' : unit === 'in';
   const kg = Number(read[1]) * (pounds ? POUND : 1);
-  if (kg < 100 || kg > 20_000) return fail('unlikely', '', 'a car weighs between 100 and 20 000 kg: check the unit');
+  if (kg < 100 || kg > 20_000)
+    return fail('unlikely', '', 'a car weighs between 100 and 20 000 kg: check the unit');
   return succeed({ kg, typed: text.trim() });
 }
 
-function limited<Q>(read: Outcome<Q>, key: keyof Q, limits: { least?: number; above?: number; most?: number }): Outcome<Q> {
+function limited<Q>(
+  read: Outcome<Q>,
+  key: keyof Q,
+  limits: { least?: number; above?: number; most?: number },
+): Outcome<Q> {
   if (!read.ok) return read;
   const value = read.value[key] as number;
-  if (limits.above !== undefined && value <= limits.above) return fail('too-small', '', `this must be more than ${limits.above}`);
-  if (limits.least !== undefined && value < limits.least) return fail('too-small', '', `this must be at least ${limits.least}`);
-  if (limits.most !== undefined && value > limits.most) return fail('too-big', '', `this must be at most ${limits.most}`);
+  if (limits.above !== undefined && value <= limits.above)
+    return fail('too-small', '', `this must be more than ${limits.above}`);
+  if (limits.least !== undefined && value < limits.least)
+    return fail('too-small', '', `this must be at least ${limits.least}`);
+  if (limits.most !== undefined && value > limits.most)
+    return fail('too-big', '', `this must be at most ${limits.most}`);
   return read;
 }

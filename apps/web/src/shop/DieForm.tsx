@@ -30,32 +30,68 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
     defaultValues: startOf(die),
   });
   const submit = handleSubmit((body) =>
-    send(die ? { path: `dies/${die.id}`, method: 'PUT', body } : { path: `machines/${machine}/dies`, method: 'POST', body }),
+    send(
+      die
+        ? { path: `dies/${die.id}`, method: 'PUT', body }
+        : { path: `machines/${machine}/dies`, method: 'POST', body },
+    ),
   );
   const size = lengthKind(style, { above: 0 });
   const extent = lengthKind(style, { least: 0 });
   return (
     <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
-      <TextField label="name of the die" fault={formState.errors.name?.message} autoFocus {...register('name')} />
+      <TextField
+        label="name of the die"
+        fault={formState.errors.name?.message}
+        autoFocus
+        {...register('name')}
+      />
       <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
         <FormQuantity control={control} name="od" label="tube diameter it takes" kind={size} />
         <FormQuantity control={control} name="clr" label="centreline radius" kind={size} />
         <FormQuantity control={control} name="clampLength" label="straight the clamp needs" kind={extent} />
-        <FormQuantity control={control} name="trailing" label="straight needed behind the bend" kind={extent} />
-        <FormQuantity control={control} name="largestAngle" label="largest angle in one pull (may be empty)" kind={angleKind({ above: 0, most: 200 })} optional />
-        <FormQuantity control={control} name="finishedRadius" label="measured finished radius (may be empty)" kind={size} optional />
+        <FormQuantity
+          control={control}
+          name="trailing"
+          label="straight needed behind the bend"
+          kind={extent}
+        />
+        <FormQuantity
+          control={control}
+          name="largestAngle"
+          label="largest angle in one pull (may be empty)"
+          kind={angleKind({ above: 0, most: 200 })}
+          optional
+        />
+        <FormQuantity
+          control={control}
+          name="finishedRadius"
+          label="measured finished radius (may be empty)"
+          kind={size}
+          optional
+        />
       </div>
       <Controller
         control={control}
         name="reference"
         render={({ field }) => (
-          <Segmented label="the mark stands for" value={field.value} options={REFERENCES} onChange={field.onChange} />
+          <Segmented
+            label="the mark stands for"
+            value={field.value}
+            options={REFERENCES}
+            onChange={field.onChange}
+          />
         )}
       />
-      <FormQuantity control={control} name="offset" label="offset of the mark, toward the clamp (negative: away from it)" kind={lengthKind(style)} />
+      <FormQuantity
+        control={control}
+        name="offset"
+        label="offset of the mark, toward the clamp (negative: away from it)"
+        kind={lengthKind(style)}
+      />
       <p className="text-quiet text-sm">
-        Where a mark is set at the edge of a clamp block, a fixed way ahead of the tangent, choose the start and give that way as
-        the offset.
+        Where a mark is set at the edge of a clamp block, a fixed way ahead of the tangent, choose the start
+        and give that way as the offset.
       </p>
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the die
@@ -66,7 +102,16 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
 
 function startOf(die: Die | null): DefaultValues<DieDto> {
   const none = { mm: 0, typed: '0' };
-  if (!die) return { name: '', reference: 'start', offset: none, clampLength: none, trailing: none, largestAngle: null, finishedRadius: null };
+  if (!die)
+    return {
+      name: '',
+      reference: 'start',
+      offset: none,
+      clampLength: none,
+      trailing: none,
+      largestAngle: null,
+      finishedRadius: null,
+    };
   const { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius } = die;
   return { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius };
 }

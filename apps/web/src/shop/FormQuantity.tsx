@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { type Control, Controller, type FieldPath, type FieldValues } from 'react-hook-form';
 import { QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
 
@@ -10,8 +11,11 @@ interface FormQuantityProps<Form extends FieldValues, Q extends { typed: string 
 }
 
 /** A quantity in a form; the form's check speaks at the field. */
-export function FormQuantity<Form extends FieldValues, Q extends { typed: string }>(props: FormQuantityProps<Form, Q>) {
+export function FormQuantity<Form extends FieldValues, Q extends { typed: string }>(
+  props: FormQuantityProps<Form, Q>,
+) {
   const { control, name, label, kind, optional = false } = props;
+  const [pending, setPending] = useState<string>();
   return (
     <Controller
       control={control}
@@ -22,7 +26,9 @@ export function FormQuantity<Form extends FieldValues, Q extends { typed: string
           kind={kind}
           value={(field.value as Q | null | undefined) ?? null}
           onChange={(value) => field.onChange(value)}
+          pending={pending}
           onPending={(text) => {
+            setPending(text);
             // Half a number is none: the form must not go out with the one before it.
             if (text !== undefined) field.onChange(undefined);
           }}
@@ -37,7 +43,8 @@ export function FormQuantity<Form extends FieldValues, Q extends { typed: string
 /** A nested class's fault stands one level deeper. */
 function messageWithin(error: object | undefined): string | undefined {
   const nested = Object.values(error ?? {}).find(
-    (value): value is { message: string } => typeof (value as { message?: unknown } | null)?.message === 'string',
+    (value): value is { message: string } =>
+      typeof (value as { message?: unknown } | null)?.message === 'string',
   );
   return nested?.message;
 }

@@ -15,11 +15,20 @@ export function MachineForm({ machine, done }: { machine: Machine | null; done: 
     defaultValues: { name: machine?.name ?? '', note: machine?.note ?? '' },
   });
   const submit = handleSubmit((body) =>
-    send(machine ? { path: `machines/${machine.id}`, method: 'PUT', body } : { path: 'machines', method: 'POST', body }),
+    send(
+      machine
+        ? { path: `machines/${machine.id}`, method: 'PUT', body }
+        : { path: 'machines', method: 'POST', body },
+    ),
   );
   return (
     <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
-      <TextField label="name of the machine" fault={formState.errors.name?.message} autoFocus {...register('name')} />
+      <TextField
+        label="name of the machine"
+        fault={formState.errors.name?.message}
+        autoFocus
+        {...register('name')}
+      />
       <TextField label="note" fault={formState.errors.note?.message} {...register('note')} />
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the machine

@@ -1,4 +1,12 @@
-import { type Die, formatAngle, INCHES, type LengthStyle, MILLIMETRES, type Shop, type Unit } from '@gyrus/core';
+import {
+  type Die,
+  formatAngle,
+  INCHES,
+  type LengthStyle,
+  MILLIMETRES,
+  type Shop,
+  type Unit,
+} from '@gyrus/core';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../shared/Button.tsx';
@@ -37,7 +45,9 @@ export function ShopPage() {
   const close = () => setOpen(null);
   return (
     <div className="flex min-h-full flex-col">
-      <Header actions={<Segmented quiet label="type lengths in" value={unit} options={UNITS} onChange={setUnit} />} />
+      <Header
+        actions={<Segmented quiet label="type lengths in" value={unit} options={UNITS} onChange={setUnit} />}
+      />
       <main className="mx-auto w-full max-w-5xl space-y-8 p-6">
         <div className="flex items-center justify-between">
           <h1 className="text-3xl">Shop</h1>
@@ -50,7 +60,8 @@ export function ShopPage() {
         {shop.isError && <Trouble error={shop.error} retry={() => void shop.refetch()} />}
         {shop.data && shop.data.machines.length === 0 && (
           <p className="bg-sheet border-rule rounded-machined border p-5">
-            No machine yet. Add your bender, then its dies, then a test bend or two: the marks and readings come from them.
+            No machine yet. Add your bender, then its dies, then a test bend or two: the marks and readings
+            come from them.
           </p>
         )}
         {shop.data?.machines.map((machine) => (
@@ -63,7 +74,17 @@ export function ShopPage() {
   );
 }
 
-function OpenDialog({ open, shop, style, close }: { open: Open; shop: Shop; style: LengthStyle; close: () => void }) {
+function OpenDialog({
+  open,
+  shop,
+  style,
+  close,
+}: {
+  open: Open;
+  shop: Shop;
+  style: LengthStyle;
+  close: () => void;
+}) {
   if (open.what === 'machine')
     return (
       <Dialog open title={open.machine ? 'Machine' : 'New machine'} onClose={close}>
@@ -94,7 +115,9 @@ function RemoveForm({ path, close }: { path: string; close: () => void }) {
   const { send, sending } = useShopForm(close);
   return (
     <div>
-      <p className="mb-4">What belongs to it goes with it. Plans keep the data that they were designed with.</p>
+      <p className="mb-4">
+        What belongs to it goes with it. Plans keep the data that they were designed with.
+      </p>
       <div className="flex gap-3">
         <Button kind="danger" disabled={sending} onClick={() => send({ path, method: 'DELETE' })}>
           Remove it
@@ -117,7 +140,11 @@ function MachineCard({ machine, open }: { machine: Machine; open: (open: Open) =
             <Plus aria-hidden="true" className="size-5" />
             Add a die
           </Button>
-          <Button kind="quiet" aria-label={`Change ${machine.name}`} onClick={() => open({ what: 'machine', machine })}>
+          <Button
+            kind="quiet"
+            aria-label={`Change ${machine.name}`}
+            onClick={() => open({ what: 'machine', machine })}
+          >
             <Pencil aria-hidden="true" className="size-5" />
           </Button>
           <Button
@@ -129,7 +156,9 @@ function MachineCard({ machine, open }: { machine: Machine; open: (open: Open) =
           </Button>
         </div>
       </div>
-      {machine.dies.length === 0 && <p className="text-quiet p-4">No die yet: add one with its radius and where its mark is set.</p>}
+      {machine.dies.length === 0 && (
+        <p className="text-quiet p-4">No die yet: add one with its radius and where its mark is set.</p>
+      )}
       <ul>
         {machine.dies.map((die) => (
           <DieRow key={die.id} machine={machine.id} die={die} open={open} />
@@ -139,7 +168,11 @@ function MachineCard({ machine, open }: { machine: Machine; open: (open: Open) =
   );
 }
 
-const REFERENCE_WORDS = { start: "at the bend's start", centre: "at the bend's centre", end: "at the bend's end" };
+const REFERENCE_WORDS = {
+  start: "at the bend's start",
+  centre: "at the bend's centre",
+  end: "at the bend's end",
+};
 
 function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open: Open) => void }) {
   const offset = die.offset.mm === 0 ? '' : `, ${die.offset.typed} toward the clamp`;
@@ -151,17 +184,29 @@ function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open
           <Typeset text={die.name} />
         </div>
         <div className="text-quiet text-sm">
-          <Typeset text={`mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${die.clampLength.typed}${most}`} />
+          <Typeset
+            text={`mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${die.clampLength.typed}${most}`}
+          />
         </div>
       </div>
       <div className="flex items-center gap-1">
         <Button onClick={() => open({ what: 'tests', die: die.id })}>
-          {die.tests.length === 0 ? 'Test bend due' : `${die.tests.length} test bend${die.tests.length === 1 ? '' : 's'}`}
+          {die.tests.length === 0
+            ? 'Test bend due'
+            : `${die.tests.length} test bend${die.tests.length === 1 ? '' : 's'}`}
         </Button>
-        <Button kind="quiet" aria-label={`Change ${die.name}`} onClick={() => open({ what: 'die', machine, die })}>
+        <Button
+          kind="quiet"
+          aria-label={`Change ${die.name}`}
+          onClick={() => open({ what: 'die', machine, die })}
+        >
           <Pencil aria-hidden="true" className="size-5" />
         </Button>
-        <Button kind="quiet" aria-label={`Remove ${die.name}`} onClick={() => open({ what: 'remove', path: `dies/${die.id}`, name: die.name })}>
+        <Button
+          kind="quiet"
+          aria-label={`Remove ${die.name}`}
+          onClick={() => open({ what: 'remove', path: `dies/${die.id}`, name: die.name })}
+        >
           <Trash2 aria-hidden="true" className="size-5" />
         </Button>
       </div>

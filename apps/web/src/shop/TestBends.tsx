@@ -15,7 +15,10 @@ export function TestBends({ die, style }: { die: Die; style: LengthStyle }) {
   return (
     <div className="space-y-4">
       {die.tests.length === 0 ? (
-        <p>No test bend yet. Pull one at 30, 45 and 90°, and write down what the dial read and what the tube kept.</p>
+        <p>
+          No test bend yet. Pull one at 30, 45 and 90°, and write down what the dial read and what the tube
+          kept.
+        </p>
       ) : (
         <TestTable tests={die.tests} />
       )}

@@ -27,7 +27,11 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
       { name: 'wall', sortBy: (tube) => tube.wall.mm, cell: (tube) => <Figures text={tube.wall.typed} /> },
       { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
       { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
-      { name: 'stick', sortBy: (tube) => tube.stickLength.mm, cell: (tube) => <Figures text={tube.stickLength.typed} /> },
+      {
+        name: 'stick',
+        sortBy: (tube) => tube.stickLength.mm,
+        cell: (tube) => <Figures text={tube.stickLength.typed} />,
+      },
       {
         name: '',
         cell: (tube) => (
@@ -53,7 +57,9 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
         </Button>
       </div>
       {tubes.length === 0 ? (
-        <p className="bg-sheet border-rule rounded-machined border p-5">No tube yet: add what you stock, with the length of a stick.</p>
+        <p className="bg-sheet border-rule rounded-machined border p-5">
+          No tube yet: add what you stock, with the length of a stick.
+        </p>
       ) : (
         <DataTable caption="Tube" rows={tubes} columns={columns} rowKey={(tube) => tube.id} />
       )}
@@ -84,9 +90,22 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         <FormQuantity control={control} name="od" label="outside diameter" kind={size} />
         <FormQuantity control={control} name="wall" label="wall" kind={size} />
       </div>
-      <SelectField label="kind" options={TUBE_KINDS.map((kind) => ({ value: kind, text: tubeKindWords(kind) }))} {...register('kind')} />
-      <TextField label="batch or heat number" fault={formState.errors.batch?.message} {...register('batch')} />
-      <FormQuantity control={control} name="stickLength" label="length of a stick, such as 20 ft or 6 m" kind={size} />
+      <SelectField
+        label="kind"
+        options={TUBE_KINDS.map((kind) => ({ value: kind, text: tubeKindWords(kind) }))}
+        {...register('kind')}
+      />
+      <TextField
+        label="batch or heat number"
+        fault={formState.errors.batch?.message}
+        {...register('batch')}
+      />
+      <FormQuantity
+        control={control}
+        name="stickLength"
+        label="length of a stick, such as 20 ft or 6 m"
+        kind={size}
+      />
       <Button kind="strong" type="submit" disabled={sending}>
         Add the tube
       </Button>

@@ -32,7 +32,10 @@ export const markInput = z.strictObject({
     [side, z.array(side)],
     say('the end that the clamp is toward, "a" or "b", or a list with one for each PI'),
   ),
-  trim: z.tuple([extent('the trim at end A'), extent('the trim at end B')], say('the trim of both ends [a, b]')),
+  trim: z.tuple(
+    [extent('the trim at end A'), extent('the trim at end B')],
+    say('the trim of both ends [a, b]'),
+  ),
   datum: oneOf(DATUMS, 'where the tape is hooked'),
 });
 export type MarkInput = z.infer<typeof markInput>;
@@ -122,8 +125,15 @@ export interface BendTooling {
  * Places every bend on the blank. points: the ends and the PIs, n × [x, y, z], mm; tooling: one for each PI given;
  * trim: beyond each end, mm. PIs stay where they are; setback and arc follow the finished radius.
  */
-export function markBlank(points: Vec3[], tooling: BendTooling[], trim: [number, number]): Outcome<MarkedBlank> {
-  const path = cornersOf({ points: points.map((p): [number, number, number] => [...p]), clr: tooling.map((bend) => bend.clr) });
+export function markBlank(
+  points: Vec3[],
+  tooling: BendTooling[],
+  trim: [number, number],
+): Outcome<MarkedBlank> {
+  const path = cornersOf({
+    points: points.map((p): [number, number, number] => [...p]),
+    clr: tooling.map((bend) => bend.clr),
+  });
   if (!path.ok) return path;
   const pulls: Pull[] = [];
   const finished: Corner[] = [];

@@ -1,4 +1,12 @@
-import { type Clash, clashesOf, type MarkedBlank, markBlank, type PlacedBend, type Side, straightsBeside } from '../bending/index.ts';
+import {
+  type Clash,
+  clashesOf,
+  type MarkedBlank,
+  markBlank,
+  type PlacedBend,
+  type Side,
+  straightsBeside,
+} from '../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
 import { type Die, type Member } from '../plan/index.ts';
@@ -72,7 +80,9 @@ export function bendSheetOf(
       setups.map((one) => one.tooling),
       [bending.trimA.mm, bending.trimB.mm],
     );
-  const inboard = features.map((feature, i) => bending.clampSideAt[feature] ?? inboardSide(i, features.length));
+  const inboard = features.map(
+    (feature, i) => bending.clampSideAt[feature] ?? inboardSide(i, features.length),
+  );
   const first = setUp(inboard);
   if (!first) return fail('no-die', '', 'no die is chosen for this tube: choose one at Bend');
   return andThen(mark(first), (draft) => {
@@ -130,9 +140,14 @@ function sheetFrom(
     developed: marked.lra.developed,
     bends,
     steps: stepsOf(bends, marked.blank, member.tube.od.mm),
-    clashes: marked.bends.flatMap((bend, i) => machineClashes(marked, setups, bend, i)).concat(
-      clashesOf({ ...marked, bends: [] }, { clampLength: 0, trailing: 0, largestAngle: null, longestStick }),
-    ),
+    clashes: marked.bends
+      .flatMap((bend, i) => machineClashes(marked, setups, bend, i))
+      .concat(
+        clashesOf(
+          { ...marked, bends: [] },
+          { clampLength: 0, trailing: 0, largestAngle: null, longestStick },
+        ),
+      ),
     marked,
   };
 }

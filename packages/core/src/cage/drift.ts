@@ -30,7 +30,15 @@ function compared(pinned: Die, current: Die): Drift | null {
 }
 
 const fingerprint = (test: Die['tests'][number]): string =>
-  JSON.stringify([test.id, test.od.mm, test.wall.mm, test.batch, test.reading.deg, test.released.deg, test.sound]);
+  JSON.stringify([
+    test.id,
+    test.od.mm,
+    test.wall.mm,
+    test.batch,
+    test.reading.deg,
+    test.released.deg,
+    test.sound,
+  ]);
 
 /** What counts of a field: a length's millimetres and not how they were typed. */
 function magnitude(value: Die[keyof Die]): string {

@@ -18,7 +18,16 @@ import {
   withinTighterSide,
 } from '../survey/index.ts';
 import { type MeasureKey } from '../plan/index.ts';
-import { type HoopShape, type Leg, leanOf, legOf, type LegPoint, outAt, proposeShape, type ShapeProposal } from './hoopShape.ts';
+import {
+  type HoopShape,
+  type Leg,
+  leanOf,
+  legOf,
+  type LegPoint,
+  outAt,
+  proposeShape,
+  type ShapeProposal,
+} from './hoopShape.ts';
 
 /** Why there is no hoop yet: what is missing, what contradicts itself, or what cannot be. */
 export type NoHoop =
@@ -79,7 +88,12 @@ export function hoopFrom(survey: Survey, hoop: MainHoop, error: MeasuringError):
   const found = contradictions(measured, crown, error);
   if (found.length > 0 && survey.trust === null)
     return {
-      none: { why: 'contradiction', contradictions: found, section: measured, axis: axisSection(measured, takeOffs) },
+      none: {
+        why: 'contradiction',
+        contradictions: found,
+        section: measured,
+        axis: axisSection(measured, takeOffs),
+      },
     };
   const section = survey.trust === 'protractor' ? trustingProtractor(measured, crown) : measured;
   const own = axisSection(section, takeOffs);
@@ -104,7 +118,11 @@ function buildHoop(
   const proposal = proposeShape([left, right], error.mm);
   const wanted = hoop.shape === 'proposed' ? proposal.shape : hoop.shape;
   if (wanted === 'four-bend' && (left.lean === null || right.lean === null))
-    return fail('no-lean', '', 'four bends need the height and both half widths where the side starts to lean');
+    return fail(
+      'no-lean',
+      '',
+      'four bends need the height and both half widths where the side starts to lean',
+    );
   const four = wanted === 'four-bend';
   const feetUp = {
     left: alongPlane(section.left.landing + hoop.footLift.mm, tilt),
@@ -113,7 +131,9 @@ function buildHoop(
   const corners = [...legPoints(left, feetUp.left, four), ...legPoints(right, feetUp.right, four).reverse()];
   const half = corners.length / 2;
   const points = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
-  const features = four ? ['knee-left', 'crown-left', 'crown-right', 'knee-right'] : ['crown-left', 'crown-right'];
+  const features = four
+    ? ['knee-left', 'crown-left', 'crown-right', 'knee-right']
+    : ['crown-left', 'crown-right'];
   return succeed({
     shape: wanted,
     proposal,
@@ -136,7 +156,11 @@ function checkAxis(
 ): Outcome<null> {
   const halves = [left, right].flatMap((side) => [side.floor, side.roof, ...(side.lean ? [side.lean] : [])]);
   if (halves.some((half) => half.value <= 0))
-    return fail('no-width', '', 'the clearance and half the tube take all of the width: check the half widths');
+    return fail(
+      'no-width',
+      '',
+      'the clearance and half the tube take all of the width: check the half widths',
+    );
   const foot = Math.max(section.left.landing, section.right.landing) + lift;
   if (crownHeight.value <= foot)
     return fail('no-height', '', 'the crown comes out below the feet: check the headliner and the landings');
@@ -209,7 +233,13 @@ function figuresOf(
   });
   return {
     crownHeight: axis.crownHeight,
-    totalHeight: lengthFigure(crown + od / 2, { mm: crown }, "to the crown's axis +", { mm: od / 2 }, 'half the tube'),
+    totalHeight: lengthFigure(
+      crown + od / 2,
+      { mm: crown },
+      "to the crown's axis +",
+      { mm: od / 2 },
+      'half the tube',
+    ),
     feetApart,
     feetOutside: lengthFigure(
       feetApart.value + outsides,

@@ -32,9 +32,7 @@ export function legOf(axis: AxisSide, leanHeight: number | null, crownHeight: nu
   return {
     floor: { out: axis.floor.value, up: 0 },
     lean:
-      axis.lean && leanHeight !== null
-        ? { out: axis.lean.value, up: alongPlane(leanHeight, tilt) }
-        : null,
+      axis.lean && leanHeight !== null ? { out: axis.lean.value, up: alongPlane(leanHeight, tilt) } : null,
     corner: { out: axis.roof.value, up: alongPlane(crownHeight, tilt) },
   };
 }

@@ -51,7 +51,9 @@ export function setupOf(
 /** Sound tests in the same OD and wall; of the tube's batch where there are such. */
 export function testsFor(die: Die, tube: TubeChoice): { tests: DieTest[]; otherBatch: boolean } {
   const same = (a: { mm: number }, b: { mm: number }) => Math.abs(a.mm - b.mm) < 0.01;
-  const fitting = die.tests.filter((test) => test.sound && same(test.od, tube.od) && same(test.wall, tube.wall));
+  const fitting = die.tests.filter(
+    (test) => test.sound && same(test.od, tube.od) && same(test.wall, tube.wall),
+  );
   const ofBatch = fitting.filter((test) => test.batch === tube.batch);
   return ofBatch.length > 0
     ? { tests: ofBatch, otherBatch: false }

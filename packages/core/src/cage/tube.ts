@@ -54,6 +54,9 @@ export function tubeOf(
 }
 
 function pathWithoutDie(points: Vec3[], od: number) {
-  const given = { points: points.map((point): [number, number, number] => [...point]), clr: RADIUS_WITHOUT_DIE * od };
+  const given = {
+    points: points.map((point): [number, number, number] => [...point]),
+    clr: RADIUS_WITHOUT_DIE * od,
+  };
   return andThen(cornersOf(given), (corners) => andThen(layOut(corners), (lra) => succeed({ corners, lra })));
 }

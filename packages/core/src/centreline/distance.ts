@@ -1,5 +1,16 @@
 import { radians } from '../measure/index.ts';
-import { angleAbout, cross, distance, dot, add, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
+import {
+  angleAbout,
+  cross,
+  distance,
+  dot,
+  add,
+  length,
+  scale,
+  subtract,
+  unit,
+  type Vec3,
+} from '../space/index.ts';
 import { type Piece } from './path.ts';
 
 /** Least distance from a point to the axis. Any frame, mm. */
@@ -7,7 +18,9 @@ export const distanceToPath = (point: Vec3, pieces: Piece[]): number =>
   Math.min(...pieces.map((piece) => distance(point, nearestOn(piece, point))));
 
 function nearestOn(piece: Piece, point: Vec3): Vec3 {
-  return piece.kind === 'straight' ? nearestOnStraight(piece.from, piece.to, point) : nearestOnArc(piece, point);
+  return piece.kind === 'straight'
+    ? nearestOnStraight(piece.from, piece.to, point)
+    : nearestOnArc(piece, point);
 }
 
 function nearestOnStraight(from: Vec3, to: Vec3, point: Vec3): Vec3 {
@@ -24,7 +37,8 @@ function nearestOnArc(arc: Extract<Piece, { kind: 'arc' }>, point: Vec3): Vec3 {
   const ends = [0, radians(arc.angle)];
   const toPoint = subtract(point, centre);
   const inPlane = subtract(toPoint, scale(normal, dot(toPoint, normal)));
-  const at = (angle: number) => add(centre, add(scale(radius, Math.cos(angle)), scale(across, Math.sin(angle))));
+  const at = (angle: number) =>
+    add(centre, add(scale(radius, Math.cos(angle)), scale(across, Math.sin(angle))));
   if (length(inPlane) > 0) {
     const angle = angleAbout(normal, radius, inPlane);
     const turned = angle < 0 ? angle + 2 * Math.PI : angle;

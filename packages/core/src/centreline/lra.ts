@@ -160,12 +160,20 @@ function radiiFor(pis: number, clr: number | number[] | undefined): Outcome<numb
     );
   }
   if (clr === undefined && pis > 0)
-    return fail('missing', '/clr', 'missing: a path with a PI needs the centreline radius of its bends in mm');
+    return fail(
+      'missing',
+      '/clr',
+      'missing: a path with a PI needs the centreline radius of its bends in mm',
+    );
   return succeed(Array.from({ length: pis }, () => clr as number));
 }
 
 const coincident = (index: number) =>
-  fail('coincident-points', `/points/${index}`, `point ${index + 1} lies on the point before it: leave one out`);
+  fail(
+    'coincident-points',
+    `/points/${index}`,
+    `point ${index + 1} lies on the point before it: leave one out`,
+  );
 
 const foldsBack = (index: number) =>
   fail(

@@ -31,7 +31,11 @@ export function pointsOf({ bends, tail }: XyzInput): Outcome<Vec3[]> {
   if (bends.length === 0 && tail === 0)
     return fail('no-length', '/tail', 'a tube without bends needs a length: give a tail of more than 0 mm');
   if (bends.length > 0 && decided(bends[0]?.rotation ?? 0) !== 0)
-    return fail('first-rotation', '/bends/0/rotation', 'the first bend has rotation 0: later ones turn from it');
+    return fail(
+      'first-rotation',
+      '/bends/0/rotation',
+      'the first bend has rotation 0: later ones turn from it',
+    );
   let at: Vec3 = [0, 0, 0];
   let along: Vec3 = [1, 0, 0];
   let normal: Vec3 = [0, 0, 1];

@@ -30,7 +30,8 @@ export function bodyOutline(measures: Measures): BodyOutline {
       floor,
       lean: width('Lean') ?? Math.max(floor, floor * 0.4 + (width('Roof') ?? TYPICAL.roof) * 0.6),
       roof: width('Roof') ?? TYPICAL.roof,
-      corner: measures[`headlinerCorner${own}`]?.mm ?? measures[`headlinerCorner${other}`]?.mm ?? headliner * 0.97,
+      corner:
+        measures[`headlinerCorner${own}`]?.mm ?? measures[`headlinerCorner${other}`]?.mm ?? headliner * 0.97,
     };
   };
   return {

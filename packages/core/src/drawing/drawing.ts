@@ -4,13 +4,13 @@ export type Point = readonly [number, number];
 /** What a line or a face is of; a theme gives it colour and width, on screen and on paper. */
 export type Pen =
   | 'steel'
-  | 'steel-edge'
   | 'axis'
   | 'seam'
   | 'arc-zone'
   | 'clamp'
   | 'tangent'
   | 'mark'
+  | 'scribed'
   | 'arrow'
   | 'centre'
   | 'body'
@@ -18,7 +18,7 @@ export type Pen =
   | 'leader';
 
 /** What a text says; a theme gives it face, weight and colour. */
-export type Voice = 'figure' | 'bend' | 'label' | 'quiet' | 'on-steel';
+export type Voice = 'figure' | 'bend' | 'label' | 'quiet';
 
 export type Shape =
   | { kind: 'line'; from: Point; to: Point; pen: Pen }

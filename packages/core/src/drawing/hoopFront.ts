@@ -22,7 +22,12 @@ const BOTTOM = 62;
 const SIDE = { body: 96, plain: 112 };
 
 /** The hoop looking forward from the driver's back, with the car's section round it and the gaps dimensioned. */
-export function hoopFront(hoop: HoopGeometry, tube: Tube, sheet: BendSheet | null, options: FrontOptions): Drawing {
+export function hoopFront(
+  hoop: HoopGeometry,
+  tube: Tube,
+  sheet: BendSheet | null,
+  options: FrontOptions,
+): Drawing {
   const { width, height, style, body } = options;
   const view = viewOf(hoop, width, height, body?.measures);
   const onPaper = ([, y, z]: Vec3): Point => view([-y, z]);
@@ -53,7 +58,10 @@ function viewOf(hoop: HoopGeometry, width: number, height: number, measures?: Me
   const all = [...body, ...hoop.points.map(([, y, z]): Point => [-y, z])];
   const half = Math.max(...all.map(([x]) => Math.abs(x)));
   const tall = Math.max(...all.map(([, z]) => z));
-  const scale = Math.min((width - 2 * (measures ? SIDE.body : SIDE.plain)) / (2 * half), (height - TOP - BOTTOM) / tall);
+  const scale = Math.min(
+    (width - 2 * (measures ? SIDE.body : SIDE.plain)) / (2 * half),
+    (height - TOP - BOTTOM) / tall,
+  );
   const view = ([x, z]: Point): Point => [width / 2 + x * scale, TOP + (tall - z) * scale];
   return Object.assign(view, { scale });
 }
@@ -87,8 +95,22 @@ function bendLabels(
     const at = (dy: number): Point => [x + (left ? 34 : -34), y + (crown ? 48 : 0) + dy];
     const radius = `CLR ${formatLength(bend.finishedClr, style)}`;
     return [
-      { kind: 'text', at: at(0), text: `bend ${bend.number}: ${formatAngle(bend.angle)}°`, size: 16, anchor, voice: 'bend' },
-      { kind: 'text', at: at(18), text: `inside ${formatAngle(bend.included)}°, ${radius}`, size: 14, anchor, voice: 'quiet' },
+      {
+        kind: 'text',
+        at: at(0),
+        text: `bend ${bend.number}: ${formatAngle(bend.angle)}°`,
+        size: 16,
+        anchor,
+        voice: 'bend',
+      },
+      {
+        kind: 'text',
+        at: at(18),
+        text: `inside ${formatAngle(bend.included)}°, ${radius}`,
+        size: 14,
+        anchor,
+        voice: 'quiet',
+      },
     ];
   });
 }
@@ -123,18 +145,39 @@ function dimensions(
     },
     {
       kind: 'text',
-      at: [(cornerA[0] + cornerB[0]) / 2 + 8, cornerA[1] + 30],
+      at: [(cornerA[0] + cornerB[0]) / 2 + 10, cornerA[1] + 30],
       text: `corners ${text(cornersApart.value)}`,
       size: 16,
-      anchor: 'middle',
+      anchor: 'start',
       voice: 'label',
     },
     { kind: 'arrow', from: [right, floor], to: [right, cornerA[1]], pen: 'dimension', both: true },
     { kind: 'line', from: [cornerB[0] + 20, cornerA[1]], to: [right + 6, cornerA[1]], pen: 'dimension' },
     { kind: 'line', from: [footB[0] + 20, floor], to: [right + 6, floor], pen: 'dimension' },
-    { kind: 'text', at: [right - 6, floor - 60], text: text(crownHeight.value), size: 18, anchor: 'end', voice: 'figure' },
-    { kind: 'text', at: [right - 6, floor - 42], text: 'to the axis', size: 14, anchor: 'end', voice: 'quiet' },
-    { kind: 'text', at: [right - 6, floor - 20], text: `top ${text(totalHeight.value)}`, size: 14, anchor: 'end', voice: 'quiet' },
+    {
+      kind: 'text',
+      at: [right - 6, floor - 60],
+      text: text(crownHeight.value),
+      size: 18,
+      anchor: 'end',
+      voice: 'figure',
+    },
+    {
+      kind: 'text',
+      at: [right - 6, floor - 42],
+      text: 'to the axis',
+      size: 14,
+      anchor: 'end',
+      voice: 'quiet',
+    },
+    {
+      kind: 'text',
+      at: [right - 6, floor - 20],
+      text: `top ${text(totalHeight.value)}`,
+      size: 14,
+      anchor: 'end',
+      voice: 'quiet',
+    },
   ];
 }
 
@@ -144,8 +187,15 @@ function gapLabel({ side, gap, place }: Gap, [x, y]: Point, style: LengthStyle):
   if (place === 'headliner')
     return [{ kind: 'text', at: [x + 10, y - 10], text, size: 15, anchor: 'start', voice: 'label' }];
   const left = side === 'left';
-  const dy = place === 'floor' ? -8 : 5;
+  const dy = { floor: -8, lean: 5, roof: 22, corner: 5 }[place];
   return [
-    { kind: 'text', at: [x + (left ? -10 : 10), y + dy], text, size: 15, anchor: left ? 'end' : 'start', voice: 'label' },
+    {
+      kind: 'text',
+      at: [x + (left ? -10 : 10), y + dy],
+      text,
+      size: 15,
+      anchor: left ? 'end' : 'start',
+      voice: 'label',
+    },
   ];
 }

@@ -1,4 +1,12 @@
 export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './bodyOutline.ts';
-export { type Drawing, fractionRuns, type Pen, type Point, type Shape, textWidth, type Voice } from './drawing.ts';
+export {
+  type Drawing,
+  fractionRuns,
+  type Pen,
+  type Point,
+  type Shape,
+  textWidth,
+  type Voice,
+} from './drawing.ts';
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { datumWords, markOutStrip, type StripOptions } from './strip.ts';

@@ -39,7 +39,14 @@ export function markOutStrip(sheet: BendSheet, { width, datum, style }: StripOpt
     ...sheet.bends.flatMap((bend) => zoneShapes(bend, x, scale, top)),
     ...marks.flatMap(({ bend, row, text }) => markShapes(x(bend.mark), top, top - 22 - row * 30, text)),
     ...captions.flatMap(({ bend, row, lines, at, anchor }) =>
-      captionShapes(x((bend.tangentA + bend.tangentB) / 2), at, top + TUBE + 26 + row * ROW, lines, anchor, top),
+      captionShapes(
+        x((bend.tangentA + bend.tangentB) / 2),
+        at,
+        top + TUBE + 26 + row * ROW,
+        lines,
+        anchor,
+        top,
+      ),
     ),
     ...datumShapes(sheet, datum, x, top),
   ];
@@ -86,7 +93,8 @@ function zoneShapes(bend: SheetBend, x: (fromA: number) => number, scale: number
 
 /** The scribed mark itself, with its pointer and its figure above. */
 const markShapes = (x: number, top: number, baseline: number, text: string): Shape[] => [
-  { kind: 'line', from: [x, baseline + 4], to: [x, top + TUBE], pen: 'mark' },
+  { kind: 'line', from: [x, baseline + 4], to: [x, top], pen: 'mark' },
+  { kind: 'line', from: [x, top], to: [x, top + TUBE], pen: 'scribed' },
   { kind: 'pointer', tip: [x, baseline + 16], size: 7, pen: 'mark' },
   { kind: 'text', at: [x, baseline], text, size: 24, anchor: 'middle', voice: 'figure' },
 ];
@@ -100,7 +108,12 @@ interface Caption {
 }
 
 /** What each bend is, set below the strip in as many rows as keep the words apart. */
-function captionRows(bends: SheetBend[], x: (fromA: number) => number, style: LengthStyle, width: number): Caption[] {
+function captionRows(
+  bends: SheetBend[],
+  x: (fromA: number) => number,
+  style: LengthStyle,
+  width: number,
+): Caption[] {
   const taken: number[] = [];
   return bends.map((bend) => {
     const lines: [string, string] = [
@@ -151,7 +164,8 @@ const captionShapes = (
 function datumShapes(sheet: BendSheet, datum: Datum, x: (fromA: number) => number, top: number): Shape[] {
   const at = x({ a: 0, b: sheet.blank, centre: sheet.blank / 2 }[datum]);
   const anchor = ({ a: 'start', b: 'end', centre: 'middle' } as const)[datum];
-  const words = datum === 'centre' ? 'centre: measure from here' : `end ${datum.toUpperCase()}: hook the tape here`;
+  const words =
+    datum === 'centre' ? 'centre: measure from here' : `end ${datum.toUpperCase()}: hook the tape here`;
   return [
     { kind: 'line', from: [at, 24], to: [at, top + TUBE + 10], pen: 'centre' },
     { kind: 'text', at: [at, 16], text: words, size: 15, anchor, voice: 'label' },

@@ -1,12 +1,3 @@
 export { above, between, coordinate, extent, LARGEST, oneOf, say, size } from './fields.ts';
 export { check, pointer, readJson } from './check.ts';
-export {
-  andThen,
-  collect,
-  expectValue,
-  fail,
-  succeed,
-  under,
-  type Fault,
-  type Outcome,
-} from './outcome.ts';
+export { andThen, collect, expectValue, fail, succeed, under, type Fault, type Outcome } from './outcome.ts';

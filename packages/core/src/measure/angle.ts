@@ -34,15 +34,25 @@ function readUnsigned(text: string): Outcome<number> {
   if (minutes) return readMinutes(Number(minutes[1]), Number(minutes[2]));
   const number = text.replace(/\s*(°|deg|degs|degree|degrees)$/, '');
   if (/^\d+\s*\/\s*\d+$/.test(text))
-    return fail('ambiguous', '', `${text} may be a slope or part of a degree: write ${text.replace('/', ':')} or a decimal`);
+    return fail(
+      'ambiguous',
+      '',
+      `${text} may be a slope or part of a degree: write ${text.replace('/', ':')} or a decimal`,
+    );
   const read = readNumber(number);
   return read.ok
     ? read
-    : fail('unreadable', '', `"${text}" is not an angle: write 84, 84.5°, or a rise over a run as 3 1/4 : 40`);
+    : fail(
+        'unreadable',
+        '',
+        `"${text}" is not an angle: write 84, 84.5°, or a rise over a run as 3 1/4 : 40`,
+      );
 }
 
 function readMinutes(whole: number, minutes: number): Outcome<number> {
-  return minutes < 60 ? succeed(whole + minutes / 60) : fail('minutes', '', 'minutes of an angle are less than 60');
+  return minutes < 60
+    ? succeed(whole + minutes / 60)
+    : fail('minutes', '', 'minutes of an angle are less than 60');
 }
 
 function readSlope(riseText: string, runText: string): Outcome<number> {

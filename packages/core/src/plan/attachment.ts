@@ -17,7 +17,9 @@ export const reference = z.strictObject({
  * positive toward end B. Never a number that shifts when a bend is added.
  */
 export const station = z.strictObject({
-  feature: z.string(say('a feature such as "crown-left"')).regex(/^[a-z]+(-[a-z]+)*$/, 'a feature is written like "crown-left"'),
+  feature: z
+    .string(say('a feature such as "crown-left"'))
+    .regex(/^[a-z]+(-[a-z]+)*$/, 'a feature is written like "crown-left"'),
   edge: oneOf(['tangentA', 'middle', 'pi', 'tangentB'], 'an edge of the feature'),
   along: offsetField('the distance along the centreline'),
 });
@@ -33,7 +35,11 @@ export const attachment = z.discriminatedUnion(
     z.strictObject({ kind: z.literal('plate'), plate: id }),
     z.strictObject({ kind: z.literal('station'), on: reference, station }),
     z.strictObject({ kind: z.literal('joint'), of: z.tuple([reference, reference]) }),
-    z.strictObject({ kind: z.literal('height'), on: reference, height: offsetField('the height above the floor') }),
+    z.strictObject({
+      kind: z.literal('height'),
+      on: reference,
+      height: offsetField('the height above the floor'),
+    }),
     z.strictObject({ kind: z.literal('point'), at: point }),
     z.strictObject({ kind: z.literal('panel'), panel: id, at: point }),
   ],

@@ -20,9 +20,7 @@ export const brief = z.strictObject({
   passenger: z.boolean(say('true or false')),
   carWeight: massField("the car's weight").nullable(),
   dueBy: z.iso.date('a date is written as 2027-03-01').nullable(),
-  books: z
-    .array(z.strictObject({ book: id, class: id.nullable() }), say('the rule books chosen'))
-    .max(20),
+  books: z.array(z.strictObject({ book: id, class: id.nullable() }), say('the rule books chosen')).max(20),
   notes: note,
 });
 export type Brief = z.infer<typeof brief>;

@@ -33,7 +33,8 @@ const middle = <K extends MeasureMeaning['kind']>(kind: K, needed: boolean, labe
 
 const FLOOR =
   "From the centre line to the inside of the {side} body side, level with the floor, in the hoop's plane.";
-const LEAN = 'From the centre line to the inside of the {side} side, at the height where it starts to lean in.';
+const LEAN =
+  'From the centre line to the inside of the {side} side, at the height where it starts to lean in.';
 const ROOF =
   "From the centre line to the inside of the {side} roof rail, at the height of the crown's axis, in the hoop's plane.";
 const CORNER = 'Straight up from the floor to the headliner above the {side} corner of the hoop.';

@@ -37,6 +37,10 @@ export const mainHoop = z.strictObject({
 export type MainHoop = z.infer<typeof mainHoop>;
 
 /** Every role of the trade is one more of these; the main hoop is the first. */
-export const member = z.discriminatedUnion('role', [mainHoop], say('a member with a known role: "main-hoop"'));
+export const member = z.discriminatedUnion(
+  'role',
+  [mainHoop],
+  say('a member with a known role: "main-hoop"'),
+);
 export type Member = z.infer<typeof member>;
 export type Role = Member['role'];

@@ -105,10 +105,18 @@ function checkReferences(plan: Plan): Outcome<Plan> {
   const dies = new Set(plan.dies.map((pinned) => pinned.id));
   for (const [i, { bending }] of plan.members.entries()) {
     if (bending.die !== null && !dies.has(bending.die))
-      return fail('unknown-die', `/members/${i}/bending/die`, `no die "${bending.die}" is pinned in this plan`);
+      return fail(
+        'unknown-die',
+        `/members/${i}/bending/die`,
+        `no die "${bending.die}" is pinned in this plan`,
+      );
     for (const [feature, named] of Object.entries(bending.dieAt))
       if (!dies.has(named))
-        return fail('unknown-die', `/members/${i}/bending/dieAt/${feature}`, `no die "${named}" is pinned here`);
+        return fail(
+          'unknown-die',
+          `/members/${i}/bending/dieAt/${feature}`,
+          `no die "${named}" is pinned here`,
+        );
   }
   const ids = plan.members.flatMap((one) => [one.id, ...one.pieces.map((piece) => piece.id)]);
   const twice = ids.find((one, i) => ids.indexOf(one) !== i);

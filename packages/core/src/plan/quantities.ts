@@ -29,7 +29,13 @@ export interface Mass {
 }
 export const massField = (what: string): z.ZodType<Mass> =>
   z.strictObject(
-    { kg: z.number(say(`${what} in kg`)).gt(0, say(`${what} in kg, more than 0`)).lte(LARGEST), typed },
+    {
+      kg: z
+        .number(say(`${what} in kg`))
+        .gt(0, say(`${what} in kg, more than 0`))
+        .lte(LARGEST),
+      typed,
+    },
     say(`${what} as {kg, typed}`),
   );
 
@@ -38,10 +44,10 @@ export const id = z
   .string(say('an id'))
   .regex(/^[\w-]{1,64}$/, 'an id has 1 to 64 letters, digits, "-" or "_"');
 
-export const title = z
-  .string(say('a name'))
-  .max(120, 'a name has 120 characters at most');
+export const title = z.string(say('a name')).max(120, 'a name has 120 characters at most');
 export const note = z.string(say('text')).max(4000, 'a note has 4000 characters at most');
 
 /** What is stamped on the steel and printed on the sheets. */
-export const stamp = z.string(say('a stamp')).regex(/^[A-Z0-9]{1,4}$/, 'a stamp has 1 to 4 capitals or digits');
+export const stamp = z
+  .string(say('a stamp'))
+  .regex(/^[A-Z0-9]{1,4}$/, 'a stamp has 1 to 4 capitals or digits');

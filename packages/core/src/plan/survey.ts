@@ -28,7 +28,13 @@ export const survey = z.strictObject({
     say('planes, each by a point and its normal'),
   ),
   keepOuts: z.array(
-    z.strictObject({ id, name: title, from: placeField, to: placeField, clearance: extentField('the clearance') }),
+    z.strictObject({
+      id,
+      name: title,
+      from: placeField,
+      to: placeField,
+      clearance: extentField('the clearance'),
+    }),
     say('keep-outs: boxes by two corners'),
   ),
 });

@@ -65,7 +65,10 @@ export const springbackChoice = z.discriminatedUnion(
     z.strictObject({ school: z.literal('tests') }),
     z.strictObject({ school: z.literal('constant'), degrees: angleField(0, 45, 'the degrees') }),
     z.strictObject({ school: z.literal('share'), share: between(0, 0.5, 'the share of the angle') }),
-    z.strictObject({ school: z.literal('theory'), yieldStrength: above(0, 3000, 'the yield strength in N/mm²') }),
+    z.strictObject({
+      school: z.literal('theory'),
+      yieldStrength: above(0, 3000, 'the yield strength in N/mm²'),
+    }),
   ],
   say('springback by tests, constant, share or theory'),
 );

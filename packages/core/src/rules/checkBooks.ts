@@ -5,7 +5,11 @@ import { type RuleBook } from './ruleBook.ts';
 import { tubeSizeFindings } from './tubeSize.ts';
 
 /** Holds every chosen book against one member. A book that was chosen and is not at hand is told, not passed over. */
-export function bookFindings(plan: Plan, books: RuleBook[], subject: Omit<Subject, 'error' | 'answers'>): Finding[] {
+export function bookFindings(
+  plan: Plan,
+  books: RuleBook[],
+  subject: Omit<Subject, 'error' | 'answers'>,
+): Finding[] {
   return plan.brief.books.flatMap((chosen) => {
     const book = books.find((one) => one.id === chosen.book);
     if (!book)

@@ -18,7 +18,11 @@ type Base = Pick<Finding, 'key' | 'member' | 'rule'>;
 
 /** Holds one rule against one member. What cannot be computed yet, or ever, is asked; nothing passes in silence. */
 export function checkRule(rule: Rule, bookId: string, subject: Subject, source: RuleSource): Finding[] {
-  const base: Base = { key: `${bookId}/${rule.id}/${subject.member.id}`, member: subject.member.id, rule: source };
+  const base: Base = {
+    key: `${bookId}/${rule.id}/${subject.member.id}`,
+    member: subject.member.id,
+    rule: source,
+  };
   const { check } = rule;
   switch (check.kind) {
     case 'least-clr-ratio':
@@ -124,7 +128,12 @@ function asked(question: string, { answers }: Subject, base: Base): Finding {
     ...base,
     code: 'answered',
     status: answer.answer === 'yes' ? 'clear' : 'out',
-    facts: { ...facts, answer: { text: answer.answer }, by: { text: answer.by }, note: { text: answer.note } },
+    facts: {
+      ...facts,
+      answer: { text: answer.answer },
+      by: { text: answer.by },
+      note: { text: answer.note },
+    },
   });
 }
 

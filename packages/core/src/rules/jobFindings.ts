@@ -69,7 +69,11 @@ export function noHoopFindings(none: NoHoop, member: string): Finding[] {
 }
 
 /** A contradiction that was settled by trusting one measure stays worth a look. */
-export const settledFindings = (hoop: HoopGeometry, member: string, trust: Plan['survey']['trust']): Finding[] =>
+export const settledFindings = (
+  hoop: HoopGeometry,
+  member: string,
+  trust: Plan['survey']['trust'],
+): Finding[] =>
   hoop.contradictions.map((one) =>
     finding({
       key: `survey/settled/${one.side}`,
@@ -163,7 +167,8 @@ function dieFindings(sheet: BendSheet, member: MainHoop): Finding[] {
     if (Math.abs(die.od.mm - member.tube.od.mm) > 0.01)
       add('die-od', 'out', die.id, { measured: { mm: member.tube.od.mm }, limit: { mm: die.od.mm } });
     if (bend.school === 'theory-without-tests') add('test-bend-due', 'look', die.id);
-    if (bend.otherBatch) add('other-batch', 'look', die.id, { facts: { batch: { text: member.tube.batch } } });
+    if (bend.otherBatch)
+      add('other-batch', 'look', die.id, { facts: { batch: { text: member.tube.batch } } });
     if (bend.extrapolated) add('extrapolated', 'look', die.id, { feature, measured: { deg: bend.angle } });
   }
   return [...found.values()];

@@ -88,11 +88,6 @@ export function leanFromWidths(below: number, above: number, rise: number): Figu
 
 /** The lower half width as the protractor has it, from the roof's. mm */
 export const widthFromLean = (above: number, lean: number, rise: number): Figure =>
-  lengthFigure(
-    above + rise * Math.tan(radians(lean)),
-    { mm: above },
-    '+',
-    { mm: rise },
-    '× tan',
-    { deg: lean },
-  );
+  lengthFigure(above + rise * Math.tan(radians(lean)), { mm: above }, '+', { mm: rise }, '× tan', {
+    deg: lean,
+  });

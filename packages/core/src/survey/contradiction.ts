@@ -67,7 +67,9 @@ export function trustingProtractor(section: MeasuredSection, crownHeight: number
     if (wall.protractor === null) return wall;
     const { rise } = leaningPart(wall, section, crownHeight);
     const lower = widthFromLean(wall.roof, wall.protractor, rise).value;
-    return wall.lean === null || section.leanHeight === null ? { ...wall, floor: lower } : { ...wall, lean: lower };
+    return wall.lean === null || section.leanHeight === null
+      ? { ...wall, floor: lower }
+      : { ...wall, lean: lower };
   };
   return { ...section, left: correct(section.left), right: correct(section.right) };
 }

@@ -6,7 +6,12 @@ export {
   type TakeOffs,
   withinTighterSide,
 } from './axis.ts';
-export { type Contradiction, contradictions, type MeasuringError, trustingProtractor } from './contradiction.ts';
+export {
+  type Contradiction,
+  contradictions,
+  type MeasuringError,
+  trustingProtractor,
+} from './contradiction.ts';
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
 export { type Quantity, valueOf } from './quantity.ts';
 export {

@@ -1,4 +1,12 @@
-import { type AngleKey, type CarSide, type LengthKey, MEASURE_KEYS, type MeasureKey, MEASURES, type Survey } from '../plan/index.ts';
+import {
+  type AngleKey,
+  type CarSide,
+  type LengthKey,
+  MEASURE_KEYS,
+  type MeasureKey,
+  MEASURES,
+  type Survey,
+} from '../plan/index.ts';
 
 /** One side of the car's section, half widths from the centre line. mm and degrees; null where not measured. */
 export interface WallSide {
@@ -76,7 +84,7 @@ export function asymmetry({ measures }: Pick<Survey, 'measures'>): { key: Measur
     const left = measures[key];
     const right = measures[key.replace(/Left$/, 'Right') as MeasureKey];
     if (!left || !right) return [];
-    const value = (one: object) => ('mm' in one ? (one.mm as number) : ((one as { deg: number }).deg));
+    const value = (one: object) => ('mm' in one ? (one.mm as number) : (one as { deg: number }).deg);
     return [{ key, difference: value(right) - value(left) }];
   });
 }

@@ -7,7 +7,10 @@ export interface Section {
   wall: number;
 }
 
-export const sectionInput = z.strictObject({ od: size('the outside diameter'), wall: size('the wall thickness') });
+export const sectionInput = z.strictObject({
+  od: size('the outside diameter'),
+  wall: size('the wall thickness'),
+});
 
 export interface SectionProperties {
   /** kg/m */

@@ -52,7 +52,11 @@ const FOOTER =
 export function bendSheetPdf(request: SheetRequest): Doc | null {
   const answer = request.evaluation.members.find((one) => one.member === request.member);
   if (!answer?.sheet) return null;
-  const doc = newDocument(request.paper, `${request.plan.brief.car || 'Job'}: ${answer.sheet.stamp}`, request.printed);
+  const doc = newDocument(
+    request.paper,
+    `${request.plan.brief.car || 'Job'}: ${answer.sheet.stamp}`,
+    request.printed,
+  );
   const [width, height] = paperSize[request.paper];
   const inner = width - 2 * MARGIN;
   heading(doc, request, answer.sheet, width);
@@ -61,13 +65,24 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
   let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
   y = steps(doc, request, answer.sheet, y + 10, width);
   below(doc, request, answer, y + 10, width, height);
-  doc.moveTo(MARGIN, height - 34).lineTo(width - MARGIN, height - 34).lineWidth(0.8).strokeColor('#000').undash().stroke();
+  doc
+    .moveTo(MARGIN, height - 34)
+    .lineTo(width - MARGIN, height - 34)
+    .lineWidth(0.8)
+    .strokeColor('#000')
+    .undash()
+    .stroke();
   writeText(doc, FOOTER, MARGIN, height - 21, { ...LABEL, size: 9 });
   doc.end();
   return doc;
 }
 
-function heading(doc: Doc, { plan, member, revision, printed }: SheetRequest, sheet: BendSheet, width: number): void {
+function heading(
+  doc: Doc,
+  { plan, member, revision, printed }: SheetRequest,
+  sheet: BendSheet,
+  width: number,
+): void {
   const tube = plan.members.find((one) => one.id === member)?.tube;
   doc.roundedRect(MARGIN, 26, 52, 32, 2).lineWidth(1.2).strokeColor('#000').undash().stroke();
   writeText(doc, sheet.stamp, MARGIN + 26, 49, { font: 'label-600', size: 20, anchor: 'middle' });
@@ -78,7 +93,13 @@ function heading(doc: Doc, { plan, member, revision, printed }: SheetRequest, sh
   writeText(doc, [car, series, of].filter(Boolean).join(' · '), MARGIN + 64, 57, BODY);
   const end = { ...BODY, anchor: 'end' } as const;
   writeText(doc, `bend sheet, revision ${revision}`, width - MARGIN, 40, { ...end, font: 'label-600' });
-  writeText(doc, `printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC`, width - MARGIN, 55, end);
+  writeText(
+    doc,
+    `printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC`,
+    width - MARGIN,
+    55,
+    end,
+  );
 }
 
 function keyFigures(doc: Doc, { style, datum }: SheetRequest, sheet: BendSheet, width: number): void {
@@ -129,7 +150,12 @@ function steps(doc: Doc, request: SheetRequest, sheet: BendSheet, top: number, w
     rule(doc, y, width);
   }
   for (const share of [0.88, 0.95, 1])
-    doc.moveTo(at(share), top + 6).lineTo(at(share), y).lineWidth(0.8).strokeColor('#000').stroke();
+    doc
+      .moveTo(at(share), top + 6)
+      .lineTo(at(share), y)
+      .lineWidth(0.8)
+      .strokeColor('#000')
+      .stroke();
   return y;
 }
 
@@ -164,14 +190,30 @@ function stepRow(
 }
 
 const rule = (doc: Doc, y: number, width: number): void =>
-  void doc.moveTo(MARGIN, y).lineTo(width - MARGIN, y).lineWidth(0.8).strokeColor('#000').undash().stroke();
+  void doc
+    .moveTo(MARGIN, y)
+    .lineTo(width - MARGIN, y)
+    .lineWidth(0.8)
+    .strokeColor('#000')
+    .undash()
+    .stroke();
 
 /** The hoop as it should come out, what to measure before it leaves the bender, and what still needs a person. */
-function below(doc: Doc, request: SheetRequest, answer: MemberAnswer, top: number, width: number, height: number): void {
+function below(
+  doc: Doc,
+  request: SheetRequest,
+  answer: MemberAnswer,
+  top: number,
+  width: number,
+  height: number,
+): void {
   const { style, evaluation } = request;
   const { sheet, tube } = answer;
   const room = height - 44 - top;
-  const drawn = 'hoop' in answer.hoop && tube ? hoopFront(answer.hoop.hoop, tube, sheet, { width: 400, height: 250, style, plain: true }) : null;
+  const drawn =
+    'hoop' in answer.hoop && tube
+      ? hoopFront(answer.hoop.hoop, tube, sheet, { width: 400, height: 250, style, plain: true })
+      : null;
   const drawingWidth = drawn ? Math.min(280, (room * drawn.width) / drawn.height) : 0;
   if (drawn) placeDrawing(doc, drawn, MARGIN - 20, top - 10, drawingWidth);
   const x = MARGIN + drawingWidth + 6;

@@ -32,20 +32,34 @@ const FRACTION = { features: ['frac', 'tnum'] as ('frac' | 'tnum')[] };
 
 /** Writes one line with its baseline at y, fractions typeset; returns the width it took. Points. */
 export function writeText(doc: Doc, text: string, x: number, y: number, style: TextStyle): number {
-  doc.font(style.font).fontSize(style.size).fillColor(style.colour ?? '#000');
+  doc
+    .font(style.font)
+    .fontSize(style.size)
+    .fillColor(style.colour ?? '#000');
   const runs = fractionRuns(text);
   const widths = runs.map((run) => doc.widthOfString(run.text, run.fraction ? FRACTION : {}));
   const width = widths.reduce((sum, one) => sum + one, 0);
   let at = x - { start: 0, middle: width / 2, end: width }[style.anchor ?? 'start'];
   for (const [i, run] of runs.entries()) {
-    doc.text(run.text, at, y, { lineBreak: false, baseline: 'alphabetic', ...(run.fraction ? FRACTION : {}) });
+    doc.text(run.text, at, y, {
+      lineBreak: false,
+      baseline: 'alphabetic',
+      ...(run.fraction ? FRACTION : {}),
+    });
     at += widths[i] ?? 0;
   }
   return width;
 }
 
 /** Writes a paragraph broken at `width`; returns the baseline after it. Points. */
-export function writeParagraph(doc: Doc, text: string, x: number, y: number, width: number, style: TextStyle): number {
+export function writeParagraph(
+  doc: Doc,
+  text: string,
+  x: number,
+  y: number,
+  width: number,
+  style: TextStyle,
+): number {
   doc.font(style.font).fontSize(style.size);
   let line = '';
   let at = y;

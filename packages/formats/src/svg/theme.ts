@@ -30,13 +30,13 @@ const scribe = '#eef3ff';
 export const screenTheme: Theme = {
   pens: {
     steel: { stroke: '#171c5c', width: 1, fill: blue },
-    'steel-edge': { stroke: blue, width: 2, fill: 'none' },
     axis: { stroke: scribe, width: 1.2, fill: 'none', dash: [14, 4, 3, 4] },
     seam: { stroke: '#aab2ee', width: 1, fill: 'none', dash: [2, 6] },
     'arc-zone': { stroke: scribe, width: 1, fill: lit },
     clamp: { stroke: ink, width: 1.6, fill: 'rgba(245,244,239,0.16)', hatch: scribe },
     tangent: { stroke: scribe, width: 2, fill: 'none' },
     mark: { stroke: ink, width: 2.4, fill: ink },
+    scribed: { stroke: '#ffc83d', width: 4, fill: 'none' },
     arrow: { stroke: '#ffffff', width: 3, fill: '#ffffff' },
     centre: { stroke: ink, width: 1.1, fill: 'none', dash: [14, 4, 3, 4] },
     body: { stroke: '#3a3e47', width: 1.6, fill: '#eeede6' },
@@ -48,7 +48,6 @@ export const screenTheme: Theme = {
     bend: { family: 'label', weight: 600, colour: ink },
     label: { family: 'label', weight: 500, colour: ink },
     quiet: { family: 'label', weight: 500, colour: quiet },
-    'on-steel': { family: 'label', weight: 600, colour: scribe },
   },
 };
 
@@ -56,13 +55,13 @@ export const screenTheme: Theme = {
 export const paperTheme: Theme = {
   pens: {
     steel: { stroke: '#000', width: 1.6, fill: '#fff' },
-    'steel-edge': { stroke: '#000', width: 1.6, fill: 'none' },
     axis: { stroke: '#000', width: 0.9, fill: 'none', dash: [14, 4, 3, 4] },
     seam: { stroke: '#555', width: 0.9, fill: 'none', dash: [2, 6] },
     'arc-zone': { stroke: '#000', width: 1, fill: '#e9e9e9', dash: [5, 3] },
     clamp: { stroke: '#000', width: 1.5, fill: 'none', hatch: '#000' },
     tangent: { stroke: '#000', width: 2, fill: 'none' },
     mark: { stroke: '#000', width: 2.4, fill: '#000' },
+    scribed: { stroke: '#000', width: 2.4, fill: 'none' },
     arrow: { stroke: '#000', width: 2.6, fill: '#000' },
     centre: { stroke: '#000', width: 0.9, fill: 'none', dash: [14, 4, 3, 4] },
     body: { stroke: '#777', width: 1, fill: 'none' },
@@ -74,6 +73,5 @@ export const paperTheme: Theme = {
     bend: { family: 'label', weight: 600, colour: '#000' },
     label: { family: 'label', weight: 500, colour: '#000' },
     quiet: { family: 'label', weight: 500, colour: '#333' },
-    'on-steel': { family: 'label', weight: 600, colour: '#000' },
   },
 };

@@ -8,7 +8,11 @@ export interface SvgNode {
   children: (SvgNode | string)[];
 }
 
-const node = (tag: string, attributes: SvgNode['attributes'], children: SvgNode['children'] = []): SvgNode => ({
+const node = (
+  tag: string,
+  attributes: SvgNode['attributes'],
+  children: SvgNode['children'] = [],
+): SvgNode => ({
   tag,
   attributes,
   children,
@@ -38,7 +42,12 @@ function nodesOf(shape: Shape, theme: Theme): SvgNode[] {
     case 'arrow':
       return arrow(shape, theme.pens[shape.pen]);
     case 'pointer':
-      return [node('path', { d: `${pathOf(pointerPoints(shape.tip, shape.size))}Z`, fill: theme.pens[shape.pen].fill })];
+      return [
+        node('path', {
+          d: `${pathOf(pointerPoints(shape.tip, shape.size))}Z`,
+          fill: theme.pens[shape.pen].fill,
+        }),
+      ];
     case 'text': {
       const face = theme.voices[shape.voice];
       return [
@@ -49,12 +58,15 @@ function nodesOf(shape: Shape, theme: Theme): SvgNode[] {
             y: round(shape.at[1]),
             'font-size': shape.size,
             'text-anchor': shape.anchor,
-            'font-family': face.family === 'figure' ? 'Barlow, sans-serif' : "'Barlow Semi Condensed', sans-serif",
+            'font-family':
+              face.family === 'figure' ? 'Barlow, sans-serif' : "'Barlow Semi Condensed', sans-serif",
             'font-weight': face.weight,
             fill: face.colour,
           },
           fractionRuns(shape.text).map((run) =>
-            run.fraction ? node('tspan', { style: "font-feature-settings:'frac','tnum'" }, [run.text]) : run.text,
+            run.fraction
+              ? node('tspan', { style: "font-feature-settings:'frac','tnum'" }, [run.text])
+              : run.text,
           ),
         ),
       ];
@@ -87,7 +99,11 @@ export function headPoints(from: Point, to: Point, width: number): Point[] {
   const along = [(to[0] - from[0]) / length, (to[1] - from[1]) / length] as const;
   const base: Point = [to[0] - along[0] * size, to[1] - along[1] * size];
   const half = size * 0.5;
-  return [to, [base[0] - along[1] * half, base[1] + along[0] * half], [base[0] + along[1] * half, base[1] - along[0] * half]];
+  return [
+    to,
+    [base[0] - along[1] * half, base[1] + along[0] * half],
+    [base[0] + along[1] * half, base[1] - along[0] * half],
+  ];
 }
 
 /** A small triangle that stands on its tip. */
@@ -106,7 +122,11 @@ export function hatchLines(corners: Point[]): [Point, Point][] {
   for (let start = left - (bottom - top) + 7; start < right; start += 7) {
     const from = Math.max(start, left);
     const to = Math.min(start + bottom - top, right);
-    if (to > from) lines.push([[from, bottom - (from - start)], [to, bottom - (to - start)]]);
+    if (to > from)
+      lines.push([
+        [from, bottom - (from - start)],
+        [to, bottom - (to - start)],
+      ]);
   }
   return lines;
 }

@@ -59,14 +59,17 @@ const sentences: Record<string, Say> = {
     'A decorative bar is not protection. With real belts fastened to it, it is the dangerous middle: leave belts off it.',
   street: () =>
     'On the road, without helmets, tube near a head is dangerous in itself: pad it, keep it away, and ask the local law and a licensed engineer.',
-  'no-book': () => 'No rule book is chosen: choose one at Brief, so that the tube is checked while it can still change.',
+  'no-book': () =>
+    'No rule book is chosen: choose one at Brief, so that the tube is checked while it can still change.',
   asymmetry: ({ measured, fact }) =>
     fact('sides') === 'same'
       ? `The car differs by up to ${measured} side to side. The hoop is the same both sides, within the tighter one.`
       : `The car differs by up to ${measured} side to side. Each leg follows its own side.`,
   'measures-missing': ({ count, finding }) => {
     const wanted = finding.measured && 'count' in finding.measured ? finding.measured.count : count('count');
-    return wanted === 1 ? 'One measure is still wanted at Survey.' : `${wanted} measures are still wanted at Survey.`;
+    return wanted === 1
+      ? 'One measure is still wanted at Survey.'
+      : `${wanted} measures are still wanted at Survey.`;
   },
   impossible: ({ fact }) => capital(fact('message')) + '.',
   contradiction: ({ measured, limit, fact }) =>
@@ -83,21 +86,29 @@ const sentences: Record<string, Say> = {
     `${where} leaves ${measured} of straight for the clamp, which needs ${limit}: turn the clamp to the other side, or move the bends apart.`,
   'trailing-straight': ({ measured, limit, where }) =>
     `${where} has ${measured} of straight behind it, the machine needs ${limit}.`,
-  'largest-angle': ({ measured, limit, where }) => `${where} turns ${measured}, the die pulls ${limit} at most in one go.`,
+  'largest-angle': ({ measured, limit, where }) =>
+    `${where} turns ${measured}, the die pulls ${limit} at most in one go.`,
   'longest-stick': ({ measured, limit }) => `The blank is ${measured}, the longest stick ${limit}.`,
-  'mark-off-blank': ({ where }) => `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
-  'die-od': ({ measured, limit }) => `The tube is ${measured}, the die takes ${limit}: choose a die for this tube.`,
+  'mark-off-blank': ({ where }) =>
+    `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
+  'die-od': ({ measured, limit }) =>
+    `The tube is ${measured}, the die takes ${limit}: choose a die for this tube.`,
   'test-bend-due': () =>
     'No test bend of this tube on this die: the reading is from theory and usually too low. Make a test bend first.',
-  'other-batch': ({ fact }) => `The test bends are of another batch than ${fact('batch')}: pull one test of this batch.`,
-  extrapolated: ({ measured }) => `${measured} lies far outside the test bends of this die: test nearer to it.`,
-  'die-changed': ({ fact, count }) => `The shop's data of ${fact('die')} changed since: ${changeWords(count)}. See at Bend.`,
-  'book-missing': ({ fact }) => `The rule book "${fact('book')}" is not on this machine: nothing was checked against it.`,
+  'other-batch': ({ fact }) =>
+    `The test bends are of another batch than ${fact('batch')}: pull one test of this batch.`,
+  extrapolated: ({ measured }) =>
+    `${measured} lies far outside the test bends of this die: test nearer to it.`,
+  'die-changed': ({ fact, count }) =>
+    `The shop's data of ${fact('die')} changed since: ${changeWords(count)}. See at Bend.`,
+  'book-missing': ({ fact }) =>
+    `The rule book "${fact('book')}" is not on this machine: nothing was checked against it.`,
   'car-weight-missing': () => "The least tube goes by the car's weight: enter it at Brief.",
   'no-row-for-weight': ({ measured }) => `The book has no tube size for a car of ${measured}: ask its body.`,
   'tube-kind': ({ finding, fact }) =>
     `${capital(tubeKindWords(textOf(finding.measured)))} tube is not allowed here: ${fact('options')}.`,
-  'tube-od': ({ finding, fine, fact }) => `Outside diameter ${fine(finding.measured)}: ${fact('options')} is the least.`,
+  'tube-od': ({ finding, fine, fact }) =>
+    `Outside diameter ${fine(finding.measured)}: ${fact('options')} is the least.`,
   'tube-wall': ({ finding, fine, fact }) =>
     finding.status === 'out'
       ? `Wall ${fine(finding.measured)}, least ${fine(finding.limit)}: ${fact('options')}.`
@@ -106,11 +117,15 @@ const sentences: Record<string, Say> = {
   'bend-count': ({ measured, limit }) => `${measured} bends, at most ${limit}.`,
   'bend-angle': ({ measured, limit, inError }) => `Sharpest bend ${measured}, at most ${limit}${inError}.`,
   'continuous-tube': ({ finding }) =>
-    finding.status === 'clear' ? 'One continuous tube, as designed.' : 'Made of several tubes; one continuous tube is asked for.',
+    finding.status === 'clear'
+      ? 'One continuous tube, as designed.'
+      : 'Made of several tubes; one continuous tube is asked for.',
   tilt: ({ measured, limit, inError }) => `Tilt ${measured} from vertical, at most ${limit}${inError}.`,
   asked: ({ fact }) => fact('question'),
-  answered: ({ fact }) => `${fact('question')} ${capital(fact('answer'))}${fact('by') ? `, says ${fact('by')}` : ''}.`,
-  waiting: ({ fact }) => `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is a hoop to check.`,
+  answered: ({ fact }) =>
+    `${fact('question')} ${capital(fact('answer'))}${fact('by') ? `, says ${fact('by')}` : ''}.`,
+  waiting: ({ fact }) =>
+    `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is a hoop to check.`,
 };
 
 const waitingWords: Record<string, string> = {
@@ -141,6 +156,22 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     finding,
   };
   return sentences[finding.code]?.(words) ?? finding.code;
+}
+
+/** Sizes of the catalogue, which a tape's fractions would round away. */
+const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall']);
+
+/** One figure of a finding, as a table shows it; a dash where there is none. */
+export function findingFigure(
+  finding: Finding,
+  which: 'measured' | 'limit' | 'margin',
+  style: LengthStyle,
+): string {
+  const quantity = finding[which];
+  if (!quantity || 'text' in quantity) return '–';
+  return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
+    ? fineWords(quantity.mm, style)
+    : quantityWords(quantity, style);
 }
 
 /** Codes that have a sentence; a test holds the core's codes against it. */
@@ -178,9 +209,11 @@ export const provenanceWords = {
 } as const;
 
 /** How a reading was found, for the step and the sheet. */
-export function schoolWords(
-  bend: { school: string; testCount: number; pull: { fit: string; released: [number, number] | null } },
-): string {
+export function schoolWords(bend: {
+  school: string;
+  testCount: number;
+  pull: { fit: string; released: [number, number] | null };
+}): string {
   switch (bend.school) {
     case 'tests':
       if (bend.testCount === 1)

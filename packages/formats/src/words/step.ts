@@ -1,4 +1,14 @@
-import { type FootCut, type BendSheet, type BendStep, type Datum, formatAngle, formatLength, fromDatum, type LengthStyle, type SheetBend } from '@gyrus/core';
+import {
+  type FootCut,
+  type BendSheet,
+  type BendStep,
+  type Datum,
+  formatAngle,
+  formatLength,
+  fromDatum,
+  type LengthStyle,
+  type SheetBend,
+} from '@gyrus/core';
 
 /** Where the tape is hooked and which way it runs: `left of centre`, `from end A`. */
 export function markSide(sheet: BendSheet, bend: SheetBend, datum: Datum): string {

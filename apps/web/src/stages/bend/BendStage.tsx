@@ -1,4 +1,12 @@
-import { type BendSheet, type Datum, datumWords, formatLength, formatWithUnit, type MainHoop, markOutStrip } from '@gyrus/core';
+import {
+  type BendSheet,
+  type Datum,
+  datumWords,
+  formatLength,
+  formatWithUnit,
+  type MainHoop,
+  markOutStrip,
+} from '@gyrus/core';
 import { tubeKindWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -26,13 +34,19 @@ export function BendStage() {
   const style = useJobStyle();
   const sheet = members[0]?.sheet ?? null;
   if (!hoop) return null;
-  const about = findings.filter((finding) => finding.rule === null && finding.code !== 'asymmetry' && !finding.key.startsWith('brief/'));
+  const about = findings.filter(
+    (finding) => finding.rule === null && finding.code !== 'asymmetry' && !finding.key.startsWith('brief/'),
+  );
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Mark-out" className="space-y-4">
         <Heading hoop={hoop} />
         <DriftPanel />
-        {sheet ? <MarkOut sheet={sheet} hoop={hoop} /> : <NoMarks hasHoop={members[0] !== undefined && 'hoop' in members[0].hoop} />}
+        {sheet ? (
+          <MarkOut sheet={sheet} hoop={hoop} />
+        ) : (
+          <NoMarks hasHoop={members[0] !== undefined && 'hoop' in members[0].hoop} />
+        )}
       </section>
       <aside aria-label="Tooling and findings" className="space-y-5">
         <ToolingPanel hoop={hoop} />
@@ -41,8 +55,8 @@ export function BendStage() {
           <FindingList findings={about} style={style} />
         </div>
         <p className="text-quiet text-sm">
-          Tube ends swing: stand clear, hands out of the die. Zero the dial after the preload. If the tube slips in the clamp, stop
-          and write it down. Lubricate above 20°.
+          Tube ends swing: stand clear, hands out of the die. Zero the dial after the preload. If the tube
+          slips in the clamp, stop and write it down. Lubricate above 20°.
         </p>
       </aside>
     </div>
@@ -55,11 +69,15 @@ function Heading({ hoop }: { hoop: MainHoop }) {
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <div className="flex items-center gap-3">
-        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-xl font-bold">{hoop.stamp}</span>
+        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-xl font-bold">
+          {hoop.stamp}
+        </span>
         <div>
           <h1 className="text-2xl">Main hoop</h1>
           <p className="text-quiet">
-            <Typeset text={`${tube.od.typed} × ${tube.wall.typed} ${tubeKindWords(tube.kind)}${tube.batch ? `, batch ${tube.batch}` : ''}`} />
+            <Typeset
+              text={`${tube.od.typed} × ${tube.wall.typed} ${tubeKindWords(tube.kind)}${tube.batch ? `, batch ${tube.batch}` : ''}`}
+            />
           </p>
         </div>
       </div>
@@ -67,7 +85,9 @@ function Heading({ hoop }: { hoop: MainHoop }) {
         label="measure from"
         value={bending.datum}
         options={DATUMS}
-        onChange={(datum) => change('hoop/datum', ({ members: [member] }) => member && void (member.bending.datum = datum))}
+        onChange={(datum) =>
+          change('hoop/datum', ({ members: [member] }) => member && void (member.bending.datum = datum))
+        }
       />
     </div>
   );
@@ -91,7 +111,9 @@ function MarkOut({ sheet, hoop }: { sheet: BendSheet; hoop: MainHoop }) {
         ))}
       </div>
       <DrawingView drawing={strip} className="w-full" />
-      <p className="text-quiet text-sm">All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.</p>
+      <p className="text-quiet text-sm">
+        All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
+      </p>
       <StepCards sheet={sheet} datum={datum} />
     </>
   );

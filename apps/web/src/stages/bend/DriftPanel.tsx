@@ -18,13 +18,17 @@ export function DriftPanel() {
       plan.dies = plan.dies.map((die) => (die.id === current.id ? current : die));
     });
   return (
-    <section aria-label="Changed at the shop" className="bg-sheet border-look rounded-machined space-y-2 border-2 p-3">
+    <section
+      aria-label="Changed at the shop"
+      className="bg-sheet border-look rounded-machined space-y-2 border-2 p-3"
+    >
       {drift.map((one) => {
         const finding = findings.find(({ key }) => key === `die-changed/${one.pinned.id}`);
         return (
           <div key={one.pinned.id} className="flex flex-wrap items-center justify-between gap-3">
             <div>
-              <StatusMark status="look" /> {finding && findingWords(finding, style)} <Consequence drift={one} />
+              <StatusMark status="look" /> {finding && findingWords(finding, style)}{' '}
+              <Consequence drift={one} />
             </div>
             <Button onClick={() => take(one)}>Take it over</Button>
           </div>
@@ -49,7 +53,13 @@ function Consequence({ drift }: { drift: Drift }) {
   const changes = now.bends.flatMap((bend, i) => {
     const next = then.bends[i];
     const same = next && formatAngle(next.reading) === formatAngle(bend.reading);
-    return next && !same ? [`bend ${bend.number}: ${formatAngle(bend.reading)}° → ${formatAngle(next.reading)}°`] : [];
+    return next && !same
+      ? [`bend ${bend.number}: ${formatAngle(bend.reading)}° → ${formatAngle(next.reading)}°`]
+      : [];
   });
-  return <span className="figure">{changes.length > 0 ? `It would change ${changes.join(', ')}.` : 'No reading would change.'}</span>;
+  return (
+    <span className="figure">
+      {changes.length > 0 ? `It would change ${changes.join(', ')}.` : 'No reading would change.'}
+    </span>
+  );
 }

@@ -19,7 +19,10 @@ export function SpringbackChoice({ hoop }: { hoop: MainHoop }) {
   const change = usePlanStore((state) => state.change);
   const { springback } = hoop.bending;
   const set = (key: string, next: MainHoop['bending']['springback']) =>
-    change(`hoop/springback/${key}`, ({ members: [member] }) => member && void (member.bending.springback = next));
+    change(
+      `hoop/springback/${key}`,
+      ({ members: [member] }) => member && void (member.bending.springback = next),
+    );
   const start = (school: School) => set('school', fresh(school, hoop));
   return (
     <div className="space-y-2">

@@ -1,5 +1,22 @@
-import { type BendSheet, type BendStep, type Datum, formatAngle, formatLength, fromDatum, roundLength, type SheetBend } from '@gyrus/core';
-import { clampWords, featureName, lineUpWords, markSide, releaseWords, schoolWords, turnWords } from '@gyrus/formats';
+import {
+  type BendSheet,
+  type BendStep,
+  type Datum,
+  formatAngle,
+  formatLength,
+  fromDatum,
+  roundLength,
+  type SheetBend,
+} from '@gyrus/core';
+import {
+  clampWords,
+  featureName,
+  lineUpWords,
+  markSide,
+  releaseWords,
+  schoolWords,
+  turnWords,
+} from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
 import { usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -12,7 +29,11 @@ export function StepCards({ sheet, datum }: { sheet: BendSheet; datum: Datum }) 
     <ol className="grid gap-3 xl:grid-cols-2" aria-label="Steps at the bender">
       {sheet.steps.map((step, i) => {
         const bend = sheet.bends.find((one) => one.number === step.bend);
-        return bend && <StepCard key={bend.number} {...{ sheet, datum, step, bend }} first={i === 0} position={i + 1} />;
+        return (
+          bend && (
+            <StepCard key={bend.number} {...{ sheet, datum, step, bend }} first={i === 0} position={i + 1} />
+          )
+        );
       })}
     </ol>
   );
@@ -35,7 +56,8 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
       <div className="flex items-start justify-between gap-2">
         <h3 className="text-lg">
-          {position}. bend {bend.number} <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
+          step {position}: bend {bend.number}{' '}
+          <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
         </h3>
         <TurnClamp bend={bend} />
       </div>
@@ -46,7 +68,8 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
             <Typeset text={formatLength(exact, style)} />
           </div>
           <div className="text-quiet text-sm">
-            {markSide(sheet, bend, datum)}, {Math.abs(residual) < 0.05 ? 'exact' : `${residual > 0 ? '+' : '−'}${Math.abs(residual).toFixed(1)} mm left over`}
+            {markSide(sheet, bend, datum)};{' '}
+            {Math.abs(residual) < 0.05 ? 'exact' : `rounded by ${Math.abs(residual).toFixed(1)} mm`}
           </div>
         </div>
         <div>
@@ -64,7 +87,8 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
       </p>
       <p className="text-quiet mt-1 text-sm">
         {releaseWords(bend)}; from {schoolWords(bend)}. The clamped end sweeps{' '}
-        <Typeset text={formatLength(step.swing, style)} /> at most. Outer wall about {bend.outerWall.toFixed(2)} mm after the bend.
+        <Typeset text={formatLength(step.swing, style)} /> at most. Outer wall about{' '}
+        {bend.outerWall.toFixed(2)} mm after the bend.
       </p>
     </li>
   );

@@ -58,7 +58,10 @@ export function ToolingPanel({ hoop }: { hoop: MainHoop }) {
         value={growth}
         options={GROWTH}
         onChange={(value) =>
-          change('hoop/growRadius', ({ members: [member] }) => member && void (member.bending.growRadius = value === 'yes'))
+          change(
+            'hoop/growRadius',
+            ({ members: [member] }) => member && void (member.bending.growRadius = value === 'yes'),
+          )
         }
       />
       <div className="grid grid-cols-2 gap-3">

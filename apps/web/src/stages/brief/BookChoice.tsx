@@ -27,7 +27,9 @@ function BookRow({ book }: { book: RuleBook }) {
   const change = usePlanStore((state) => state.change);
   const toggle = () =>
     change('brief/books', ({ brief }) => {
-      brief.books = chosen ? brief.books.filter((one) => one.book !== book.id) : [...brief.books, { book: book.id, class: null }];
+      brief.books = chosen
+        ? brief.books.filter((one) => one.book !== book.id)
+        : [...brief.books, { book: book.id, class: null }];
     });
   const setClass = (value: string) =>
     change(`brief/books/${book.id}`, ({ brief }) => {
@@ -58,7 +60,10 @@ function BookRow({ book }: { book: RuleBook }) {
           <SelectField
             label="class"
             value={chosen.class ?? ''}
-            options={[{ value: '', text: 'no class' }, ...book.classes.map((one) => ({ value: one.id, text: one.title }))]}
+            options={[
+              { value: '', text: 'no class' },
+              ...book.classes.map((one) => ({ value: one.id, text: one.title })),
+            ]}
             onChange={(event) => setClass(event.target.value)}
           />
         </div>

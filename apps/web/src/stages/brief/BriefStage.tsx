@@ -25,7 +25,14 @@ const WORDS: Record<string, string> = {
 const choices = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: WORDS[value] ?? value }));
 
-const BRIEF_CODES = new Set(['show-bar', 'decorative', 'street', 'no-book', 'car-weight-missing', 'book-missing']);
+const BRIEF_CODES = new Set([
+  'show-bar',
+  'decorative',
+  'street',
+  'no-book',
+  'car-weight-missing',
+  'book-missing',
+]);
 
 /** What is built, for whom, under which book, by when, and what it stands on. */
 export function BriefStage() {
@@ -42,9 +49,24 @@ export function BriefStage() {
       <div className="space-y-7">
         <section aria-label="The car" className="grid gap-4 sm:grid-cols-2">
           <h1 className="col-span-full text-3xl">Brief</h1>
-          <TextField label="car" maxLength={120} value={brief.car} onChange={(event) => set('car')(event.target.value)} />
-          <TextField label="series" maxLength={120} value={brief.series} onChange={(event) => set('series')(event.target.value)} />
-          <TextField label="for whom" maxLength={120} value={brief.customer} onChange={(event) => set('customer')(event.target.value)} />
+          <TextField
+            label="car"
+            maxLength={120}
+            value={brief.car}
+            onChange={(event) => set('car')(event.target.value)}
+          />
+          <TextField
+            label="series"
+            maxLength={120}
+            value={brief.series}
+            onChange={(event) => set('series')(event.target.value)}
+          />
+          <TextField
+            label="for whom"
+            maxLength={120}
+            value={brief.customer}
+            onChange={(event) => set('customer')(event.target.value)}
+          />
           <DueField due={brief.dueBy} onChange={set('dueBy')} />
           <PlanField
             label="car's weight, ready to race (the least tube goes by it)"
@@ -57,10 +79,25 @@ export function BriefStage() {
           <DriversField drivers={brief.drivers} onChange={set('drivers')} />
         </section>
         <section aria-label="What is built" className="flex flex-wrap gap-x-8 gap-y-4">
-          <Segmented label="what is built" value={brief.built} options={choices(BUILT)} onChange={set('built')} />
-          <Segmented label="joined to the car" value={brief.joining} options={choices(JOINING)} onChange={set('joining')} />
+          <Segmented
+            label="what is built"
+            value={brief.built}
+            options={choices(BUILT)}
+            onChange={set('built')}
+          />
+          <Segmented
+            label="joined to the car"
+            value={brief.joining}
+            options={choices(JOINING)}
+            onChange={set('joining')}
+          />
           <Segmented label="used on" value={brief.use} options={choices(USES)} onChange={set('use')} />
-          <Segmented label="the feet stand on" value={brief.feetOn} options={choices(LANDINGS)} onChange={set('feetOn')} />
+          <Segmented
+            label="the feet stand on"
+            value={brief.feetOn}
+            options={choices(LANDINGS)}
+            onChange={set('feetOn')}
+          />
           <Segmented
             label="passenger"
             value={brief.passenger ? 'yes' : 'no'}
@@ -78,9 +115,9 @@ export function BriefStage() {
         <h2 className="text-lg">What this means</h2>
         <FindingList findings={findings.filter((finding) => BRIEF_CODES.has(finding.code))} style={style} />
         <p className="text-quiet border-rule border-t pt-4 text-sm">
-          A cage can kill when badly designed, made of wrong tube or badly welded. Gyrus computes geometry and compares it with
-          rules as entered; it certifies nothing. The current rule book, the inspector of the event, local law on road cars, and
-          licensed engineers and qualified welders decide.
+          A cage can kill when badly designed, made of wrong tube or badly welded. Gyrus computes geometry and
+          compares it with rules as entered; it certifies nothing. The current rule book, the inspector of the
+          event, local law on road cars, and licensed engineers and qualified welders decide.
         </p>
       </aside>
     </div>
@@ -89,7 +126,12 @@ export function BriefStage() {
 
 function DueField({ due, onChange }: { due: string | null; onChange: (due: string | null) => void }) {
   return (
-    <TextField label="wanted by" type="date" value={due ?? ''} onChange={(event) => onChange(event.target.value || null)} />
+    <TextField
+      label="wanted by"
+      type="date"
+      value={due ?? ''}
+      onChange={(event) => onChange(event.target.value || null)}
+    />
   );
 }
 

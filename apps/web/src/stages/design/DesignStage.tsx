@@ -9,7 +9,14 @@ import { FindingList } from '../../shared/FindingList.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
 import { HoopInspector } from './HoopInspector.tsx';
 
-const SHAPING = new Set(['in-body', 'impossible', 'does-not-bend', 'contradiction', 'contradiction-settled', 'asymmetry']);
+const SHAPING = new Set([
+  'in-body',
+  'impossible',
+  'does-not-bend',
+  'contradiction',
+  'contradiction-settled',
+  'asymmetry',
+]);
 
 /** The hoop from behind in the car's section, gaps dimensioned on both sides, its parameters beside it. */
 export function DesignStage() {
@@ -17,17 +24,21 @@ export function DesignStage() {
   const [answer] = members;
   const style = useJobStyle();
   if (!answer) return null;
-  const shaping = findings.filter((finding) => SHAPING.has(finding.code) || (finding.rule && finding.code !== 'asked'));
+  const shaping = findings.filter(
+    (finding) => SHAPING.has(finding.code) || (finding.rule && finding.code !== 'asked'),
+  );
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_370px]">
       <section aria-label="The hoop in the car" className="space-y-4">
         <h1 className="text-2xl">
-          Main hoop <span className="text-quiet text-base font-medium">looking forward, from the driver's back</span>
+          Main hoop{' '}
+          <span className="text-quiet text-base font-medium">looking forward, from the driver's back</span>
         </h1>
         <Front answer={answer} />
         {answer.tube && (
           <p className="figure text-quiet">
-            {totals.metres.toFixed(2)} m of tube, {totals.mass.toFixed(1)} kg ({(totals.mass / 0.45359237).toFixed(1)} lb),{' '}
+            {totals.metres.toFixed(2)} m of tube, {totals.mass.toFixed(1)} kg (
+            {(totals.mass / 0.45359237).toFixed(1)} lb),{' '}
             {'hoop' in answer.hoop ? answer.hoop.hoop.features.length : 0} bends
           </p>
         )}
@@ -59,7 +70,8 @@ function Front({ answer }: { answer: MemberAnswer }) {
         : null,
     [answer, plan.survey.measures, style],
   );
-  if (drawing) return <DrawingView drawing={drawing} className="bg-sheet border-rule rounded-machined w-full border" />;
+  if (drawing)
+    return <DrawingView drawing={drawing} className="bg-sheet border-rule rounded-machined w-full border" />;
   return <NoHoopYet answer={answer} />;
 }
 
@@ -69,10 +81,13 @@ function NoHoopYet({ answer }: { answer: MemberAnswer }) {
     <div className="bg-sheet border-rule rounded-machined border p-6">
       {none?.why === 'missing' && (
         <p>
-          The hoop is drawn as soon as these are measured: {none.missing.map((key) => MEASURES[key].label).join('; ')}.
+          The hoop is drawn as soon as these are measured:{' '}
+          {none.missing.map((key) => MEASURES[key].label).join('; ')}.
         </p>
       )}
-      {none?.why === 'contradiction' && <p>The wall's lean and the widths contradict each other: say which to trust.</p>}
+      {none?.why === 'contradiction' && (
+        <p>The wall's lean and the widths contradict each other: say which to trust.</p>
+      )}
       {none?.why === 'impossible' && <p>{none.message}.</p>}
       {!none && <p>The bends do not fit this hoop: see the findings.</p>}
       <Link to="../survey" className="mt-3 inline-flex min-h-10 items-center font-semibold underline">

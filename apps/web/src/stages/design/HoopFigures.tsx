@@ -34,7 +34,10 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
         </details>
       ))}
       {hoop.feet.map((foot) => (
-        <div key={foot.side} className="border-rule flex min-h-10 items-center justify-between gap-3 border-b">
+        <div
+          key={foot.side}
+          className="border-rule flex min-h-10 items-center justify-between gap-3 border-b"
+        >
           <span>foot's cut</span>
           <span className="figure font-semibold">{footWords(foot)}</span>
         </div>

@@ -30,25 +30,57 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
       if (member) recipe(member);
     });
   const clear = lengthKind(style, { least: 0 });
-  const set = (recipe: (member: Draft<MainHoop>, value: MainHoop['footLift']) => void) => (plan: Draft<Plan>, value: MainHoop['footLift'] | null) => {
-    const [member] = plan.members;
-    if (member && value) recipe(member, value);
-  };
+  const set =
+    (recipe: (member: Draft<MainHoop>, value: MainHoop['footLift']) => void) =>
+    (plan: Draft<Plan>, value: MainHoop['footLift'] | null) => {
+      const [member] = plan.members;
+      if (member && value) recipe(member, value);
+    };
   return (
     <div className="space-y-4">
       <div className="flex items-center gap-3">
-        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-lg font-bold">{hoop.stamp}</span>
+        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-lg font-bold">
+          {hoop.stamp}
+        </span>
         <h2 className="text-xl">Main hoop</h2>
       </div>
       <div>
-        <Segmented label="shape" value={hoop.shape} options={SHAPES} onChange={(shape) => edit('shape', (member) => void (member.shape = shape))} />
+        <Segmented
+          label="shape"
+          value={hoop.shape}
+          options={SHAPES}
+          onChange={(shape) => edit('shape', (member) => void (member.shape = shape))}
+        />
         {'hoop' in answer.hoop && <Reason hoop={answer.hoop.hoop} />}
       </div>
-      <Segmented label="legs" value={hoop.sides} options={SIDES} onChange={(sides) => edit('sides', (member) => void (member.sides = sides))} />
+      <Segmented
+        label="legs"
+        value={hoop.sides}
+        options={SIDES}
+        onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
+      />
       <div className="grid grid-cols-3 gap-3">
-        <PlanField label="clear, left" field="hoop/clearLeft" kind={clear} value={hoop.clearance.left} set={set((member, value) => (member.clearance.left = value))} />
-        <PlanField label="clear, right" field="hoop/clearRight" kind={clear} value={hoop.clearance.right} set={set((member, value) => (member.clearance.right = value))} />
-        <PlanField label="clear above" field="hoop/clearAbove" kind={clear} value={hoop.clearance.above} set={set((member, value) => (member.clearance.above = value))} />
+        <PlanField
+          label="clear, left"
+          field="hoop/clearLeft"
+          kind={clear}
+          value={hoop.clearance.left}
+          set={set((member, value) => (member.clearance.left = value))}
+        />
+        <PlanField
+          label="clear, right"
+          field="hoop/clearRight"
+          kind={clear}
+          value={hoop.clearance.right}
+          set={set((member, value) => (member.clearance.right = value))}
+        />
+        <PlanField
+          label="clear above"
+          field="hoop/clearAbove"
+          kind={clear}
+          value={hoop.clearance.above}
+          set={set((member, value) => (member.clearance.above = value))}
+        />
       </div>
       <div className="grid grid-cols-2 gap-3">
         <PlanField
@@ -59,7 +91,13 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
           value={hoop.tilt}
           set={(plan, value) => plan.members[0] && void (plan.members[0].tilt = value)}
         />
-        <PlanField label="plate and plinth under a foot" field="hoop/footLift" kind={clear} value={hoop.footLift} set={set((member, value) => (member.footLift = value))} />
+        <PlanField
+          label="plate and plinth under a foot"
+          field="hoop/footLift"
+          kind={clear}
+          value={hoop.footLift}
+          set={set((member, value) => (member.footLift = value))}
+        />
       </div>
       <TubeSelect hoop={hoop} />
     </div>

@@ -8,11 +8,14 @@ import { SelectField } from '../../shared/SelectField.tsx';
 const nameOf = ({ od, wall, kind, batch }: TubeChoice): string =>
   `${od.typed} × ${wall.typed} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
 
+const isSame = (a: TubeChoice, b: TubeChoice): boolean =>
+  a.od.mm === b.od.mm && a.wall.mm === b.wall.mm && a.kind === b.kind && a.batch === b.batch;
+
 /** The tube from the shop's stock, so that its batch and stick length go with it. */
 export function TubeSelect({ hoop }: { hoop: MainHoop }) {
   const tubes: Shop['tubes'] = useShop().data?.tubes ?? [];
   const change = usePlanStore((state) => state.change);
-  const stocked = tubes.find((tube) => nameOf(tube) === nameOf(hoop.tube));
+  const stocked = tubes.find((tube) => isSame(tube, hoop.tube));
   const choose = (id: string) => {
     const tube = tubes.find((one) => one.id === id);
     if (!tube) return;

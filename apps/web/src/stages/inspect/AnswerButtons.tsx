@@ -26,7 +26,14 @@ export function AnswerButtons({ finding }: { finding: Finding }) {
   return (
     <div className="mt-1 flex flex-wrap items-end gap-3">
       <Segmented quiet label="answer" value={answer?.answer ?? 'open'} options={ANSWERS} onChange={set} />
-      {answer && <TextField label="who checked" maxLength={120} value={answer.by} onChange={(event) => setBy(event.target.value)} />}
+      {answer && (
+        <TextField
+          label="who checked"
+          maxLength={120}
+          value={answer.by}
+          onChange={(event) => setBy(event.target.value)}
+        />
+      )}
     </div>
   );
 }

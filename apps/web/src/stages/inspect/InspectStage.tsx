@@ -1,5 +1,5 @@
 import { type Finding, type LengthStyle } from '@gyrus/core';
-import { findingWords, provenanceWords, quantityWords } from '@gyrus/formats';
+import { findingFigure, findingWords, provenanceWords } from '@gyrus/formats';
 import { Link } from 'react-router';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -19,8 +19,8 @@ export function InspectStage() {
       <div>
         <h1 className="text-3xl">Inspect</h1>
         <p className="text-quiet max-w-prose">
-          Compared with the rules as entered. Nothing here is an approval: the current rule book and the inspector of the event
-          decide.
+          Compared with the rules as entered. Nothing here is an approval: the current rule book and the
+          inspector of the event decide.
         </p>
       </div>
       {books.length === 0 && (
@@ -33,7 +33,11 @@ export function InspectStage() {
         </p>
       )}
       {books.map((book) => (
-        <BookTable key={book} findings={ruled.filter((finding) => finding.rule?.book === book)} style={style} />
+        <BookTable
+          key={book}
+          findings={ruled.filter((finding) => finding.rule?.book === book)}
+          style={style}
+        />
       ))}
       <section aria-label="Besides the rules">
         <h2 className="mb-2 text-lg">Besides the rules</h2>
@@ -75,10 +79,12 @@ function BookTable({ findings, style }: { findings: Finding[]; style: LengthStyl
 }
 
 function RuleRow({ finding, style }: { finding: Finding; style: LengthStyle }) {
-  const { rule, measured, limit, margin } = finding;
+  const { rule } = finding;
   const asked = finding.code === 'asked' || finding.code === 'answered';
-  const cell = (quantity: Finding['measured']) => (
-    <td className="figure px-3 py-2 whitespace-nowrap">{quantity && !('text' in quantity) ? <Typeset text={quantityWords(quantity, style)} /> : '–'}</td>
+  const cell = (which: 'measured' | 'limit' | 'margin') => (
+    <td className="figure px-3 py-2 whitespace-nowrap">
+      <Typeset text={findingFigure(finding, which, style)} />
+    </td>
   );
   return (
     <tr className="border-rule border-t align-top">
@@ -91,9 +97,9 @@ function RuleRow({ finding, style }: { finding: Finding; style: LengthStyle }) {
       <td className="px-3 py-2">
         <StatusMark status={finding.status} />
       </td>
-      {cell(measured)}
-      {cell(limit)}
-      {cell(margin)}
+      {cell('measured')}
+      {cell('limit')}
+      {cell('margin')}
     </tr>
   );
 }

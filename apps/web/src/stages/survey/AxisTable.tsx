@@ -1,16 +1,30 @@
-import { type AxisSection, type Figure, formatLength, type HoopResult, type LengthStyle, type MeasureKey, MEASURES } from '@gyrus/core';
+import {
+  type AxisSection,
+  type Figure,
+  formatLength,
+  type HoopResult,
+  type LengthStyle,
+  type MeasureKey,
+  MEASURES,
+} from '@gyrus/core';
 import { figureWords } from '@gyrus/formats';
+import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 
 /** The centreline dimensions as they come out, left beside right, and how each came about. */
 export function AxisTable({ result, focus }: { result: HoopResult; focus: MeasureKey | null }) {
   const style = useJobStyle();
+  const { asymmetry } = useEvaluation();
   const axis = axisOf(result);
   if (!axis) return null;
-  const rows: [string, Figure, Figure][] = [['floor', axis.left.floor, axis.right.floor]];
-  if (axis.left.lean && axis.right.lean) rows.push(['where it leans', axis.left.lean, axis.right.lean]);
-  rows.push(['roof', axis.left.roof, axis.right.roof]);
+  const differs = (key: MeasureKey) => asymmetry.find((one) => one.key === key)?.difference ?? 0;
+  const rows: [string, Figure, Figure, number][] = [
+    ['floor', axis.left.floor, axis.right.floor, differs('halfWidthFloorLeft')],
+  ];
+  if (axis.left.lean && axis.right.lean)
+    rows.push(['where it leans', axis.left.lean, axis.right.lean, differs('halfWidthLeanLeft')]);
+  rows.push(['roof', axis.left.roof, axis.right.roof, differs('halfWidthRoofLeft')]);
   return (
     <div>
       <h2 className="text-quiet mb-1 text-sm font-medium">What the hoop makes of it, on the axis</h2>
@@ -20,16 +34,16 @@ export function AxisTable({ result, focus }: { result: HoopResult; focus: Measur
             <th className="py-1 text-left font-medium">half width</th>
             <th className="font-medium">left</th>
             <th className="font-medium">right</th>
-            <th className="font-medium">differ</th>
+            <th className="font-medium">car differs</th>
           </tr>
         </thead>
         <tbody className="figure">
-          {rows.map(([name, left, right]) => (
+          {rows.map(([name, left, right, difference]) => (
             <tr key={name} className="border-rule border-b">
               <td className="font-label py-1.5 text-left">{name}</td>
               <td className="font-semibold">{shown(left.value, style)}</td>
               <td className="font-semibold">{shown(right.value, style)}</td>
-              <td>{shown(Math.abs(right.value - left.value), style)}</td>
+              <td>{shown(Math.abs(difference), style)}</td>
             </tr>
           ))}
           <tr>

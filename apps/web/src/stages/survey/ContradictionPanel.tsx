@@ -18,10 +18,13 @@ export function ContradictionPanel({ none }: { none: Contradicting }) {
         delete survey.measures[side === 'left' ? 'wallLeanLeft' : 'wallLeanRight'];
     });
   return (
-    <section aria-label="Measures that contradict each other" className="bg-sheet border-look rounded-machined space-y-3 border-2 p-3">
+    <section
+      aria-label="Measures that contradict each other"
+      className="bg-sheet border-look rounded-machined space-y-3 border-2 p-3"
+    >
       <p>
-        <StatusMark status="look" /> The wall's lean and the widths cannot both be right. No hoop is drawn until you say which
-        to trust.
+        <StatusMark status="look" /> The wall's lean and the widths cannot both be right. No hoop is drawn
+        until you say which to trust.
       </p>
       {none.contradictions.map((one) => (
         <Sides key={one.side} contradiction={one} />

@@ -26,6 +26,7 @@ function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () =
     <PlanField
       bare
       optional
+      needed={MEASURES[measure].needed}
       label={MEASURES[measure].label}
       field={`survey/${measure}`}
       kind={lengthKind(style, limits)}

@@ -19,7 +19,11 @@ export function NowPanel({ focus }: { focus: MeasureKey | null }) {
       </p>
     );
   const value = measures[focus];
-  const understood = !value ? null : 'mm' in value ? lengthKind(style).understood(value) : angleKind().understood(value);
+  const understood = !value
+    ? null
+    : 'mm' in value
+      ? lengthKind(style).understood(value)
+      : angleKind().understood(value);
   return (
     <div className="border-chalk border-l-4 pl-3" aria-live="polite">
       <h2 className="text-lg">{MEASURES[focus].label}</h2>

@@ -1,4 +1,12 @@
-import { bodyOutline, isAngleKey, type MeasureKey, MEASURES, outlinePoints, polylineOf, type Tube } from '@gyrus/core';
+import {
+  bodyOutline,
+  isAngleKey,
+  type MeasureKey,
+  MEASURES,
+  outlinePoints,
+  polylineOf,
+  type Tube,
+} from '@gyrus/core';
 import { useMemo } from 'react';
 import { usePlan } from '../../job/planStore.ts';
 import { MeasureField } from './MeasureField.tsx';
@@ -19,21 +27,50 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
   const outline = outlinePoints(body).map(([half, height]) => view.at(half, height));
   const axis = tube ? polylineOf(tube.axis).map(([, y, z]) => view.at(-y, z)) : [];
   return (
-    <div className="bg-sheet border-rule rounded-machined relative w-full border" style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}>
-      <svg viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`} className="absolute inset-0 size-full" aria-hidden="true">
+    <div
+      className="bg-sheet border-rule rounded-machined relative w-full border"
+      style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}
+    >
+      <svg
+        viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
+        className="absolute inset-0 size-full"
+        aria-hidden="true"
+      >
         <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
-        <path d={`M${PICTURE.width / 2} 74V520`} className="stroke-ink" strokeWidth="1.2" strokeDasharray="14 4 3 4" />
+        <path
+          d={`M${PICTURE.width / 2} 74V520`}
+          className="stroke-ink"
+          strokeWidth="1.2"
+          strokeDasharray="14 4 3 4"
+        />
         {tube && (
           <>
-            <polyline points={pointsText(axis)} fill="none" className="stroke-steel" strokeWidth={tube.od * view.scale} />
-            <polyline points={pointsText(axis)} fill="none" className="stroke-scribe" strokeWidth="1.2" strokeDasharray="14 4 3 4" />
+            <polyline
+              points={pointsText(axis)}
+              fill="none"
+              className="stroke-steel"
+              strokeWidth={tube.od * view.scale}
+            />
+            <polyline
+              points={pointsText(axis)}
+              fill="none"
+              className="stroke-scribe"
+              strokeWidth="1.2"
+              strokeDasharray="14 4 3 4"
+            />
           </>
         )}
         {places.map((place) => (
           <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
         ))}
         {places.map((place) => (
-          <text key={place.key} x={place.x} y={place.y + captionDrop(place.key)} textAnchor="middle" className="fill-quiet text-[14px]">
+          <text
+            key={place.key}
+            x={place.x}
+            y={place.y + captionDrop(place.key)}
+            textAnchor="middle"
+            className="fill-quiet text-[14px]"
+          >
             {CAPTIONS[place.key]}
           </text>
         ))}
@@ -96,14 +133,18 @@ function DimensionLine({ place, view, body, lit }: LineProps) {
 
 type Ends = [[number, number], [number, number]];
 
-function lineEnds({ key, x, y }: FieldPlace, { at }: PictureView, body: LineProps['body']): Ends | null {
+function lineEnds(
+  { key, x, y, lineY = y }: FieldPlace,
+  { at }: PictureView,
+  body: LineProps['body'],
+): Ends | null {
   const { side } = MEASURES[key];
   const sign = side === 'left' ? -1 : 1;
   const own = side === 'right' ? body.right : body.left;
   const floor = at(0, 0)[1];
   const across = (half: number): Ends => [
-    [PICTURE.width / 2, y],
-    [at(sign * half, 0)[0], y],
+    [PICTURE.width / 2, lineY],
+    [at(sign * half, 0)[0], lineY],
   ];
   if (key.startsWith('halfWidthFloor')) return across(own.floor);
   if (key.startsWith('halfWidthLean')) return across(own.lean);
@@ -134,4 +175,5 @@ function lineEnds({ key, x, y }: FieldPlace, { at }: PictureView, body: LineProp
   return null;
 }
 
-const pointsText = (points: [number, number][]): string => points.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+const pointsText = (points: [number, number][]): string =>
+  points.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');

@@ -18,12 +18,17 @@ export function SidesChoice() {
   if (!hoop) return null;
   return (
     <div className="space-y-2">
-      <FindingList findings={findings.filter((one) => one.code === 'asymmetry' || one.code === 'contradiction-settled')} style={style} />
+      <FindingList
+        findings={findings.filter((one) => one.code === 'asymmetry' || one.code === 'contradiction-settled')}
+        style={style}
+      />
       <Segmented
         label="legs of the hoop"
         value={hoop.sides}
         options={SIDES}
-        onChange={(sides) => change('hoop/sides', (plan) => plan.members[0] && void (plan.members[0].sides = sides))}
+        onChange={(sides) =>
+          change('hoop/sides', (plan) => plan.members[0] && void (plan.members[0].sides = sides))
+        }
       />
     </div>
   );

@@ -48,7 +48,11 @@ function StillWanted({ missing }: { missing: MeasureKey[] }) {
       <ul>
         {missing.map((key) => (
           <li key={key}>
-            <button type="button" className="min-h-8 text-left underline underline-offset-2" onClick={() => go(key)}>
+            <button
+              type="button"
+              className="min-h-8 text-left underline underline-offset-2"
+              onClick={() => go(key)}
+            >
               {MEASURES[key].label}
             </button>
           </li>

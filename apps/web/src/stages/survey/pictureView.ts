@@ -24,6 +24,8 @@ export interface FieldPlace {
   key: MeasureKey;
   x: number;
   y: number;
+  /** Height of its dimension line on the picture, where that is not the field's own. */
+  lineY?: number;
 }
 
 /** A field on the dimension line it belongs to; heights and leans stand outside the car. */
@@ -42,8 +44,8 @@ export function fieldPlaces(body: BodyOutline, { at }: PictureView): FieldPlace[
     { key: 'leanHeight', x: 70, y: leanY },
     between(-body.left.lean, lean, 'halfWidthLeanLeft'),
     between(body.right.lean, lean, 'halfWidthLeanRight'),
-    between(-body.left.roof, roof, 'halfWidthRoofLeft'),
-    between(body.right.roof, roof, 'halfWidthRoofRight'),
+    underCrown(between(-body.left.roof, roof, 'halfWidthRoofLeft')),
+    underCrown(between(body.right.roof, roof, 'halfWidthRoofRight')),
     { key: 'headlinerCentre', x: 450, y: 44 },
     { key: 'headlinerCornerLeft', x: 230, y: 44 },
     { key: 'headlinerCornerRight', x: 670, y: 44 },
@@ -56,3 +58,6 @@ export function fieldPlaces(body: BodyOutline, { at }: PictureView): FieldPlace[
     { key: 'landingRight', x: 610, y: 585 },
   ];
 }
+
+/** The roof's width is taken where the crown will be; its field stands below, so as not to hide the tube. */
+const underCrown = (place: FieldPlace): FieldPlace => ({ ...place, y: place.y + 46, lineY: place.y });

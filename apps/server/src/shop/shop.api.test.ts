@@ -1,0 +1,123 @@
+import { randomUUID } from 'node:crypto';
+import { type Fault, readShop, type RuleBook, type Shop } from '@gyrus/core';
+import request from 'supertest';
+import { startTestApp, type TestApp } from '../testing/testApp.ts';
+
+let server: TestApp;
+const http = () => request(server.app.getHttpServer());
+const faultIn = (body: unknown) => (body as { error: Fault }).error;
+const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
+const deg = (value: number) => ({ deg: value, typed: String(value) });
+
+beforeAll(async () => {
+  server = await startTestApp({ demo: false });
+});
+afterAll(() => server.stop());
+
+const die = {
+  name: '45 mm',
+  od: mm(45),
+  clr: mm(135),
+  reference: 'centre',
+  offset: mm(-5),
+  clampLength: mm(90),
+  trailing: mm(60),
+  largestAngle: null,
+  finishedRadius: null,
+};
+const testBend = {
+  od: mm(45),
+  wall: mm(2.5),
+  batch: 'E-1',
+  reading: deg(93),
+  released: deg(90),
+  sound: true,
+  note: '',
+};
+
+async function newDie(): Promise<{ machine: string; die: string }> {
+  const withMachine = (await http().post('/api/shop/machines').send({ name: 'Ram', note: '' }).expect(201))
+    .body as Shop;
+  const machine = withMachine.machines.at(-1)?.id ?? '';
+  const shop = (await http().post(`/api/shop/machines/${machine}/dies`).send(die).expect(201)).body as Shop;
+  return { machine, die: shop.machines.at(-1)?.dies[0]?.id ?? '' };
+}
+
+test('an empty shop is a shop, and the book from memory ships with it', async () => {
+  const shop = (await http().get('/api/shop').expect(200)).body as Shop;
+  expect(readShop(shop).ok).toBe(true);
+  const books = (await http().get('/api/rule-books').expect(200)).body as RuleBook[];
+  expect(books.map((book) => book.provenance)).toEqual(['from-memory']);
+  await http().get(`/api/rule-books/${books[0]?.id}`).expect(200);
+  await http().get('/api/rule-books/nowhere').expect(404);
+});
+
+test('a machine, its die and its test bends are kept and read back as a shop document', async () => {
+  const made = await newDie();
+  const shop = (await http().post(`/api/shop/dies/${made.die}/tests`).send(testBend).expect(201))
+    .body as Shop;
+  const kept = shop.machines.find((one) => one.id === made.machine);
+  expect(kept?.dies[0]).toMatchObject({ ...die, machine: 'Ram', tests: [testBend] });
+  expect(readShop(shop).ok).toBe(true);
+});
+
+test('a die is changed, and what belongs to a removed machine goes with it', async () => {
+  const made = await newDie();
+  const changed = (
+    await http()
+      .put(`/api/shop/dies/${made.die}`)
+      .send({ ...die, clr: mm(150), largestAngle: deg(120) })
+      .expect(200)
+  ).body as Shop;
+  expect(changed.machines.find((one) => one.id === made.machine)?.dies[0]).toMatchObject({
+    clr: mm(150),
+    largestAngle: deg(120),
+  });
+  await http().post(`/api/shop/dies/${made.die}/tests`).send(testBend).expect(201);
+  const gone = (await http().delete(`/api/shop/machines/${made.machine}`).expect(200)).body as Shop;
+  expect(gone.machines.some((one) => one.id === made.machine)).toBe(false);
+  await http().put(`/api/shop/dies/${made.die}`).send(die).expect(404);
+});
+
+test('tube is added and removed', async () => {
+  const tube = {
+    od: mm(45),
+    wall: mm(2.5),
+    kind: 'cold-drawn-seamless',
+    batch: 'E-1',
+    stickLength: mm(6000),
+  };
+  const shop = (await http().post('/api/shop/tubes').send(tube).expect(201)).body as Shop;
+  const id = shop.tubes.at(-1)?.id ?? '';
+  const without = (await http().delete(`/api/shop/tubes/${id}`).expect(200)).body as Shop;
+  expect(without.tubes.some((one) => one.id === id)).toBe(false);
+  await http().delete(`/api/shop/tubes/${id}`).expect(404);
+});
+
+test.each([
+  [{ ...die, clr: mm(0) }, '/clr'],
+  [{ ...die, clr: { mm: 'wide', typed: '' } }, '/clr/mm'],
+  [{ ...die, clr: undefined }, '/clr'],
+  [{ ...die, reference: 'middle' }, '/reference'],
+  [{ ...die, largestAngle: deg(300) }, '/largestAngle'],
+  [{ ...die, name: '' }, '/name'],
+  [{ ...die, colour: 'red' }, '/colour'],
+])('a bad die is refused at its field (%#)', async (body, path) => {
+  const { machine } = await newDie();
+  const refused = await http().post(`/api/shop/machines/${machine}/dies`).send(body).expect(422);
+  expect(faultIn(refused.body).path).toBe(path);
+});
+
+test.each([
+  [{ ...testBend, released: deg(95) }, '/released'],
+  [{ ...testBend, wall: mm(22.5) }, '/wall'],
+  [{ ...testBend, reading: deg(0) }, '/reading'],
+])('a test bend against physics is refused at its field (%#)', async (body, path) => {
+  const made = await newDie();
+  const refused = await http().post(`/api/shop/dies/${made.die}/tests`).send(body).expect(422);
+  expect(faultIn(refused.body).path).toBe(path);
+});
+
+test('a die for a machine that is not here is told', async () => {
+  await http().post(`/api/shop/machines/${randomUUID()}/dies`).send(die).expect(404);
+});

@@ -1,0 +1,70 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
+const PAGES = [
+  '/jobs',
+  `${DEMO}/brief`,
+  `${DEMO}/survey`,
+  `${DEMO}/design`,
+  `${DEMO}/bend`,
+  `${DEMO}/inspect`,
+  '/shop',
+  '/rule-books',
+];
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+];
+
+for (const path of PAGES)
+  for (const size of SIZES)
+    test(`${path.replace(DEMO, '/demo')} at ${size.width} × ${size.height}: accessible, nothing wider than the screen, no complaint`, async ({
+      page,
+    }) => {
+      const complaints: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
+      page.on('pageerror', (error) => complaints.push(error.message));
+      await page.setViewportSize(size);
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      expect(
+        violations.map(
+          ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
+        ),
+      ).toEqual([]);
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(wide).toBeLessThanOrEqual(0);
+      expect(complaints).toEqual([]);
+    });
+
+test('the boxes of the survey do not cover each other on a tablet', async ({ page }) => {
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await page.goto(`${DEMO}/survey`);
+  await expect(page.getByLabel('headliner at the centre')).toBeVisible();
+  const boxes = await page.locator('input[id^="field-survey/"]').evaluateAll((inputs) =>
+    inputs.map((input) => {
+      const { left, right, top, bottom } = input.getBoundingClientRect();
+      return { id: input.id, left, right, top, bottom };
+    }),
+  );
+  const covering = boxes.flatMap((a, i) =>
+    boxes
+      .slice(i + 1)
+      .filter((b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom)
+      .map((b) => `${a.id} covers ${b.id}`),
+  );
+  expect(boxes.length).toBeGreaterThan(15);
+  expect(covering).toEqual([]);
+});
+
+test('an address that leads nowhere says so', async ({ page }) => {
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address.' })).toBeVisible();
+});

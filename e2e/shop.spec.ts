@@ -1,0 +1,75 @@
+import { expect, test } from '@playwright/test';
+import { stage } from './job.ts';
+
+test('a machine, a die and test bends, with errors where they are', async ({ page }) => {
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Add a machine' }).click();
+  await page.getByRole('button', { name: 'Keep the machine' }).click();
+  await expect(page.getByText('give the machine a name')).toBeVisible();
+  await page.getByLabel('name of the machine').fill('Floor bender');
+  await page.getByRole('button', { name: 'Keep the machine' }).click();
+
+  const card = page.getByRole('region', { name: 'Floor bender' });
+  await card.getByRole('button', { name: 'Add a die' }).click();
+  await page.getByLabel('name of the die').fill('1 5/8 die');
+  await page.getByLabel('tube diameter it takes').fill('wide');
+  await page.getByRole('button', { name: 'Keep the die' }).click();
+  await expect(page.getByText('"wide" is not a length')).toBeVisible();
+  await expect(page.getByText('give the centreline radius')).toBeVisible();
+  await page.getByLabel('tube diameter it takes').fill('1 5/8');
+  await page.getByLabel('centreline radius').fill('5');
+  await page.getByLabel('straight the clamp needs').fill('4');
+  await page.getByLabel('offset of the mark').fill('-1/2');
+  await page.getByRole('button', { name: 'Keep the die' }).click();
+  await expect(card).toContainText('1 5⁄8 die');
+
+  await card.getByRole('button', { name: 'Test bend due' }).click();
+  await page.getByLabel('dial read at full pull').fill('90');
+  await page.getByLabel('angle when released').fill('95');
+  await page.getByLabel('wall', { exact: true }).fill('0.095');
+  await page.getByRole('button', { name: 'Add the test bend' }).click();
+  await expect(page.getByText(/a bend opens when released/)).toBeVisible();
+  await page.getByLabel('angle when released').fill('85.5');
+  await page.getByRole('button', { name: 'Add the test bend' }).click();
+  await expect(page.getByRole('dialog').getByRole('cell', { name: '4.5°' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(card.getByRole('button', { name: '1 test bend' })).toBeVisible();
+
+  await card.getByRole('button', { name: 'Remove Floor bender' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(card).toBeHidden();
+});
+
+test('new test bends never move a plan in silence: it is told what taking them over would change', async ({
+  page,
+}) => {
+  await page.goto('/shop');
+  const card = page.getByRole('region', { name: 'Long-arm bender' });
+  await card.getByRole('button', { name: '5 test bends' }).click();
+  await page.getByLabel('dial read at full pull').fill('80');
+  await page.getByLabel('angle when released').fill('72');
+  await page.getByRole('button', { name: 'Add the test bend' }).click();
+  await expect(page.getByRole('dialog').getByRole('cell', { name: '8°' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await stage(page, 'Bend');
+  const crown = page.locator('[data-bend="2"]');
+  await expect(crown).toContainText('79.3°');
+  const panel = page.getByRole('region', { name: 'Changed at the shop' });
+  await expect(panel).toContainText('1 new test bend');
+  await expect(panel).toContainText(/bend 2: 79.3° → 8\d/);
+  await panel.getByRole('button', { name: 'Take it over' }).click();
+  await expect(crown).not.toContainText('79.3°');
+  await expect(panel).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(crown).toContainText('79.3°');
+});
+
+test('rule books are read with where their figures come from', async ({ page }) => {
+  await page.goto('/rule-books');
+  await page.getByRole('link', { name: 'International safety cage figures' }).click();
+  await expect(page.getByText('from memory, check against the current edition')).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'bend radius at least 3 × OD' })).toBeVisible();
+});

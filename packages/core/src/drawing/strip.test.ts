@@ -1,0 +1,89 @@
+import { type BendSheet } from '../cage/index.ts';
+import { evaluate } from '../evaluate.ts';
+import { EMPTY_SHOP } from '../plan/index.ts';
+import { angle, inch, LEANING_CAR, planWith } from '../testing.ts';
+import { fractionRuns, hoopFront, markOutStrip, type Shape, textWidth } from './index.ts';
+
+const die = {
+  id: 'd',
+  machine: 'bender',
+  name: '2 in',
+  od: inch('2'),
+  clr: inch('6'),
+  reference: 'start' as const,
+  offset: inch('4 1/2'),
+  clampLength: inch('4 1/2'),
+  trailing: inch('3'),
+  largestAngle: angle('120'),
+  finishedRadius: null,
+  tests: [],
+};
+const start = planWith(LEANING_CAR, {}, { dies: [die] });
+const plan = {
+  ...start,
+  members: start.members.map((member) => ({ ...member, bending: { ...member.bending, die: 'd' } })),
+};
+const [answer] = evaluate(plan, EMPTY_SHOP, []).members;
+const sheet = answer?.sheet as BendSheet;
+const style = { unit: 'in', fraction: 16, decimals: 0 } as const;
+const texts = (shapes: Shape[]) => shapes.flatMap((shape) => (shape.kind === 'text' ? [shape] : []));
+
+test('the strip shows every bend at scale: arc zones lie where the tangents are', () => {
+  const strip = markOutStrip(sheet, { width: 900, datum: 'a', style });
+  const zones = strip.shapes.flatMap((shape) =>
+    shape.kind === 'polygon' && shape.pen === 'arc-zone' ? [shape] : [],
+  );
+  expect(zones).toHaveLength(sheet.bends.length);
+  const scale = (900 - 2 * 26) / sheet.blank;
+  zones.forEach((zone, i) =>
+    expect(zone.points[0]?.[0]).toBeCloseTo(26 + (sheet.bends[i]?.tangentA ?? 0) * scale, 6),
+  );
+});
+
+test('arrows run away from the clamp', () => {
+  const strip = markOutStrip(sheet, { width: 900, datum: 'centre', style });
+  const arrows = strip.shapes.flatMap((shape) =>
+    shape.kind === 'arrow' && shape.pen === 'arrow' ? [shape] : [],
+  );
+  arrows.forEach((arrow, i) => {
+    const toRight = arrow.to[0] > arrow.from[0];
+    expect(toRight).toBe(sheet.bends[i]?.clampSide === 'a');
+  });
+});
+
+test.each([300, 500, 900, 1400])('no two captions overlap at a width of %d', (width) => {
+  const strip = markOutStrip(sheet, { width, datum: 'b', style });
+  const captions = texts(strip.shapes).filter((text) => text.text.startsWith('bend '));
+  for (const [i, a] of captions.entries())
+    for (const b of captions.slice(i + 1)) {
+      if (a.at[1] !== b.at[1]) continue;
+      const room = Math.abs(a.at[0] - b.at[0]);
+      expect(room).toBeGreaterThanOrEqual((textWidth(a.text, a.size) + textWidth(b.text, b.size)) / 2);
+    }
+});
+
+test('both angles are named on every bend', () => {
+  const said = texts(markOutStrip(sheet, { width: 900, datum: 'a', style }).shapes).map((text) => text.text);
+  expect(said.filter((text) => /bend \d: [\d.]+° \(inside [\d.]+°\)/.test(text))).toHaveLength(4);
+});
+
+test('the front view stays within its picture', () => {
+  if (!answer || 'none' in answer.hoop || !answer.tube) throw new Error('no hoop');
+  const front = hoopFront(answer.hoop.hoop, answer.tube, sheet, { width: 860, height: 520, style });
+  for (const shape of front.shapes)
+    for (const [x, y] of 'points' in shape ? shape.points : []) {
+      expect(x).toBeGreaterThanOrEqual(0);
+      expect(x).toBeLessThanOrEqual(860);
+      expect(y).toBeGreaterThanOrEqual(0);
+      expect(y).toBeLessThanOrEqual(520);
+    }
+});
+
+test('fractions are found in text, and plain slashes are left alone', () => {
+  expect(fractionRuns('cut at 41 1/4 in')).toEqual([
+    { text: 'cut at 41 ', fraction: false },
+    { text: '1⁄4', fraction: true },
+    { text: ' in', fraction: false },
+  ]);
+  expect(fractionRuns('a/b').some((run) => run.fraction)).toBe(false);
+});

@@ -1,0 +1,60 @@
+import { emptyPlan, type MainHoop, type Measures, type Plan } from './plan/index.ts';
+import { expectValue } from './fault/index.ts';
+import { parseAngle, parseLength } from './measure/index.ts';
+
+/** Builders for tests: a plan from texts as a fabricator would type them, in inches. */
+export const inch = (typed: string) => expectValue(parseLength(typed, 'in'));
+export const angle = (typed: string) => expectValue(parseAngle(typed));
+
+/** Measures from texts; angles are the keys that tell of leans, tilts and slopes. */
+export function measuresOf(texts: Record<string, string>): Measures {
+  const isAngle = (key: string) => /^(wallLean|floorSlope|pillarTilt)/.test(key);
+  return Object.fromEntries(
+    Object.entries(texts).map(([key, text]) => [key, isAngle(key) ? angle(text) : inch(text)]),
+  );
+}
+
+/** A plan with these measures and a hoop of 2 in tube with 3/8 in clear, changed as given. */
+export function planWith(
+  texts: Record<string, string>,
+  hoop: Partial<MainHoop> = {},
+  plan: Partial<Plan> = {},
+): Plan {
+  const start = emptyPlan({ member: 'm-hoop', piece: 'p-hoop' }, 'in');
+  const [member] = start.members as [MainHoop];
+  const clear = inch('3/8');
+  return {
+    ...start,
+    survey: { ...start.survey, measures: measuresOf(texts) },
+    members: [
+      {
+        ...member,
+        tube: { od: inch('2'), wall: inch('0.095'), kind: 'drawn-over-mandrel', batch: '' },
+        clearance: { left: clear, right: clear, above: { mm: 0, typed: '0' } },
+        ...hoop,
+      },
+    ],
+    ...plan,
+  };
+}
+
+/** The handbook's second car: 41 in to the top, 59 1/4 at the floor, 52 3/4 at the roof, both sides alike. */
+export const HANDBOOK_CAR = {
+  halfWidthFloorLeft: '29 5/8',
+  halfWidthFloorRight: '29 5/8',
+  halfWidthRoofLeft: '26 3/8',
+  halfWidthRoofRight: '26 3/8',
+  headlinerCentre: '41',
+};
+
+/** A hatchback whose wall stands up and then leans in. */
+export const LEANING_CAR = {
+  halfWidthFloorLeft: '29 1/4',
+  halfWidthFloorRight: '29 1/2',
+  leanHeight: '17 1/2',
+  halfWidthLeanLeft: '29 5/8',
+  halfWidthLeanRight: '29 7/8',
+  halfWidthRoofLeft: '23 3/8',
+  halfWidthRoofRight: '23 1/2',
+  headlinerCentre: '42 3/8',
+};

@@ -1,0 +1,47 @@
+import { inflateSync } from 'node:zlib';
+import { evaluate, INCHES, type Plan } from '@gyrus/core';
+import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { bendSheetPdf, type SheetRequest } from './index.ts';
+
+const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest => ({
+  plan,
+  evaluation: evaluate(plan, demoShop, demoBooks),
+  member: plan.members[0]?.id ?? '',
+  revision: 3,
+  printed: new Date('2026-11-25T10:25:00Z'),
+  paper: 'a4',
+  style: INCHES,
+  datum: 'centre',
+  ...changes,
+});
+
+async function bytesOf(given: SheetRequest): Promise<Buffer> {
+  const doc = bendSheetPdf(given);
+  if (!doc) throw new Error('no sheet');
+  const chunks: Buffer[] = [];
+  for await (const chunk of doc as unknown as AsyncIterable<Buffer>) chunks.push(chunk);
+  return Buffer.concat(chunks);
+}
+
+test.each([
+  ['a4', '841.89 595.28'],
+  ['letter', '792 612'],
+] as const)('one page of %s, landscape', async (paper, box) => {
+  const pdf = (await bytesOf(request(demoPlan, { paper }))).toString('latin1');
+  expect(pdf.startsWith('%PDF-')).toBe(true);
+  expect(pdf).toContain(`/MediaBox [0 0 ${box}]`);
+  expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+});
+
+test('the page is drawn and written on', async () => {
+  const pdf = await bytesOf(request(demoPlan));
+  const text = pdf.toString('latin1');
+  const start = text.indexOf('stream\n') + 7;
+  const content = inflateSync(pdf.subarray(start, text.indexOf('\nendstream', start))).toString('latin1');
+  expect(content.match(/ Tf/g)?.length).toBeGreaterThan(40);
+});
+
+test('a tube without marks has no sheet', () => {
+  const plan: Plan = { ...demoPlan, survey: { ...demoPlan.survey, measures: {} } };
+  expect(bendSheetPdf(request(plan))).toBeNull();
+});

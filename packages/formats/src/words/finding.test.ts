@@ -1,0 +1,55 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { evaluate, finding, INCHES, MILLIMETRES } from '@gyrus/core';
+import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { findingFigure, findingWords, knownCodes } from './finding.ts';
+
+const rules = path.resolve(import.meta.dirname, '../../../core/src/rules');
+
+/** Codes as the core's sources write them: `code: 'x'`, `look('x')`, `add('x', …)`, `waiting` and `of('x', …)`. */
+function codesInSources(): string[] {
+  const sources = readdirSync(rules)
+    .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
+    .map((file) => readFileSync(path.join(rules, file), 'utf8'))
+    .join('\n');
+  return [...sources.matchAll(/(?:\bcode: |\blook\(|\badd\(|\bof\()'([a-z-]+)'/g)].map(
+    (match) => match[1] ?? '',
+  );
+}
+
+test('every code of the core has its sentence', () => {
+  const codes = codesInSources();
+  expect(codes.length).toBeGreaterThan(25);
+  expect(codes.filter((code) => !knownCodes.includes(code))).toEqual([]);
+});
+
+test('every finding of the demo reads as a sentence in both units', () => {
+  for (const found of evaluate(demoPlan, demoShop, demoBooks).findings)
+    for (const style of [INCHES, MILLIMETRES])
+      expect(findingWords(found, style)).toMatch(/^[A-Z0-9].*[.?]$/s);
+});
+
+test('a finding names what it measured in the reader’s unit', () => {
+  const gap = finding({
+    key: 'k',
+    code: 'in-body',
+    status: 'out',
+    measured: { mm: -12.7 },
+    facts: { place: { text: 'roof' }, side: { text: 'left' } },
+  });
+  expect(findingWords(gap, INCHES)).toBe('The tube stands 1/2 in inside the body at the left roof rail.');
+  expect(findingWords(gap, MILLIMETRES)).toBe('The tube stands 13 mm inside the body at the left roof rail.');
+});
+
+test('a wall’s thickness is not rounded to the tape', () => {
+  const wall = finding({
+    key: 'k',
+    code: 'tube-wall',
+    status: 'out',
+    measured: { mm: 2.413 },
+    limit: { mm: 3.048 },
+  });
+  expect(findingFigure(wall, 'measured', INCHES)).toBe('0.095 in');
+  expect(findingFigure(wall, 'limit', MILLIMETRES)).toBe('3.05 mm');
+  expect(findingFigure(wall, 'margin', MILLIMETRES)).toBe('–');
+});
