@@ -4,7 +4,16 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['**/dist/', '**/dist-types/', '.gyrus/', 'test-results/', 'playwright-report/'] },
+  {
+    ignores: [
+      '**/vite.config.ts',
+      '**/dist/',
+      '**/dist-types/',
+      '.gyrus/',
+      'test-results/',
+      'playwright-report/',
+    ],
+  },
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: globals.node } },
   {

@@ -141,6 +141,7 @@ try {
     await step('unused files and exports', bin('knip'), ['--no-progress']);
     await step('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
     await step('types', bin('tsc'), ['-b']);
+    await step('schemas of docs/format', process.execPath, ['scripts/schemas.mjs', '--check']);
     await step('types of the tests', bin('tsc'), ['-p', 'tsconfig.test.json']);
   }
   if (wants('unit')) {

@@ -6,6 +6,6 @@ export default defineConfig({
   plugins: [react(), tailwind()],
   resolve: { conditions: ['@gyrus/source', ...defaultClientConditions] },
   worker: { format: 'es' },
-  build: { target: 'es2022', chunkSizeWarningLimit: 900 },
+  build: { manifest: true, target: 'es2022', chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env.GYRUS_PORT ?? 4720}` } },
 });

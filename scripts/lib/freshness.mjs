@@ -2,7 +2,7 @@ import { existsSync, readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 
 /** Latest change, in ms, of the files below a folder that a build depends on. */
-export function newest(folder, wanted = /\.(ts|tsx|css|html|json)$/) {
+function newest(folder, wanted = /\.(ts|tsx|css|html|json)$/) {
   if (!existsSync(folder)) return 0;
   let latest = 0;
   for (const entry of readdirSync(folder, { withFileTypes: true })) {

@@ -164,7 +164,7 @@ export class Cluster {
 }
 
 /** A port that nothing listens on now. */
-export const freePort = () =>
+const freePort = () =>
   new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);

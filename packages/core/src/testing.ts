@@ -7,7 +7,7 @@ export const inch = (typed: string) => expectValue(parseLength(typed, 'in'));
 export const angle = (typed: string) => expectValue(parseAngle(typed));
 
 /** Measures from texts; angles are the keys that tell of leans, tilts and slopes. */
-export function measuresOf(texts: Record<string, string>): Measures {
+function measuresOf(texts: Record<string, string>): Measures {
   const isAngle = (key: string) => /^(wallLean|floorSlope|pillarTilt)/.test(key);
   return Object.fromEntries(
     Object.entries(texts).map(([key, text]) => [key, isAngle(key) ? angle(text) : inch(text)]),

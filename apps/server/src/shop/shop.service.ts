@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type DieDto, type MachineDto, type TestBendDto, type TubeStockDto } from '@gyrus/contract';
-import { checkSection, type Shop, SHOP_FORMAT } from '@gyrus/core';
+import { checkSection, type Die, type Shop, SHOP_FORMAT } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
@@ -35,7 +35,7 @@ export class ShopService {
             tests: tests.filter((test) => test.dieId === die.id).map(testOf),
           })),
       })),
-      tubes: tubes.map(({ createdAt: _, ...tube }) => tube),
+      tubes: tubes.map(tubeOf),
     };
   }
 
@@ -44,8 +44,8 @@ export class ShopService {
     await this.database.transaction(async (manager) => {
       for (const { dies, ...machine } of shop.machines) {
         await manager.upsert(MachineEntity, machine, ['id']);
-        for (const { tests, machine: _, ...die } of dies) {
-          await manager.upsert(DieEntity, { ...die, machineId: machine.id }, ['id']);
+        for (const { tests, ...die } of dies) {
+          await manager.upsert(DieEntity, { ...dieOf(die), machineId: machine.id }, ['id']);
           for (const test of tests) await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
         }
       }
@@ -129,7 +129,7 @@ const dieOf = ({
   trailing,
   largestAngle,
   finishedRadius,
-}: DieEntity) => ({
+}: Omit<Die, 'machine' | 'tests'>) => ({
   id,
   name,
   od,
@@ -151,6 +151,15 @@ const testOf = ({ id, od, wall, batch, reading, released, sound, note }: TestBen
   released,
   sound,
   note,
+});
+
+const tubeOf = ({ id, od, wall, kind, batch, stickLength }: TubeStockEntity) => ({
+  id,
+  od,
+  wall,
+  kind,
+  batch,
+  stickLength,
 });
 
 function refuseNoBore({ od, wall }: { od: { mm: number }; wall: { mm: number } }): void {

@@ -72,7 +72,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
     },
     change: (key, recipe) => move((history) => edit(history, key, produce(history.present, recipe))),
     setTyping: (field, text) => {
-      const { [field]: _, ...others } = get().typing;
+      const others = Object.fromEntries(Object.entries(get().typing).filter(([key]) => key !== field));
       keep({ typing: text === undefined ? others : { ...others, [field]: text } });
     },
     seal: () => {

@@ -12,7 +12,7 @@ export class ApiFault extends Error {
 }
 
 /** The server did not answer: the network or the program is gone. */
-export class NoAnswer extends Error {
+class NoAnswer extends Error {
   constructor() {
     super('no answer from Gyrus: is it still running?');
   }

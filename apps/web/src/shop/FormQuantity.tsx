@@ -24,7 +24,7 @@ export function FormQuantity<Form extends FieldValues, Q extends { typed: string
         <QuantityInput
           label={label}
           kind={kind}
-          value={(field.value as Q | null | undefined) ?? null}
+          value={field.value ?? null}
           onChange={(value) => field.onChange(value)}
           pending={pending}
           onPending={(text) => {

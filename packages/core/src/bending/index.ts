@@ -5,21 +5,20 @@ export {
   markBlank,
   type MarkedBend,
   type MarkedBlank,
-  markInput,
-  type MarkInput,
   type Marks,
   marksOf,
   type PlacedBend,
 } from './marks.ts';
-export { type Pull, pullFor, type School, schoolInput } from './school.ts';
-export {
-  type Springback,
-  springbackFrom,
-  type SpringbackInput,
-  springbackInput,
-  type TestBend,
-  testBendInput,
-} from './springback.ts';
+export { type Pull, pullFor } from './school.ts';
+export { type Springback, springbackFrom } from './springback.ts';
 export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './strip.ts';
 export { takeOff, type TakeOffLine, type TakeOffStep } from './takeOff.ts';
 export { elasticShare } from './theory.ts';
+export {
+  type MarkInput,
+  markInput,
+  type School,
+  type SpringbackInput,
+  springbackInput,
+  type TestBend,
+} from './input.ts';

@@ -1,44 +1,9 @@
-import { z } from 'zod';
-import { coordinate, extent, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
-import {
-  arcOf,
-  clrInput,
-  type Corner,
-  type Corners,
-  cornersOf,
-  layOut,
-  type Lra,
-  pointsInput,
-} from '../centreline/index.ts';
+import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { arcOf, type Corner, type Corners, cornersOf, layOut, type Lra } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { DATUMS, fromDatum, MARK_REFERENCES, type Side } from './datum.ts';
-import { type Pull, pullFor, type School, schoolInput } from './school.ts';
-
-const side = oneOf(['a', 'b'], "the clamp's end");
-
-export const markInput = z.strictObject({
-  points: pointsInput,
-  clr: clrInput.optional(),
-  springback: schoolInput,
-  growRadius: z.boolean(say('true or false')),
-  die: z.strictObject(
-    {
-      reference: oneOf(MARK_REFERENCES, "the die's mark reference"),
-      offset: coordinate('the offset of the mark toward the clamp'),
-    },
-    say('the die as {reference, offset}'),
-  ),
-  clampSide: z.union(
-    [side, z.array(side)],
-    say('the end that the clamp is toward, "a" or "b", or a list with one for each PI'),
-  ),
-  trim: z.tuple(
-    [extent('the trim at end A'), extent('the trim at end B')],
-    say('the trim of both ends [a, b]'),
-  ),
-  datum: oneOf(DATUMS, 'where the tape is hooked'),
-});
-export type MarkInput = z.infer<typeof markInput>;
+import { fromDatum, type Side } from './datum.ts';
+import { type MarkInput, type School } from './input.ts';
+import { type Pull, pullFor } from './school.ts';
 
 /** A bend as it is marked on the blank. mm from the datum, degrees. */
 export interface MarkedBend {

@@ -1,30 +1,6 @@
-import { z } from 'zod';
-import { between, fail, type Outcome, succeed, under } from '../fault/index.ts';
-import { springbackFrom, testsInput } from './springback.ts';
-
-/** How the reading follows from the angle: the schools of the command line. */
-export const schoolInput = z.discriminatedUnion(
-  'model',
-  [
-    z.strictObject({ model: z.literal('none') }),
-    z.strictObject({
-      model: z.literal('constant'),
-      degrees: between(0, 180, 'the degrees that every bend springs back'),
-    }),
-    z.strictObject({
-      model: z.literal('share'),
-      share: between(0, 1, 'the part of the angle that springs back, 0.05 for 5 %'),
-    }),
-    z.strictObject({ model: z.literal('tests'), tests: testsInput }),
-  ],
-  {
-    error: (issue) =>
-      issue.input === undefined
-        ? 'missing: give the springback as {model: …}'
-        : 'the model of springback is one of "none", "constant", "share", "tests"',
-  },
-);
-export type School = z.infer<typeof schoolInput>;
+import { fail, type Outcome, succeed, under } from '../fault/index.ts';
+import { type School } from './input.ts';
+import { springbackFrom } from './springback.ts';
 
 /** What a bend must be pulled to, and how far its radius grows. Degrees. */
 export interface Pull {

@@ -1,29 +1,7 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
-import { z } from 'zod';
-import { above, fail, type Outcome, say, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { decided } from '../measure/index.ts';
-
-/** A test bend: what the dial read at full pull, and what the tube kept. Degrees. */
-export const testBendInput = z.strictObject({
-  reading: above(0, 360, 'the reading at full pull, in degrees'),
-  released: above(0, 360, 'the released angle, in degrees'),
-});
-export type TestBend = z.infer<typeof testBendInput>;
-
-export const testsInput = z
-  .array(testBendInput, say('a list of test bends {reading, released}'))
-  .min(1, 'without a test bend there is nothing to go by: give one or more');
-
-export const springbackInput = z.strictObject({
-  tests: testsInput,
-  target: above(0, 360, 'the angle wanted, in degrees'),
-  confidence: z
-    .number(say('the confidence of the interval, between 0 and 1'))
-    .gt(0, 'the confidence lies between 0 and 1: 0.9 is usual')
-    .lt(1, 'the confidence lies between 0 and 1: 0.9 is usual')
-    .optional(),
-});
-export type SpringbackInput = z.infer<typeof springbackInput>;
+import { type SpringbackInput, type TestBend } from './input.ts';
 
 /** released = a + b·reading, as the tests have it. Degrees. */
 export interface Springback {

@@ -1,5 +1,5 @@
 import { decided, degrees } from '../measure/index.ts';
-import { type AxisSection, type AxisSide, alongPlane } from '../survey/index.ts';
+import { type AxisSide, alongPlane } from '../survey/index.ts';
 
 /** A straight leg that stands this much inside the wall where it leans gives away room worth two more bends. mm */
 const WORTH_TWO_BENDS = 20;
@@ -48,7 +48,7 @@ export function proposeShape(legs: Leg[], tapeError: number): ShapeProposal {
 }
 
 /** How far a straight leg stands inside the leaning one, at the lean's height. */
-export const roomAtLean = ({ floor, lean, corner }: Leg): number | null =>
+const roomAtLean = ({ floor, lean, corner }: Leg): number | null =>
   lean === null ? null : lean.out - outAt(floor, corner, lean.up);
 
 /** Where the line through two points of a leg is at a height along the plane. */

@@ -51,7 +51,7 @@ test('a rigid motion, made with quaternions, changes nothing of the LRA', () => 
         const points = expectValue(pointsOf(given));
         const q = Quaternion.fromEuler(a, b, c);
         const moved = points.map((p): [number, number, number] => {
-          const [x = 0, y = 0, z = 0] = q.rotateVector([...p]);
+          const [x = 0, y = 0, z = 0] = q.rotateVector([...p]) as number[];
           return [x + 310, y - 42, z + 7];
         });
         const before = expectValue(lraOf({ points: mutable(points), clr: clrOf(given) }));

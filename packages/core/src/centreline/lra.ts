@@ -1,27 +1,8 @@
-import { z } from 'zod';
-import { coordinate, fail, type Outcome, say, size, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { COINCIDENT, degrees, FOLD, IN_LINE, radians } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, distance, subtract, unit, type Vec3 } from '../space/index.ts';
+import { type LraInput } from './input.ts';
 import { setbackOf, straightOf } from './straight.ts';
-
-const point = z.tuple(
-  [coordinate('x'), coordinate('y'), coordinate('z')],
-  say('a point [x, y, z] of three co-ordinates in mm'),
-);
-
-/** The two ends and the PIs between them, in mm. */
-export const pointsInput = z
-  .array(point, say('a list of points [x, y, z]: the two ends and the PIs between them'))
-  .min(2, 'a tube has two ends at least: give two points or more');
-
-/** One radius for all bends, or one for each PI given. */
-export const clrInput = z.union(
-  [size('the centreline radius'), z.array(size('the centreline radius'))],
-  say('a centreline radius in mm, or a list with one for each PI'),
-);
-
-export const lraInput = z.strictObject({ points: pointsInput, clr: clrInput.optional() });
-export type LraInput = z.infer<typeof lraInput>;
 
 /** One bend of a path. Lengths in mm, angles in degrees. */
 export interface Bend {

@@ -1,27 +1,8 @@
-import { z } from 'zod';
-import { between, extent, fail, type Outcome, size, succeed, LARGEST, say } from '../fault/index.ts';
+import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
 import { add, rotateAbout, scale, type Vec3 } from '../space/index.ts';
+import { type XyzInput } from './input.ts';
 import { setbackOf } from './straight.ts';
-
-const bendInput = z.strictObject({
-  length: extent('the straight before the bend'),
-  rotation: between(-360, 360, 'the rotation from the bend before, in degrees'),
-  angle: z
-    .number(say('the bend angle in degrees, more than 0 and less than 180'))
-    .gt(0, 'a bend turns by more than 0°')
-    .lt(180, 'a bend turns by less than 180°'),
-  clr: size('the centreline radius'),
-  setback: z.number().optional(),
-});
-
-/** Takes what `lra` prints: `setback` and `developed` are passed over. */
-export const xyzInput = z.strictObject({
-  bends: z.array(bendInput, say('a list of bends, which may be empty')),
-  tail: extent('the straight after the last bend'),
-  developed: z.number().optional(),
-});
-export type XyzInput = z.infer<typeof xyzInput>;
 
 /**
  * The ends and PIs of a path given by lengths, rotations and angles. It starts at the origin along +x, and the first bend

@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { fail, type Outcome, succeed } from './outcome.ts';
+import { fail, type Fault, type Outcome, succeed } from './outcome.ts';
 
 type Issue = z.core.$ZodIssue;
 
@@ -26,7 +26,7 @@ export function readJson<T>(schema: z.ZodType<T>, text: string): Outcome<T> {
 export const pointer = (path: PropertyKey[]): string =>
   path.map((key) => '/' + String(key).replaceAll('~', '~0').replaceAll('/', '~1')).join('');
 
-function faultOf(issue: Issue, parents: PropertyKey[]): { ok: false; fault: import('./outcome.ts').Fault } {
+function faultOf(issue: Issue, parents: PropertyKey[]): { ok: false; fault: Fault } {
   const path = [...parents, ...issue.path];
   if (issue.code === 'invalid_union') {
     const inner = closestBranch(issue.errors);

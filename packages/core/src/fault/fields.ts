@@ -1,7 +1,5 @@
 import { z } from 'zod';
-
-/** No tube of a car is longer, and no co-ordinate farther, than this. mm. */
-export const LARGEST = 100_000;
+import { LARGEST } from './limits.ts';
 
 /** A schema's own words: what the field is, said when it is missing and when it is of the wrong kind. */
 export const say = (what: string) => ({

@@ -6,7 +6,7 @@ export const side = oneOf(['left', 'right'], 'a side');
 export type CarSide = z.infer<typeof side>;
 
 /** Names a piece of a member; `side` tells the twins of a pair apart. */
-export const reference = z.strictObject({
+const reference = z.strictObject({
   member: id,
   piece: id.optional(),
   side: side.optional(),
@@ -16,7 +16,7 @@ export const reference = z.strictObject({
  * A place on a member by what it means: the feature, an edge of it, and a signed distance along the centreline,
  * positive toward end B. Never a number that shifts when a bend is added.
  */
-export const station = z.strictObject({
+const station = z.strictObject({
   feature: z
     .string(say('a feature such as "crown-left"'))
     .regex(/^[a-z]+(-[a-z]+)*$/, 'a feature is written like "crown-left"'),

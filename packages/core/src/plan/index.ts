@@ -12,7 +12,7 @@ export {
 export { type MainHoop, type Member, type Role } from './member.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
-export { EMPTY_SHOP, longestStick, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
+export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
 export { type Measures, type Survey } from './survey.ts';
 export {
   type BendingChoice,
@@ -22,3 +22,4 @@ export {
   type SpringbackChoice,
   type TubeChoice,
 } from './tooling.ts';
+export { longestStick } from './stock.ts';

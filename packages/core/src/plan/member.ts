@@ -5,7 +5,7 @@ import { angleField, extentField, id, stamp } from './quantities.ts';
 import { bendingChoice, tubeChoice } from './tooling.ts';
 
 /** A tube that a member makes. Twins, halves and parts each have their own. */
-export const piece = z.strictObject({ id, stamp });
+const piece = z.strictObject({ id, stamp });
 
 const common = {
   id,
@@ -18,7 +18,7 @@ const common = {
 };
 
 /** The main hoop: end A is the left foot, end B the right. */
-export const mainHoop = z.strictObject({
+const mainHoop = z.strictObject({
   role: z.literal('main-hoop'),
   ...common,
   shape: oneOf(['proposed', 'two-bend', 'four-bend'], 'the shape of the hoop'),

@@ -19,7 +19,7 @@ export const tubeChoice = z
 export type TubeChoice = z.infer<typeof tubeChoice>;
 
 /** A test bend on a die, with the tube it was made in. */
-export const dieTest = z
+const dieTest = z
   .strictObject({
     id,
     od: sizeField('the outside diameter'),
@@ -59,7 +59,7 @@ export const die = z.strictObject(dieFields);
 export type Die = z.infer<typeof die>;
 
 /** Springback by the school the builder follows. */
-export const springbackChoice = z.discriminatedUnion(
+const springbackChoice = z.discriminatedUnion(
   'school',
   [
     z.strictObject({ school: z.literal('tests') }),

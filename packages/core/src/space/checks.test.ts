@@ -16,7 +16,7 @@ const turn = fc.double({ min: -Math.PI, max: Math.PI, noNaN: true });
 test('rotating about an axis agrees with quaternions', () => {
   fc.assert(
     fc.property(direction, turn, direction, (axis, angle, vector) => {
-      const expected = Quaternion.fromAxisAngle([...axis], angle).rotateVector([...vector]);
+      const expected = Quaternion.fromAxisAngle([...axis], angle).rotateVector([...vector]) as number[];
       rotateAbout(axis, angle, vector).forEach((value, i) =>
         expect(value).toBeCloseTo(expected[i] ?? NaN, 12),
       );

@@ -1,10 +1,10 @@
+export { sectionInput } from './input.ts';
 export { TUBE_KINDS, type TubeKind, TYPICAL_YIELD, YOUNGS_MODULUS } from './material.ts';
 export {
   boreOf,
   checkSection,
   outerWallAfterBend,
   type Section,
-  sectionInput,
   type SectionProperties,
   sectionProperties,
 } from './section.ts';

@@ -1,16 +1,10 @@
-import { z } from 'zod';
-import { fail, type Outcome, size, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed } from '../fault/index.ts';
 
 /** Outside diameter and wall of a round tube. mm. */
 export interface Section {
   od: number;
   wall: number;
 }
-
-export const sectionInput = z.strictObject({
-  od: size('the outside diameter'),
-  wall: size('the wall thickness'),
-});
 
 export interface SectionProperties {
   /** kg/m */

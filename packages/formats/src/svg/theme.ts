@@ -9,7 +9,7 @@ export interface Stroke {
   hatch?: string;
 }
 
-export interface Face {
+interface Face {
   family: 'label' | 'figure';
   weight: 500 | 600;
   colour: string;

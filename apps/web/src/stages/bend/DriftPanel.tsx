@@ -42,9 +42,10 @@ export function DriftPanel() {
 function Consequence({ drift }: { drift: Drift }) {
   const plan = usePlan();
   const now = useEvaluation().members[0]?.sheet;
+  const { current } = drift;
   const taken = useMemo(
-    () => ({ ...plan, dies: plan.dies.map((die) => (die.id === drift.current.id ? drift.current : die)) }),
-    [plan, drift.current],
+    () => ({ ...plan, dies: plan.dies.map((die) => (die.id === current.id ? current : die)) }),
+    [plan, current],
   );
   const answers = useEvaluationOf(taken);
   if (!now || !answers) return null;

@@ -1,0 +1,11 @@
+// npm run bench: speed and size as ratios within one run.
+import { buildAll, installPackages } from './lib/project.mjs';
+
+await installPackages();
+await buildAll();
+const { hoopRows } = await import('../bench/hoop.mjs');
+const { firstLoadRows } = await import('../bench/firstLoad.mjs');
+const rows = [...hoopRows(), ...firstLoadRows()];
+const widest = Math.max(...rows.map(({ row }) => row.length));
+for (const { row, value, ratio, of } of rows)
+  console.log(`${row.padEnd(widest)}  ${value.padStart(18)}  ${ratio.toFixed(3).padStart(7)} ${of}`);
