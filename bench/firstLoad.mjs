@@ -27,10 +27,18 @@ export function firstLoadRows() {
   const jobs = closure(manifest, ['index.html']);
   const job = closure(manifest, ['index.html', 'src/job/JobPage.tsx', 'src/stages/index.ts']);
   const worker = readdirSync(path.join(dist, 'assets')).filter((file) => /worker.*\.js$/.test(file));
-  const row = (name, size) => ({ row: name, value: `${size.toFixed(0)} kB gzip`, ratio: size / LIMIT, of: `of ${LIMIT} kB` });
+  const row = (name, size) => ({
+    row: name,
+    value: `${size.toFixed(0)} kB gzip`,
+    ratio: size / LIMIT,
+    of: `of ${LIMIT} kB`,
+  });
   return [
     row('first load: the list of jobs', kilobytes(jobs)),
     row('first load: straight into a job', kilobytes(job)),
-    row("the same with the evaluation's worker", kilobytes([...job, ...worker.map((file) => `assets/${file}`)])),
+    row(
+      "the same with the evaluation's worker",
+      kilobytes([...job, ...worker.map((file) => `assets/${file}`)]),
+    ),
   ];
 }

@@ -17,7 +17,7 @@ test('a hoop for a car of one’s own: brief, survey, design, marks, sheet; it i
   await stage(page, 'Design');
   await page
     .getByLabel('tube', { exact: true })
-    .selectOption({ label: '2 × 0.095 drawn over mandrel, batch 7702' });
+    .selectOption({ label: '2 in × 0.095 in drawn over mandrel, batch 7702' });
   await expect(page.getByText(/^Proposed: two bends/)).toBeVisible();
   // Axis 40 in high, feet 56 1/2 apart, corners 50 [handbook §4, common practice]
   await expect(

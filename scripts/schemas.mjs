@@ -12,7 +12,12 @@ const checking = process.argv.includes('--check');
 const stale = [];
 for (const [name, schema] of Object.entries(schemas)) {
   const file = path.join(root, 'docs/format', `${name}.schema.json`);
-  const text = JSON.stringify({ title: `Gyrus ${name}`, ...z.toJSONSchema(schema, { io: 'input', reused: 'ref' }) }, null, 2) + '\n';
+  const text =
+    JSON.stringify(
+      { title: `Gyrus ${name}`, ...z.toJSONSchema(schema, { io: 'input', reused: 'ref' }) },
+      null,
+      2,
+    ) + '\n';
   if (!checking) writeFileSync(file, text);
   else if (!existsSync(file) || readFileSync(file, 'utf8') !== text) stale.push(name);
 }

@@ -11,6 +11,7 @@ export {
   schoolWords,
   statusWords,
   tubeKindWords,
+  tubeWords,
 } from './words/finding.ts';
 export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';

@@ -14,11 +14,12 @@ interface PlanFieldProps<Q extends { typed: string }> {
   bare?: boolean;
   optional?: boolean;
   needed?: boolean;
+  placeholder?: string;
 }
 
 /** A quantity of the plan: undoable, and kept while it is typed. */
 export function PlanField<Q extends { typed: string }>(props: PlanFieldProps<Q>) {
-  const { label, field, kind, value, set, onFocus, bare, optional, needed } = props;
+  const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder } = props;
   const pending = usePlanStore((state) => state.typing[field]);
   const setTyping = usePlanStore((state) => state.setTyping);
   const change = usePlanStore((state) => state.change);
@@ -41,6 +42,7 @@ export function PlanField<Q extends { typed: string }>(props: PlanFieldProps<Q>)
       {...(bare === undefined ? {} : { bare })}
       {...(optional === undefined ? {} : { optional })}
       {...(needed === undefined ? {} : { needed })}
+      {...(placeholder === undefined ? {} : { placeholder })}
     />
   );
 }

@@ -1,4 +1,4 @@
-import { formatAngle, type RuleBook, type RuleCheck, type ScheduleRow } from '@gyrus/core';
+import { formatAngle, type RuleBook, type RuleCheck, type ScheduleRow, writtenLength } from '@gyrus/core';
 import { provenanceWords, tubeKindWords } from '@gyrus/formats';
 import { NavLink, useParams } from 'react-router';
 import { Typeset } from '../shared/Figure.tsx';
@@ -116,7 +116,7 @@ function Row({ row }: { row: ScheduleRow }) {
         {row.options.map((option, i) => (
           <div key={i}>
             <span className="figure font-semibold">
-              <Typeset text={`${option.od.typed} × ${option.wall.typed}`} />
+              <Typeset text={`${writtenLength(option.od)} × ${writtenLength(option.wall)}`} />
             </span>{' '}
             {option.kinds.map(tubeKindWords).join(', ')}
           </div>

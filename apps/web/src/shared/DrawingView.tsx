@@ -1,6 +1,6 @@
 import { type Drawing } from '@gyrus/core';
 import { screenTheme, type SvgNode, svgTree } from '@gyrus/formats';
-import { createElement, type ReactNode, useMemo } from 'react';
+import { createElement, type ReactNode, useLayoutEffect, useMemo, useRef, useState } from 'react';
 
 const REACT_NAMES: Record<string, string> = {
   'stroke-width': 'strokeWidth',
@@ -12,9 +12,9 @@ const REACT_NAMES: Record<string, string> = {
 };
 
 /** A neutral drawing on screen, in the look of marking-out blue. */
-export function DrawingView({ drawing, className }: { drawing: Drawing; className?: string }) {
+function DrawingView({ drawing }: { drawing: Drawing }) {
   const tree = useMemo(() => svgTree(drawing, screenTheme), [drawing]);
-  return elementOf({ ...tree, attributes: { ...tree.attributes, class: className ?? '' } }, 0);
+  return elementOf({ ...tree, attributes: { ...tree.attributes, class: 'block w-full' } }, 0);
 }
 
 function elementOf(node: SvgNode | string, key: number): ReactNode {
@@ -25,4 +25,30 @@ function elementOf(node: SvgNode | string, key: number): ReactNode {
   if (className) props.className = className;
   if (style) props.className = 'fraction';
   return createElement(node.tag, props, ...node.children.map(elementOf));
+}
+
+interface FittedDrawingProps {
+  /** Draws for a width in px, so that its letters keep their size on a small screen. */
+  draw: (width: number) => Drawing | null;
+  className?: string;
+}
+
+/** A drawing made anew for the width it has. */
+export function FittedDrawing({ draw, className }: FittedDrawingProps) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useLayoutEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    setWidth(element.clientWidth);
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const drawing = useMemo(() => (width > 0 ? draw(width) : null), [draw, width]);
+  return (
+    <div ref={frame} className={className}>
+      {drawing && <DrawingView drawing={drawing} />}
+    </div>
+  );
 }

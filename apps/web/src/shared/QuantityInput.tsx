@@ -28,6 +28,8 @@ export interface QuantityInputProps<Q extends { typed: string }> {
   optional?: boolean;
   /** The answers wait for it: a bare box is left plainly empty. */
   needed?: boolean;
+  /** What holds while the field is empty. */
+  placeholder?: string;
   inputId?: string | undefined;
 }
 
@@ -66,7 +68,7 @@ export function QuantityInput<Q extends { typed: string }>(props: QuantityInputP
         autoComplete="off"
         aria-invalid={problem ? true : undefined}
         aria-describedby={messageId}
-        placeholder={bare ? (props.needed ? '' : '–') : kind.example}
+        placeholder={props.placeholder ?? (bare ? (props.needed ? '' : '–') : kind.example)}
         onChange={(event) => type(event.target.value)}
         onFocus={props.onFocus}
         onBlur={() => setDraft(null)}

@@ -6,6 +6,7 @@ import {
   MILLIMETRES,
   type Shop,
   type Unit,
+  writtenLength,
 } from '@gyrus/core';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -32,8 +33,8 @@ type Open =
   | { what: 'remove'; path: string; name: string };
 
 const UNITS = [
-  { value: 'in', text: 'inches' },
-  { value: 'mm', text: 'millimetres' },
+  { value: 'in', text: 'type inches' },
+  { value: 'mm', text: 'type millimetres' },
 ] as const;
 
 /** Machines with their dies and test bends, and the tube. */
@@ -175,7 +176,7 @@ const REFERENCE_WORDS = {
 };
 
 function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open: Open) => void }) {
-  const offset = die.offset.mm === 0 ? '' : `, ${die.offset.typed} toward the clamp`;
+  const offset = die.offset.mm === 0 ? '' : `, ${writtenLength(die.offset)} toward the clamp`;
   const most = die.largestAngle ? `, to ${formatAngle(die.largestAngle.deg)}°` : '';
   return (
     <li className="border-rule flex flex-wrap items-center justify-between gap-3 border-b px-4 py-2 last:border-b-0">
@@ -185,7 +186,7 @@ function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open
         </div>
         <div className="text-quiet text-sm">
           <Typeset
-            text={`mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${die.clampLength.typed}${most}`}
+            text={`mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${writtenLength(die.clampLength)}${most}`}
           />
         </div>
       </div>

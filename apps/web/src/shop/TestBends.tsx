@@ -1,5 +1,5 @@
 import { TestBendDto } from '@gyrus/contract';
-import { type Die, type DieTest, formatAngle, type LengthStyle } from '@gyrus/core';
+import { type Die, type DieTest, formatAngle, type LengthStyle, writtenLength } from '@gyrus/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Trash2 } from 'lucide-react';
 import { type DefaultValues, useForm } from 'react-hook-form';
@@ -46,7 +46,7 @@ function TestTable({ tests }: { tests: DieTest[] }) {
         {tests.map((test) => (
           <tr key={test.id} className="border-rule border-b">
             <td className="py-1 text-left">
-              <Typeset text={`${test.od.typed} × ${test.wall.typed}`} />
+              <Typeset text={`${writtenLength(test.od)} × ${writtenLength(test.wall)}`} />
             </td>
             <td className="text-left">{test.batch || '–'}</td>
             <td>{formatAngle(test.reading.deg)}°</td>

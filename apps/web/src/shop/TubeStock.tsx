@@ -1,5 +1,5 @@
 import { TubeStockDto } from '@gyrus/contract';
-import { type LengthStyle, type Shop, TUBE_KINDS } from '@gyrus/core';
+import { type LengthStyle, type Shop, TUBE_KINDS, writtenLength } from '@gyrus/core';
 import { tubeKindWords } from '@gyrus/formats';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Plus, Trash2 } from 'lucide-react';
@@ -23,14 +23,22 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
   const { send } = useShopForm(() => undefined);
   const columns = useMemo(
     (): Column<Tube>[] => [
-      { name: 'diameter', sortBy: (tube) => tube.od.mm, cell: (tube) => <Figures text={tube.od.typed} /> },
-      { name: 'wall', sortBy: (tube) => tube.wall.mm, cell: (tube) => <Figures text={tube.wall.typed} /> },
+      {
+        name: 'diameter',
+        sortBy: (tube) => tube.od.mm,
+        cell: (tube) => <Figures text={writtenLength(tube.od)} />,
+      },
+      {
+        name: 'wall',
+        sortBy: (tube) => tube.wall.mm,
+        cell: (tube) => <Figures text={writtenLength(tube.wall)} />,
+      },
       { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
       { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
       {
         name: 'stick',
         sortBy: (tube) => tube.stickLength.mm,
-        cell: (tube) => <Figures text={tube.stickLength.typed} />,
+        cell: (tube) => <Figures text={writtenLength(tube.stickLength)} />,
       },
       {
         name: '',

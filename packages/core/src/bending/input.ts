@@ -4,13 +4,13 @@ import { clrInput, pointsInput } from '../centreline/index.ts';
 import { DATUMS, MARK_REFERENCES } from './datum.ts';
 
 /** A test bend: what the dial read at full pull, and what the tube kept. Degrees. */
-export const testBendInput = z.strictObject({
+const testBendInput = z.strictObject({
   reading: above(0, 360, 'the reading at full pull, in degrees'),
   released: above(0, 360, 'the released angle, in degrees'),
 });
 export type TestBend = z.infer<typeof testBendInput>;
 
-export const testsInput = z
+const testsInput = z
   .array(testBendInput, say('a list of test bends {reading, released}'))
   .min(1, 'without a test bend there is nothing to go by: give one or more');
 
@@ -26,7 +26,7 @@ export const springbackInput = z.strictObject({
 export type SpringbackInput = z.infer<typeof springbackInput>;
 
 /** How the reading follows from the angle: the schools of the command line. */
-export const schoolInput = z.discriminatedUnion(
+const schoolInput = z.discriminatedUnion(
   'model',
   [
     z.strictObject({ model: z.literal('none') }),

@@ -93,24 +93,18 @@ function bendLabels(
     const crown = bend.feature.startsWith('crown');
     const anchor = left ? 'start' : 'end';
     const at = (dy: number): Point => [x + (left ? 34 : -34), y + (crown ? 48 : 0) + dy];
-    const radius = `CLR ${formatLength(bend.finishedClr, style)}`;
+    const line = (text: string, dy: number, size: number, voice: 'bend' | 'quiet'): Shape => ({
+      kind: 'text',
+      at: at(dy),
+      text,
+      size,
+      anchor,
+      voice,
+    });
     return [
-      {
-        kind: 'text',
-        at: at(0),
-        text: `bend ${bend.number}: ${formatAngle(bend.angle)}°`,
-        size: 16,
-        anchor,
-        voice: 'bend',
-      },
-      {
-        kind: 'text',
-        at: at(18),
-        text: `inside ${formatAngle(bend.included)}°, ${radius}`,
-        size: 14,
-        anchor,
-        voice: 'quiet',
-      },
+      line(`bend ${bend.number}: ${formatAngle(bend.angle)}°`, 0, 16, 'bend'),
+      line(`inside ${formatAngle(bend.included)}°`, 18, 14, 'quiet'),
+      line(`CLR ${formatLength(bend.finishedClr, style)}`, 35, 14, 'quiet'),
     ];
   });
 }
@@ -121,7 +115,7 @@ function dimensions(
   style: LengthStyle,
   width: number,
 ): Shape[] {
-  const { feetApart, cornersApart, totalHeight, crownHeight } = hoop.figures;
+  const { feetApart, cornersApart, crownHeight } = hoop.figures;
   const text = (value: number) => formatLength(value, style);
   const footA = onPaper(hoop.points[0] as Vec3);
   const footB = onPaper(hoop.points[hoop.points.length - 1] as Vec3);
@@ -156,7 +150,7 @@ function dimensions(
     { kind: 'line', from: [footB[0] + 20, floor], to: [right + 6, floor], pen: 'dimension' },
     {
       kind: 'text',
-      at: [right - 6, floor - 60],
+      at: [right - 6, floor - 74],
       text: text(crownHeight.value),
       size: 18,
       anchor: 'end',
@@ -164,16 +158,8 @@ function dimensions(
     },
     {
       kind: 'text',
-      at: [right - 6, floor - 42],
+      at: [right - 6, floor - 56],
       text: 'to the axis',
-      size: 14,
-      anchor: 'end',
-      voice: 'quiet',
-    },
-    {
-      kind: 'text',
-      at: [right - 6, floor - 20],
-      text: `top ${text(totalHeight.value)}`,
       size: 14,
       anchor: 'end',
       voice: 'quiet',

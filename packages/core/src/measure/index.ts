@@ -9,7 +9,7 @@ export {
   type Rounded,
   roundLength,
 } from './format.ts';
-export { INCH, type Length, parseLength, type Unit } from './length.ts';
+export { INCH, type Length, parseLength, type Unit, writtenLength } from './length.ts';
 export {
   atLeast,
   CATALOGUE,

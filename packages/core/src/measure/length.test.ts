@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expectValue } from '../fault/index.ts';
-import { formatLength, INCH, parseLength, roundLength, type Unit } from './index.ts';
+import { formatLength, INCH, parseLength, roundLength, type Unit, writtenLength } from './index.ts';
 
 const mm = (text: string, unit: Unit = 'in') => expectValue(parseLength(text, unit)).mm;
 const refusal = (text: string, unit: Unit = 'in') => {
@@ -102,4 +102,15 @@ test('halves go away from zero, and a whole number of marks stays', () => {
   expect(formatLength(41.25 * INCH, style)).toBe('41 1/4');
   expect(formatLength(0, style)).toBe('0');
   expect(formatLength(-0.001, style)).toBe('0');
+});
+
+test('what was typed is shown with its unit', () => {
+  const shown = (text: string, unit: Unit) => writtenLength(expectValue(parseLength(text, unit)));
+  expect([
+    shown('1 3/4', 'in'),
+    shown('45', 'mm'),
+    shown('20 ft', 'in'),
+    shown('2"', 'mm'),
+    shown('0', 'mm'),
+  ]).toEqual(['1 3/4 in', '45 mm', '20 ft', '2"', '0 in']);
 });

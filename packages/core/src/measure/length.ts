@@ -45,6 +45,13 @@ export function parseLength(text: string, unit: Unit): Outcome<Length> {
   return succeed({ mm: Math.round(mm * 1e9) / 1e9 + 0, typed: text.trim() });
 }
 
+/** What was typed, with its unit said: a bare `1 3/4` of an inch job reads `1 3/4 in` wherever it is shown. */
+export function writtenLength({ typed, mm }: Length): string {
+  if (/[a-z"'″′”’]/i.test(typed)) return typed;
+  const asInches = parseLength(typed, 'in');
+  return asInches.ok && Math.abs(asInches.value.mm - mm) < 1e-6 ? `${typed} in` : `${typed} mm`;
+}
+
 function tidy(text: string): string {
   return text
     .trim()

@@ -1,3 +1,4 @@
+import { writtenLength } from '../measure/index.ts';
 import { type Brief, type Member, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
@@ -63,7 +64,7 @@ function judged(row: ScheduleRow, member: Member, about: { key: string; rule: Ru
 }
 
 const optionText = ({ od, wall, kinds }: TubeOption): string =>
-  `${od.typed} × ${wall.typed} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`;
+  `${writtenLength(od)} × ${writtenLength(wall)} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`;
 
 function fitsOption(option: TubeOption, tube: TubeChoice): boolean {
   return (

@@ -15,7 +15,7 @@ import {
   type Plan,
   type SheetBend,
 } from '@gyrus/core';
-import { findingWords, schoolWords, tubeKindWords } from '../words/finding.ts';
+import { findingWords, schoolWords, tubeWords } from '../words/finding.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
@@ -88,8 +88,7 @@ function heading(
   writeText(doc, sheet.stamp, MARGIN + 26, 49, { font: 'label-600', size: 20, anchor: 'middle' });
   writeText(doc, 'Main hoop', MARGIN + 64, 42, { font: 'label-600', size: 19 });
   const { car, series } = plan.brief;
-  const batch = tube?.batch ? `, batch ${tube.batch}` : '';
-  const of = tube ? `${tube.od.typed} × ${tube.wall.typed} ${tubeKindWords(tube.kind)}${batch}` : '';
+  const of = tube ? tubeWords(tube) : '';
   writeText(doc, [car, series, of].filter(Boolean).join(' · '), MARGIN + 64, 57, BODY);
   const end = { ...BODY, anchor: 'end' } as const;
   writeText(doc, `bend sheet, revision ${revision}`, width - MARGIN, 40, { ...end, font: 'label-600' });

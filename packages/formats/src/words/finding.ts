@@ -6,6 +6,8 @@ import {
   type LengthStyle,
   type Quantity,
   type Status,
+  type TubeChoice,
+  writtenLength,
 } from '@gyrus/core';
 
 /** Writes a quantity in the reader's units. */
@@ -34,6 +36,10 @@ const featureWords: Record<string, string> = {
   'knee-left': 'knee, left',
   'knee-right': 'knee, right',
 };
+/** A tube as people say it: `1 3/4 in × 0.095 in drawn over mandrel, batch 7731`. */
+export const tubeWords = ({ od, wall, kind, batch }: TubeChoice): string =>
+  `${writtenLength(od)} × ${writtenLength(wall)} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
+
 /** The name of a bend's place as people say it. */
 export const featureName = (feature: string): string => featureWords[feature] ?? feature.replaceAll('-', ' ');
 

@@ -7,13 +7,13 @@ import {
   type MainHoop,
   markOutStrip,
 } from '@gyrus/core';
-import { tubeKindWords } from '@gyrus/formats';
-import { useMemo } from 'react';
+import { tubeWords } from '@gyrus/formats';
+import { useCallback } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { DrawingView } from '../../shared/DrawingView.tsx';
+import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Figure, Typeset } from '../../shared/Figure.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
@@ -38,7 +38,7 @@ export function BendStage() {
     (finding) => finding.rule === null && finding.code !== 'asymmetry' && !finding.key.startsWith('brief/'),
   );
   return (
-    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px]">
+    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_290px] xl:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Mark-out" className="space-y-4">
         <Heading hoop={hoop} />
         <DriftPanel />
@@ -75,9 +75,7 @@ function Heading({ hoop }: { hoop: MainHoop }) {
         <div>
           <h1 className="text-2xl">Main hoop</h1>
           <p className="text-quiet">
-            <Typeset
-              text={`${tube.od.typed} × ${tube.wall.typed} ${tubeKindWords(tube.kind)}${tube.batch ? `, batch ${tube.batch}` : ''}`}
-            />
+            <Typeset text={tubeWords(tube)} />
           </p>
         </div>
       </div>
@@ -96,7 +94,10 @@ function Heading({ hoop }: { hoop: MainHoop }) {
 function MarkOut({ sheet, hoop }: { sheet: BendSheet; hoop: MainHoop }) {
   const style = useJobStyle();
   const { datum } = hoop.bending;
-  const strip = useMemo(() => markOutStrip(sheet, { width: 900, datum, style }), [sheet, datum, style]);
+  const strip = useCallback(
+    (width: number) => markOutStrip(sheet, { width, datum, style }),
+    [sheet, datum, style],
+  );
   const figures: [string, string][] = [
     ['cut the blank at', formatWithUnit(sheet.blank, style)],
     ['finished, on the axis', formatWithUnit(sheet.developed, style)],
@@ -110,7 +111,7 @@ function MarkOut({ sheet, hoop }: { sheet: BendSheet; hoop: MainHoop }) {
           <Figure key={label} label={label} text={text} />
         ))}
       </div>
-      <DrawingView drawing={strip} className="w-full" />
+      <FittedDrawing draw={strip} />
       <p className="text-quiet text-sm">
         All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
       </p>

@@ -8,7 +8,7 @@ import { Segmented } from '../../shared/Segmented.tsx';
 type School = MainHoop['bending']['springback']['school'];
 
 const SCHOOLS: { value: School; text: string }[] = [
-  { value: 'tests', text: 'test bends' },
+  { value: 'tests', text: 'tests' },
   { value: 'constant', text: 'degrees' },
   { value: 'share', text: 'share' },
   { value: 'theory', text: 'theory' },

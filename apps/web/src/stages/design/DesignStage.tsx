@@ -1,10 +1,10 @@
 import { hoopFront, type MemberAnswer, MEASURES } from '@gyrus/core';
-import { useMemo } from 'react';
+import { useCallback } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { DrawingView } from '../../shared/DrawingView.tsx';
+import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
 import { HoopInspector } from './HoopInspector.tsx';
@@ -28,7 +28,7 @@ export function DesignStage() {
     (finding) => SHAPING.has(finding.code) || (finding.rule && finding.code !== 'asked'),
   );
   return (
-    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_370px]">
+    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px] xl:grid-cols-[minmax(0,1fr)_370px]">
       <section aria-label="The hoop in the car" className="space-y-4">
         <h1 className="text-2xl">
           Main hoop{' '}
@@ -58,20 +58,21 @@ export function DesignStage() {
 function Front({ answer }: { answer: MemberAnswer }) {
   const plan = usePlan();
   const style = useJobStyle();
-  const drawing = useMemo(
-    () =>
-      'hoop' in answer.hoop && answer.tube
-        ? hoopFront(answer.hoop.hoop, answer.tube, answer.sheet, {
-            width: 860,
-            height: 520,
+  const { hoop, tube, sheet, gaps } = answer;
+  const draw = useCallback(
+    (width: number) =>
+      'hoop' in hoop && tube
+        ? hoopFront(hoop.hoop, tube, sheet, {
+            width,
+            height: Math.round(width * 0.6),
             style,
-            body: { measures: plan.survey.measures, gaps: answer.gaps },
+            body: { measures: plan.survey.measures, gaps },
           })
         : null,
-    [answer, plan.survey.measures, style],
+    [hoop, tube, sheet, gaps, plan.survey.measures, style],
   );
-  if (drawing)
-    return <DrawingView drawing={drawing} className="bg-sheet border-rule rounded-machined w-full border" />;
+  if ('hoop' in hoop && tube)
+    return <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined border" />;
   return <NoHoopYet answer={answer} />;
 }
 

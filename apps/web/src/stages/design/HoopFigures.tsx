@@ -14,8 +14,8 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
     ['feet, outside to outside', figures.feetOutside],
     ['corners, between axes', figures.cornersApart],
     ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
-      [upper ? `lower leg leans, ${side}` : `leg leans, ${side}`, lower],
-      ...(upper ? ([[`upper leg leans, ${side}`, upper]] as [string, Figure][]) : []),
+      [upper ? `lower leg leans in, ${side}` : `leg leans in, ${side}`, lower],
+      ...(upper ? ([[`upper leg leans in, ${side}`, upper]] as [string, Figure][]) : []),
     ]),
   ];
   return (

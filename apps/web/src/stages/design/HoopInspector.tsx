@@ -1,4 +1,11 @@
-import { formatWithUnit, type HoopGeometry, type MainHoop, type MemberAnswer, type Plan } from '@gyrus/core';
+import {
+  formatAngle,
+  formatWithUnit,
+  type HoopGeometry,
+  type MainHoop,
+  type MemberAnswer,
+  type Plan,
+} from '@gyrus/core';
 import { type Draft } from 'immer';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -20,7 +27,10 @@ const SIDES = [
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
 export function HoopInspector({ answer }: { answer: MemberAnswer }) {
-  const [hoop] = usePlan().members;
+  const {
+    members: [hoop],
+    survey,
+  } = usePlan();
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
   if (!hoop) return null;
@@ -85,7 +95,8 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
       <div className="grid grid-cols-2 gap-3">
         <PlanField
           optional
-          label="tilt to the rear (empty: the pillar's)"
+          label="tilt to the rear"
+          placeholder={`pillar's, ${formatAngle(survey.measures.pillarTilt?.deg ?? 0)}°`}
           field="hoop/tilt"
           kind={angleKind({ least: -30, most: 45 })}
           value={hoop.tilt}

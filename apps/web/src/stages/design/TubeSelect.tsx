@@ -1,12 +1,9 @@
 import { type MainHoop, type Shop, type TubeChoice } from '@gyrus/core';
-import { tubeKindWords } from '@gyrus/formats';
+import { tubeWords } from '@gyrus/formats';
 import { Link } from 'react-router';
 import { usePlanStore } from '../../job/planStore.ts';
 import { useShop } from '../../shared/queries.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
-
-const nameOf = ({ od, wall, kind, batch }: TubeChoice): string =>
-  `${od.typed} × ${wall.typed} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
 
 const isSame = (a: TubeChoice, b: TubeChoice): boolean =>
   a.od.mm === b.od.mm && a.wall.mm === b.wall.mm && a.kind === b.kind && a.batch === b.batch;
@@ -28,8 +25,8 @@ export function TubeSelect({ hoop }: { hoop: MainHoop }) {
         label="tube"
         value={stocked?.id ?? ''}
         options={[
-          ...(stocked ? [] : [{ value: '', text: `${nameOf(hoop.tube)} (not in stock)` }]),
-          ...tubes.map((tube) => ({ value: tube.id, text: nameOf(tube) })),
+          ...(stocked ? [] : [{ value: '', text: `${tubeWords(hoop.tube)} (not in stock)` }]),
+          ...tubes.map((tube) => ({ value: tube.id, text: tubeWords(tube) })),
         ]}
         onChange={(event) => choose(event.target.value)}
       />

@@ -63,29 +63,12 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
         {places.map((place) => (
           <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
         ))}
-        {places.map((place) => (
-          <text
-            key={place.key}
-            x={place.x}
-            y={place.y + captionDrop(place.key)}
-            textAnchor="middle"
-            className="fill-quiet text-[14px]"
-          >
-            {CAPTIONS[place.key]}
-          </text>
-        ))}
         <text x={458} y={534} className="fill-quiet text-[14px]">
           centre line of the car
         </text>
       </svg>
       {places.map((place) => (
-        <div
-          key={place.key}
-          className="absolute w-[11.6%] min-w-18 -translate-x-1/2 -translate-y-1/2"
-          style={{ left: `${(100 * place.x) / PICTURE.width}%`, top: `${(100 * place.y) / PICTURE.height}%` }}
-        >
-          <MeasureField measure={place.key} onFocus={onFocus} />
-        </div>
+        <PlacedField key={place.key} place={place} onFocus={onFocus} />
       ))}
     </div>
   );
@@ -105,9 +88,27 @@ const CAPTIONS: Partial<Record<MeasureKey, string>> = {
   landingRight: 'landing, right',
 };
 
-/** Captions stand above the fields at the top and bottom edge, below the others. */
-const captionDrop = (key: MeasureKey): number =>
-  key.startsWith('headliner') || key.startsWith('floorSlope') || key.startsWith('landing') ? -26 : 38;
+/** A box with its caption: above it at the top and bottom edge of the picture, below it elsewhere. */
+function PlacedField({ place, onFocus }: { place: FieldPlace; onFocus: (key: MeasureKey) => void }) {
+  const caption = CAPTIONS[place.key];
+  const above = /^(headliner|floorSlope|landing)/.test(place.key);
+  return (
+    <div
+      className="absolute w-[11.6%] min-w-19 -translate-x-1/2 -translate-y-1/2"
+      style={{ left: `${(100 * place.x) / PICTURE.width}%`, top: `${(100 * place.y) / PICTURE.height}%` }}
+    >
+      <MeasureField measure={place.key} onFocus={onFocus} />
+      {caption && (
+        <div
+          aria-hidden="true"
+          className={`text-quiet pointer-events-none absolute left-1/2 -translate-x-1/2 text-sm leading-4 whitespace-nowrap ${above ? 'bottom-full mb-0.5' : 'top-full mt-0.5'}`}
+        >
+          {caption}
+        </div>
+      )}
+    </div>
+  );
+}
 
 interface LineProps {
   place: FieldPlace;

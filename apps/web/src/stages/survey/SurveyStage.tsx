@@ -17,7 +17,7 @@ export function SurveyStage() {
   if (!answer) return null;
   const none = 'none' in answer.hoop ? answer.hoop.none : null;
   return (
-    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
+    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_270px] xl:grid-cols-[minmax(0,1fr)_340px]">
       <section aria-label="Main hoop section">
         <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
           <h1 className="text-2xl">Main hoop section</h1>

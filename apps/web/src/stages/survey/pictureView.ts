@@ -3,7 +3,7 @@ import { type BodyOutline, type MeasureKey } from '@gyrus/core';
 /** The picture of the section, in its own units: the car fits between the fields at the edges. */
 export const PICTURE = { width: 900, height: 620 };
 const FLOOR = 500;
-const TOP = 92;
+const TOP = 104;
 const HALF = 300;
 
 export interface PictureView {
@@ -46,9 +46,9 @@ export function fieldPlaces(body: BodyOutline, { at }: PictureView): FieldPlace[
     between(body.right.lean, lean, 'halfWidthLeanRight'),
     underCrown(between(-body.left.roof, roof, 'halfWidthRoofLeft')),
     underCrown(between(body.right.roof, roof, 'halfWidthRoofRight')),
-    { key: 'headlinerCentre', x: 450, y: 44 },
-    { key: 'headlinerCornerLeft', x: 230, y: 44 },
-    { key: 'headlinerCornerRight', x: 670, y: 44 },
+    { key: 'headlinerCentre', x: 450, y: 56 },
+    { key: 'headlinerCornerLeft', x: 230, y: 56 },
+    { key: 'headlinerCornerRight', x: 670, y: 56 },
     { key: 'wallLeanLeft', x: 70, y: wallY },
     { key: 'wallLeanRight', x: 830, y: wallY },
     { key: 'pillarTilt', x: 830, y: leanY },

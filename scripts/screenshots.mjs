@@ -1,0 +1,71 @@
+// npm run screenshots: one PNG of each view in docs/screenshots, from the demo data, on a throw-away database.
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { buildAll, has, installPackages, root, run } from './lib/project.mjs';
+
+await installPackages();
+await buildAll();
+const { CHROMIUM, needChromium } = await import('./lib/chromium.mjs');
+const { Cluster } = await import('./lib/postgres.mjs');
+const { startServer, stopServer } = await import('./lib/server.mjs');
+const { chromium } = await import('@playwright/test');
+await needChromium();
+
+const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
+const VIEWS = {
+  jobs: '/jobs',
+  brief: `${DEMO}/brief`,
+  survey: `${DEMO}/survey`,
+  design: `${DEMO}/design`,
+  bend: `${DEMO}/bend`,
+  inspect: `${DEMO}/inspect`,
+  shop: '/shop',
+  'rule-books': '/rule-books/international-cage',
+};
+
+const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-shots-'));
+chmodSync(scratch, 0o711);
+const cluster = new Cluster(path.join(scratch, 'cluster'), { lasting: false });
+let server;
+let browser;
+try {
+  server = startServer({ databaseUrl: await cluster.start(), port: 0, demo: true });
+  const address = await server.address;
+  browser = await chromium.launch({
+    executablePath: CHROMIUM,
+    args: [
+      '--no-sandbox',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--no-first-run',
+    ],
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+  for (const [name, view] of Object.entries(VIEWS)) {
+    await page.goto(address + view);
+    await page.getByRole('heading', { level: 1 }).first().waitFor();
+    await page.waitForLoadState('networkidle');
+    if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
+    await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
+  }
+  await printedSheet(address);
+} finally {
+  await browser?.close();
+  if (server) await stopServer(server.child);
+  cluster.remove();
+  rmSync(scratch, { recursive: true, force: true });
+}
+
+/** The printed sheet, where poppler's pdftoppm is at hand to make a picture of it. */
+async function printedSheet(address) {
+  if (!has('pdftoppm')) return;
+  const answer = await fetch(
+    `${address}/api${DEMO}/revisions/1/bend-sheet.pdf?paper=a4&unit=in&datum=centre`,
+  );
+  const pdf = path.join(scratch, 'sheet.pdf');
+  writeFileSync(pdf, Buffer.from(await answer.arrayBuffer()));
+  const picture = path.join(root, 'docs/screenshots/bend-sheet');
+  await run('pdftoppm', ['-r', '105', '-png', '-singlefile', pdf, picture]);
+}
