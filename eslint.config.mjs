@@ -16,6 +16,7 @@ export default ts.config(
   },
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: globals.node } },
+  { files: ['**/*.test.mjs'], languageOptions: { globals: globals.jest } },
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...ts.configs.recommendedTypeChecked],

@@ -7,15 +7,21 @@ const shared = {
   modulePathIgnorePatterns: ['/dist/', '/.gyrus/'],
 };
 
-/** Two projects: `unit` needs nothing, `api` needs the PostgreSQL that scripts/test.mjs starts. */
+/** `unit` needs nothing, `api` the PostgreSQL that scripts/test.mjs starts, `start` the built program. */
 export default {
   projects: [
     {
       ...shared,
       displayName: 'unit',
-      testMatch: ['<rootDir>/{packages,apps}/*/src/**/*.test.ts', '<rootDir>/scripts/**/*.test.mjs'],
+      testMatch: ['<rootDir>/{packages,apps}/*/src/**/*.test.ts'],
       testPathIgnorePatterns: ['/node_modules/', '\\.api\\.test\\.ts$'],
     },
     { ...shared, displayName: 'api', testMatch: ['<rootDir>/apps/server/src/**/*.api.test.ts'] },
+    {
+      ...shared,
+      displayName: 'start',
+      moduleFileExtensions: ['mjs', 'js', 'ts', 'json'],
+      testMatch: ['<rootDir>/scripts/**/*.test.mjs'],
+    },
   ],
 };

@@ -148,7 +148,11 @@ try {
     await buildCli();
     await jest('unit');
   }
-  if (wants('api')) await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
+  if (wants('api')) {
+    await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
+    await buildAll();
+    await jest('start');
+  }
   if (wants('e2e')) await endToEnd();
 } catch (error) {
   console.error(error instanceof Advice ? `\n${error.message}` : error);

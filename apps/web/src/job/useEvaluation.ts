@@ -1,8 +1,10 @@
-import { EMPTY_SHOP, type Evaluation, type Plan } from '@gyrus/core';
+import { EMPTY_SHOP, type Evaluation, type Plan, type RuleBook } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
 import { type EvaluationWorker } from './evaluation.worker.ts';
+
+const NO_BOOKS: RuleBook[] = [];
 
 let remote: Remote<EvaluationWorker> | null = null;
 
@@ -14,7 +16,9 @@ const worker = (): Remote<EvaluationWorker> =>
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {
   const shop = useShop().data ?? EMPTY_SHOP;
-  const books = useRuleBooks().data;
+  const asked = useRuleBooks();
+  // A chosen book that could not be fetched is told among the findings.
+  const books = asked.isError ? NO_BOOKS : asked.data;
   const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
   useEffect(() => {
     if (!books) return;

@@ -188,3 +188,16 @@ test('any measures resolve to a hoop without NaN, or to a reason; never to an ex
 test('the hoop’s own tilt overrides the pillar’s', () => {
   expect(hoopOf(planWith({ ...HANDBOOK_CAR, pillarTilt: '10' }, { tilt: angle('0') })).tilt).toBe(0);
 });
+
+test('the bends told with their derivation are the bends of the path', () => {
+  const hoop = hoopOf(planWith({ ...LEANING_CAR, pillarTilt: '9.7' }));
+  hoop.figures.bends.forEach(({ feature, angle: told }, i) => {
+    expect(feature).toBe(hoop.features[i]);
+    expect(told.value).toBeCloseTo(bendAt(hoop, i + 1), 9);
+  });
+});
+
+test('the bench finds the height along the hoop, not the upright one', () => {
+  const hoop = hoopOf(planWith({ ...HANDBOOK_CAR, pillarTilt: '10' }));
+  expect(hoop.figures.benchHeight.value / IN).toBeCloseTo(40 / Math.cos((10 * Math.PI) / 180) + 1, 6);
+});

@@ -64,10 +64,14 @@ export interface HoopGeometry {
   figures: {
     crownHeight: Figure;
     totalHeight: Figure;
+    /** From the lower foot to the top along the hoop's plane: what a tape finds on the bench. */
+    benchHeight: Figure;
     feetApart: Figure;
     feetOutside: Figure;
     cornersApart: Figure;
     legLeans: { side: CarSide; lower: Figure; upper: Figure | null }[];
+    /** By the name of the PI. */
+    bends: { feature: string; angle: Figure }[];
   };
 }
 
@@ -144,7 +148,7 @@ function buildHoop(
     axis,
     tilt,
     feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
-    figures: figuresOf(corners, axis, { left, right }, four, hoop.tube.od.mm),
+    figures: figuresOf(corners, axis, { left, right }, four, hoop.tube.od.mm, tilt),
   });
 }
 
@@ -207,6 +211,7 @@ function figuresOf(
   legs: { left: Leg; right: Leg },
   four: boolean,
   od: number,
+  tilt: number,
 ): HoopGeometry['figures'] {
   const footA = corners[0] as LegPoint;
   const footB = corners[corners.length - 1] as LegPoint;
@@ -231,6 +236,7 @@ function figuresOf(
     lower: leanFigure(floor, four && lean ? lean : corner),
     upper: four && lean ? leanFigure(lean, corner) : null,
   });
+  const leans = [legLean('left', legs.left), legLean('right', legs.right)] as const;
   return {
     crownHeight: axis.crownHeight,
     totalHeight: lengthFigure(
@@ -240,6 +246,7 @@ function figuresOf(
       { mm: od / 2 },
       'half the tube',
     ),
+    benchHeight: benchHeight(crown, Math.min(footA.up, footB.up), tilt, od),
     feetApart,
     feetOutside: lengthFigure(
       feetApart.value + outsides,
@@ -249,6 +256,43 @@ function figuresOf(
       'the tube, cut on the slant',
     ),
     cornersApart: between(legs.left.corner.out, legs.right.corner.out),
-    legLeans: [legLean('left', legs.left), legLean('right', legs.right)],
+    legLeans: [...leans],
+    bends: four
+      ? [kneeBend(leans[0]), crownBend(leans[0]), crownBend(leans[1]), kneeBend(leans[1])]
+      : [crownBend(leans[0]), crownBend(leans[1])],
+  };
+}
+
+function benchHeight(crown: number, footUp: number, tilt: number, od: number): Figure {
+  const along = alongPlane(crown, tilt);
+  return lengthFigure(
+    along - footUp + od / 2,
+    { mm: crown },
+    '/ cos',
+    { deg: tilt },
+    '−',
+    { mm: footUp },
+    'to the foot +',
+    { mm: od / 2 },
+    'half the tube',
+  );
+}
+
+type LegLean = HoopGeometry['figures']['legLeans'][number];
+
+/** The crown is level, so its bend is what the leg below it lacks of a right angle. */
+function crownBend({ side, lower, upper }: LegLean): HoopGeometry['figures']['bends'][number] {
+  const lean = (upper ?? lower).value;
+  return {
+    feature: `crown-${side}`,
+    angle: angleFigure(90 - lean, { deg: 90 }, '−', { deg: lean }, "leg's lean"),
+  };
+}
+
+function kneeBend({ side, lower, upper }: LegLean): HoopGeometry['figures']['bends'][number] {
+  const above = (upper ?? lower).value;
+  return {
+    feature: `knee-${side}`,
+    angle: angleFigure(above - lower.value, { deg: above }, 'above −', { deg: lower.value }, 'below'),
   };
 }

@@ -39,7 +39,7 @@ export function hoopFront(
     { kind: 'polygon', points: bandOf(axis, (tube.od / 2) * view.scale), pen: 'steel' },
     { kind: 'polyline', points: axis, pen: 'axis' },
     ...(options.plain ? [] : bendLabels(hoop, sheet, onPaper, style)),
-    ...dimensions(hoop, onPaper, style, width),
+    ...dimensions(hoop, onPaper, options),
     ...(body ? body.gaps.flatMap((gap) => gapLabel(gap, onPaper(gap.at), style)) : []),
   ];
   const { feetApart, cornersApart, totalHeight } = hoop.figures;
@@ -112,8 +112,7 @@ function bendLabels(
 function dimensions(
   hoop: HoopGeometry,
   onPaper: (point: Vec3) => Point,
-  style: LengthStyle,
-  width: number,
+  { style, width, plain }: FrontOptions,
 ): Shape[] {
   const { feetApart, cornersApart, crownHeight } = hoop.figures;
   const text = (value: number) => formatLength(value, style);
@@ -125,6 +124,14 @@ function dimensions(
   const floor = onPaper([0, 0, 0])[1];
   const under = Math.max(footA[1], footB[1]) + 26;
   const right = width - 34;
+  const cornersLabel: Shape = {
+    kind: 'text',
+    at: [(cornerA[0] + cornerB[0]) / 2 + 10, cornerA[1] + 30],
+    text: `corners ${text(cornersApart.value)}`,
+    size: 16,
+    anchor: 'start',
+    voice: 'label',
+  };
   return [
     { kind: 'line', from: [footA[0], footA[1] + 4], to: [footA[0], under + 6], pen: 'dimension' },
     { kind: 'line', from: [footB[0], footB[1] + 4], to: [footB[0], under + 6], pen: 'dimension' },
@@ -137,14 +144,7 @@ function dimensions(
       anchor: 'middle',
       voice: 'label',
     },
-    {
-      kind: 'text',
-      at: [(cornerA[0] + cornerB[0]) / 2 + 10, cornerA[1] + 30],
-      text: `corners ${text(cornersApart.value)}`,
-      size: 16,
-      anchor: 'start',
-      voice: 'label',
-    },
+    ...(plain ? [] : [cornersLabel]),
     { kind: 'arrow', from: [right, floor], to: [right, cornerA[1]], pen: 'dimension', both: true },
     { kind: 'line', from: [cornerB[0] + 20, cornerA[1]], to: [right + 6, cornerA[1]], pen: 'dimension' },
     { kind: 'line', from: [footB[0] + 20, floor], to: [right + 6, floor], pen: 'dimension' },

@@ -240,7 +240,7 @@ function checksOf({ hoop, sheet }: MemberAnswer, style: LengthStyle): string[] {
   const cuts = feet.map(footWords).join('; ');
   const tilt = hoop.hoop.tilt === 0 ? '' : `; ${formatAngle(Math.abs(hoop.hoop.tilt))}° seen from the side`;
   return [
-    `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.totalHeight.value, style)} to the top. Under: pull a little more. Over: a strap, or bend it again.`,
+    `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.benchHeight.value, style)} from foot to top along the hoop, corners ${formatWithUnit(figures.cornersApart.value, style)} between axes. Under: pull a little more. Over: a strap, or bend it again.`,
     `Feet across the car: ${cuts}${tilt}.`,
     ...school,
   ];

@@ -1,5 +1,5 @@
 import { type Figure, type HoopGeometry } from '@gyrus/core';
-import { figureWords, footWords, resultWords } from '@gyrus/formats';
+import { featureName, figureWords, footWords, resultWords } from '@gyrus/formats';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 
@@ -10,12 +10,17 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
   const rows: [string, Figure][] = [
     ["height of the crown's axis", figures.crownHeight],
     ['total height', figures.totalHeight],
+    ['foot to top, along the hoop', figures.benchHeight],
     ['feet, between axes', figures.feetApart],
     ['feet, outside to outside', figures.feetOutside],
     ['corners, between axes', figures.cornersApart],
     ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
       [upper ? `lower leg leans in, ${side}` : `leg leans in, ${side}`, lower],
       ...(upper ? ([[`upper leg leans in, ${side}`, upper]] as [string, Figure][]) : []),
+    ]),
+    ...figures.bends.map(({ feature, angle }): [string, Figure] => [
+      `bend at the ${featureName(feature)}`,
+      angle,
     ]),
   ];
   return (
