@@ -28,13 +28,13 @@ const bendInput = z.strictObject({
     .gt(0, 'a bend turns by more than 0°')
     .lt(180, 'a bend turns by less than 180°'),
   clr: size('the centreline radius'),
-  setback: z.number().optional(),
+  setback: z.number(say('the number that lra prints here, which is passed over')).optional(),
 });
 
 /** Takes what `lra` prints: `setback` and `developed` are passed over. */
 export const xyzInput = z.strictObject({
   bends: z.array(bendInput, say('a list of bends, which may be empty')),
   tail: extent('the straight after the last bend'),
-  developed: z.number().optional(),
+  developed: z.number(say('the number that lra prints here, which is passed over')).optional(),
 });
 export type XyzInput = z.infer<typeof xyzInput>;

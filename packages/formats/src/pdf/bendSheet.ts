@@ -4,6 +4,7 @@ import {
   type Datum,
   datumWords,
   type Evaluation,
+  type Finding,
   formatAngle,
   formatLength,
   formatWithUnit,
@@ -184,7 +185,13 @@ function stepRow(
   writeText(doc, markSide(sheet, bend, datum), at(0.375), top + 28, { ...small, size: 8.5 });
   cell(0.5, turnWords(step, first, style), 0.69);
   writeText(doc, `${formatAngle(bend.reading)}°`, at(0.69), base + 2, { font: 'figure-600', size: 17 });
-  writeText(doc, `${formatAngle(bend.angle)}°`, at(0.765), base, { ...BODY, size: 12 });
+  writeText(doc, `${formatAngle(bend.angle)}°`, at(0.765), top + 15, { ...BODY, size: 12 });
+  const { released } = bend.pull;
+  if (released)
+    writeText(doc, `${formatAngle(released[0])} to ${formatAngle(released[1])}`, at(0.765), top + 27, {
+      ...small,
+      size: 8.5,
+    });
   writeText(doc, `${formatAngle(bend.included)}°`, at(0.83), base, { ...BODY, size: 12 });
 }
 
@@ -218,17 +225,17 @@ function below(
   const x = MARGIN + drawingWidth + 6;
   const columnWidth = width - MARGIN - x;
   let y = top + 8;
-  for (const line of checksOf(answer, style)) y = writeParagraph(doc, line, x, y, columnWidth, BODY) + 2;
-  for (const caution of CAUTIONS) y = writeParagraph(doc, caution, x, y, columnWidth, BODY) + 2;
-  const pressing = (['out', 'look'] as const).flatMap((status) =>
-    evaluation.findings.filter((finding) => finding.status === status),
-  );
-  for (const finding of pressing) {
-    if (y > height - 62) {
-      writeText(doc, 'More findings are at Inspect.', x, y, STRONG);
-      return;
-    }
-    y = writeParagraph(doc, `${finding.status}: ${findingWords(finding, style)}`, x, y, columnWidth, STRONG);
+  for (const line of checksOf(answer, style)) y = writeParagraph(doc, line, x, y, columnWidth, BODY) + 1;
+  for (const caution of CAUTIONS) y = writeParagraph(doc, caution, x, y, columnWidth, BODY) + 1;
+  const { findings } = evaluation;
+  const count = (status: Finding['status']) => findings.filter((finding) => finding.status === status).length;
+  const counts = `Findings: ${count('out')} out, ${count('look')} to look at, ${count('ask')} to be answered at Inspect.`;
+  y = writeParagraph(doc, counts, x, y, columnWidth, STRONG);
+  for (const finding of (['out', 'look'] as const).flatMap((status) =>
+    findings.filter((one) => one.status === status),
+  )) {
+    if (y > height - 44) return;
+    y = writeParagraph(doc, `${finding.status}: ${findingWords(finding, style)}`, x, y, columnWidth, BODY);
   }
 }
 
