@@ -51,6 +51,8 @@ test('undo and redo, one step a field, from the keyboard', async ({ page }) => {
   await stage(page, 'Survey');
   const centre = page.getByLabel('headliner at the centre');
   await centre.pressSequentially('41 1/4');
+  await centre.press('Enter');
+  await expect(page.getByLabel('headliner at the corner, left')).toBeFocused();
   await page.getByLabel('half width at the floor, left').pressSequentially('29');
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('half width at the floor, left')).toHaveValue('');

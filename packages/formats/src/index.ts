@@ -1,6 +1,5 @@
 export { figureWords, resultWords } from './words/figure.ts';
 export {
-  bothUnits,
   featureName,
   findingFigure,
   findingWords,
@@ -13,6 +12,7 @@ export {
   tubeKindWords,
   tubeWords,
 } from './words/finding.ts';
+export { bothUnits } from './words/length.ts';
 export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';

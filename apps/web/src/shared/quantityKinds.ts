@@ -40,7 +40,7 @@ export function angleKind(
     parse: (text) => limited(parseAngle(text), 'deg', limits),
     shown: (value) => value.typed,
     understood: (value) => `= ${formatAngle(value.deg, 2)}°`,
-    example: '84 or 3 1/4 : 40',
+    example: '84',
   };
 }
 

@@ -161,7 +161,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
         role: 'main-hoop',
         id: ids.member,
         stamp: 'MH',
-        tube: { ...tube, kind: 'drawn-over-mandrel', batch: '' },
+        tube: { ...tube, kind: length === 'in' ? 'drawn-over-mandrel' : 'cold-drawn-seamless', batch: '' },
         pieces: [{ id: ids.piece, stamp: 'MH' }],
         ends: { a: { kind: 'landing', side: 'left' }, b: { kind: 'landing', side: 'right' } },
         crossings: [],

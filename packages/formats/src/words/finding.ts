@@ -1,7 +1,6 @@
 import {
   type Finding,
   formatAngle,
-  formatLength,
   formatWithUnit,
   type LengthStyle,
   type Quantity,
@@ -244,10 +243,3 @@ export function releaseWords(bend: { angle: number; pull: { released: [number, n
     : '';
   return `Springs back to ${formatAngle(bend.angle)}°${range}`;
 }
-
-/** A length in both units: `41 1/4 in · 1048 mm`. */
-export const bothUnits = (mm: number, style: LengthStyle): string => {
-  const other: LengthStyle =
-    style.unit === 'in' ? { ...style, unit: 'mm', decimals: 1 } : { ...style, unit: 'in' };
-  return `${formatWithUnit(mm, style)} · ${formatLength(mm, other)} ${other.unit}`;
-};

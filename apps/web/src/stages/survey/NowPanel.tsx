@@ -28,6 +28,9 @@ export function NowPanel({ focus }: { focus: MeasureKey | null }) {
     <div className="border-chalk border-l-4 pl-3" aria-live="polite">
       <h2 className="text-lg">{MEASURES[focus].label}</h2>
       <p>{MEASURES[focus].how}</p>
+      {MEASURES[focus].kind === 'angle' && (
+        <p className="text-quiet">In degrees, or as a slope: 3 1/4 : 40.</p>
+      )}
       <p className="figure text-quiet min-h-6">{understood && <Typeset text={understood} />}</p>
     </div>
   );

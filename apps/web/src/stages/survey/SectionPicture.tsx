@@ -7,7 +7,7 @@ import {
   polylineOf,
   type Tube,
 } from '@gyrus/core';
-import { useMemo } from 'react';
+import { type KeyboardEvent, useMemo } from 'react';
 import { usePlan } from '../../job/planStore.ts';
 import { MeasureField } from './MeasureField.tsx';
 import { type FieldPlace, fieldPlaces, PICTURE, type PictureView, pictureView } from './pictureView.ts';
@@ -30,6 +30,7 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
     <div
       className="bg-sheet border-rule rounded-machined relative w-full border"
       style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}
+      onKeyDown={goOnWithEnter}
     >
       <svg
         viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
@@ -72,6 +73,13 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
       ))}
     </div>
   );
+}
+
+/** Enter goes on to the next box, in the order in which the car is measured. */
+function goOnWithEnter(event: KeyboardEvent<HTMLElement>) {
+  if (event.key !== 'Enter') return;
+  const boxes = [...event.currentTarget.querySelectorAll('input')];
+  boxes[boxes.indexOf(event.target as HTMLInputElement) + 1]?.focus();
 }
 
 const CAPTIONS: Partial<Record<MeasureKey, string>> = {

@@ -16,12 +16,10 @@ export function SidesChoice() {
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
   if (!hoop) return null;
+  const uneven = findings.filter(({ code }) => code === 'asymmetry' || code === 'contradiction-settled');
   return (
     <div className="space-y-2">
-      <FindingList
-        findings={findings.filter((one) => one.code === 'asymmetry' || one.code === 'contradiction-settled')}
-        style={style}
-      />
+      {uneven.length > 0 && <FindingList findings={uneven} style={style} />}
       <Segmented
         label="legs of the hoop"
         value={hoop.sides}
