@@ -1,4 +1,10 @@
-import { defineConfig } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { defineConfig, type LaunchOptions } from '@playwright/test';
+
+const chromium = JSON.parse(
+  readFileSync(path.join(import.meta.dirname, 'chromium.json'), 'utf8'),
+) as LaunchOptions;
 
 /** Debian's Chromium against the server that scripts/test.mjs started, whose address is in GYRUS_ADDRESS. */
 export default defineConfig({
@@ -13,15 +19,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     trace: 'retain-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: chromium,
   },
 });

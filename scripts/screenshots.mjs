@@ -32,16 +32,7 @@ let browser;
 try {
   server = startServer({ databaseUrl: await cluster.start(), port: 0, demo: true });
   const address = await server.address;
-  browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [
-      '--no-sandbox',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-      '--no-first-run',
-    ],
-  });
+  browser = await chromium.launch(CHROMIUM);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
   for (const [name, view] of Object.entries(VIEWS)) {
     await page.goto(address + view);

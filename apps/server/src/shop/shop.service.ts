@@ -4,6 +4,7 @@ import { checkSection, type Die, type Shop, SHOP_FORMAT } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
+import { without } from '../common/without.ts';
 import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from './shop.entities.ts';
 
 @Injectable()
@@ -23,19 +24,13 @@ export class ShopService {
     return {
       format: SHOP_FORMAT,
       version: 1,
-      machines: machines.map(({ id, name, note }) => ({
-        id,
-        name,
-        note,
+      machines: machines.map((machine) => ({
+        ...without(machine, 'createdAt', 'dies'),
         dies: dies
-          .filter((die) => die.machineId === id)
-          .map((die) => ({
-            ...dieOf(die),
-            machine: name,
-            tests: tests.filter((test) => test.dieId === die.id).map(testOf),
-          })),
+          .filter((die) => die.machineId === machine.id)
+          .map((die) => dieOf(die, machine.name, tests)),
       })),
-      tubes: tubes.map(tubeOf),
+      tubes: tubes.map((tube) => without(tube, 'createdAt')),
     };
   }
 
@@ -44,9 +39,12 @@ export class ShopService {
     await this.database.transaction(async (manager) => {
       for (const { dies, ...machine } of shop.machines) {
         await manager.upsert(MachineEntity, machine, ['id']);
-        for (const { tests, ...die } of dies) {
-          await manager.upsert(DieEntity, { ...dieOf(die), machineId: machine.id }, ['id']);
-          for (const test of tests) await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
+        for (const die of dies) {
+          await manager.upsert(DieEntity, { ...without(die, 'machine', 'tests'), machineId: machine.id }, [
+            'id',
+          ]);
+          for (const test of die.tests)
+            await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
         }
       }
       for (const tube of shop.tubes) await manager.upsert(TubeStockEntity, tube, ['id']);
@@ -118,48 +116,12 @@ export class ShopService {
   }
 }
 
-const dieOf = ({
-  id,
-  name,
-  od,
-  clr,
-  reference,
-  offset,
-  clampLength,
-  trailing,
-  largestAngle,
-  finishedRadius,
-}: Omit<Die, 'machine' | 'tests'>) => ({
-  id,
-  name,
-  od,
-  clr,
-  reference,
-  offset,
-  clampLength,
-  trailing,
-  largestAngle,
-  finishedRadius,
-});
-
-const testOf = ({ id, od, wall, batch, reading, released, sound, note }: TestBendEntity) => ({
-  id,
-  od,
-  wall,
-  batch,
-  reading,
-  released,
-  sound,
-  note,
-});
-
-const tubeOf = ({ id, od, wall, kind, batch, stickLength }: TubeStockEntity) => ({
-  id,
-  od,
-  wall,
-  kind,
-  batch,
-  stickLength,
+const dieOf = (die: DieEntity, machine: string, tests: TestBendEntity[]): Die => ({
+  ...without(die, 'createdAt', 'machineId', 'machine', 'tests'),
+  machine,
+  tests: tests
+    .filter((test) => test.dieId === die.id)
+    .map((test) => without(test, 'createdAt', 'dieId', 'die')),
 });
 
 function refuseNoBore({ od, wall }: { od: { mm: number }; wall: { mm: number } }): void {

@@ -2,6 +2,7 @@ import { formatAngle, type RuleBook, type RuleCheck, type ScheduleRow, writtenLe
 import { provenanceWords, tubeKindWords } from '@gyrus/formats';
 import { NavLink, useParams } from 'react-router';
 import { Typeset } from '../shared/Figure.tsx';
+import { TableHead } from '../shared/TableHead.tsx';
 import { Header } from '../shared/Header.tsx';
 import { useRuleBooks } from '../shared/queries.ts';
 import { Loading, Trouble } from '../shared/Waiting.tsx';
@@ -52,15 +53,7 @@ function Book({ book }: { book: RuleBook }) {
       <section>
         <h3 className="mb-2 text-lg">Least tube for the main hoop</h3>
         <table className="bg-sheet border-rule w-full border text-left">
-          <thead className="bg-sheet2 text-quiet text-sm">
-            <tr>
-              {['clause', 'car', 'any one of'].map((name) => (
-                <th key={name} scope="col" className="px-3 py-1.5 font-medium">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead names={['clause', 'car', 'any one of']} />
           <tbody>
             {book.tubeSchedule.map((row, i) => (
               <Row key={i} row={row} />
@@ -71,15 +64,7 @@ function Book({ book }: { book: RuleBook }) {
       <section>
         <h3 className="mb-2 text-lg">Rules</h3>
         <table className="bg-sheet border-rule w-full border text-left">
-          <thead className="bg-sheet2 text-quiet text-sm">
-            <tr>
-              {['clause', 'rule', 'how it is checked', 'class'].map((name) => (
-                <th key={name} scope="col" className="px-3 py-1.5 font-medium">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead names={['clause', 'rule', 'how it is checked', 'class']} />
           <tbody>
             {book.rules.map((rule) => (
               <tr key={rule.id} className="border-rule border-t align-top">

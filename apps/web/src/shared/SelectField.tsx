@@ -1,4 +1,5 @@
 import { type SelectHTMLAttributes, useId } from 'react';
+import { Labelled } from './Labelled.tsx';
 
 interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
   label: string;
@@ -9,10 +10,7 @@ interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
 export function SelectField({ label, options, ...select }: SelectFieldProps) {
   const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="text-quiet mb-1 block text-sm">
-        {label}
-      </label>
+    <Labelled id={id} label={label}>
       <select id={id} className="control w-full" {...select}>
         {options.map((option) => (
           <option key={option.value} value={option.value}>
@@ -20,6 +18,6 @@ export function SelectField({ label, options, ...select }: SelectFieldProps) {
           </option>
         ))}
       </select>
-    </div>
+    </Labelled>
   );
 }

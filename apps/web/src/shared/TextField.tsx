@@ -1,4 +1,5 @@
 import { type InputHTMLAttributes, useId } from 'react';
+import { Labelled } from './Labelled.tsx';
 
 interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
   label: string;
@@ -8,10 +9,7 @@ interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
 export function TextField({ label, fault, ...input }: TextFieldProps) {
   const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="text-quiet mb-1 block text-sm">
-        {label}
-      </label>
+    <Labelled id={id} label={label}>
       <input
         id={id}
         autoComplete="off"
@@ -25,6 +23,6 @@ export function TextField({ label, fault, ...input }: TextFieldProps) {
           {fault}
         </div>
       )}
-    </div>
+    </Labelled>
   );
 }

@@ -1,6 +1,6 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
-import { type CarSide, type MainHoop, type Survey } from '../plan/index.ts';
+import { type CarSide, type MainHoop, type MeasureKey, type Survey } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import {
   alongPlane,
@@ -10,14 +10,13 @@ import {
   type Contradiction,
   contradictions,
   type Figure,
-  lengthFigure,
   type MeasuredSection,
   type MeasuringError,
   readSection,
   trustingProtractor,
   withinTighterSide,
 } from '../survey/index.ts';
-import { type MeasureKey } from '../plan/index.ts';
+import { type HoopFigures, hoopFigures } from './hoopFigures.ts';
 import {
   type HoopShape,
   type Leg,
@@ -61,18 +60,7 @@ export interface HoopGeometry {
   contradictions: Contradiction[];
   tilt: number;
   feet: FootCut[];
-  figures: {
-    crownHeight: Figure;
-    totalHeight: Figure;
-    /** From the lower foot to the top along the hoop's plane: what a tape finds on the bench. */
-    benchHeight: Figure;
-    feetApart: Figure;
-    feetOutside: Figure;
-    cornersApart: Figure;
-    legLeans: { side: CarSide; lower: Figure; upper: Figure | null }[];
-    /** By the name of the PI. */
-    bends: { feature: string; angle: Figure }[];
-  };
+  figures: HoopFigures;
 }
 
 export type HoopResult = { hoop: HoopGeometry } | { none: NoHoop };
@@ -148,7 +136,7 @@ function buildHoop(
     axis,
     tilt,
     feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
-    figures: figuresOf(corners, axis, { left, right }, four, hoop.tube.od.mm, tilt),
+    figures: hoopFigures({ corners, axis, legs: { left, right }, four, od: hoop.tube.od.mm, tilt }),
   });
 }
 
@@ -202,97 +190,5 @@ function footCut(side: CarSide, leg: Leg, four: boolean, section: MeasuredSectio
     across: angleFigure(across, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),
     along: tilt,
     total: (Math.acos(Math.min(1, cosine)) * 180) / Math.PI,
-  };
-}
-
-function figuresOf(
-  corners: LegPoint[],
-  axis: AxisSection,
-  legs: { left: Leg; right: Leg },
-  four: boolean,
-  od: number,
-  tilt: number,
-): HoopGeometry['figures'] {
-  const footA = corners[0] as LegPoint;
-  const footB = corners[corners.length - 1] as LegPoint;
-  const crown = axis.crownHeight.value;
-  const between = (a: number, b: number) => lengthFigure(a + b, { mm: a }, 'left +', { mm: b }, 'right');
-  const feetApart = between(footA.out, footB.out);
-  const outer = (leg: Leg) => od / 2 / Math.cos(radians(leanOf(leg.floor, (four && leg.lean) || leg.corner)));
-  const outsides = outer(legs.left) + outer(legs.right);
-  const leanFigure = (below: LegPoint, above: LegPoint) =>
-    angleFigure(
-      leanOf(below, above),
-      'atan( (',
-      { mm: below.out },
-      '−',
-      { mm: above.out },
-      ') /',
-      { mm: above.up - below.up },
-      ')',
-    );
-  const legLean = (side: CarSide, { floor, lean, corner }: Leg) => ({
-    side,
-    lower: leanFigure(floor, four && lean ? lean : corner),
-    upper: four && lean ? leanFigure(lean, corner) : null,
-  });
-  const leans = [legLean('left', legs.left), legLean('right', legs.right)] as const;
-  return {
-    crownHeight: axis.crownHeight,
-    totalHeight: lengthFigure(
-      crown + od / 2,
-      { mm: crown },
-      "to the crown's axis +",
-      { mm: od / 2 },
-      'half the tube',
-    ),
-    benchHeight: benchHeight(crown, Math.min(footA.up, footB.up), tilt, od),
-    feetApart,
-    feetOutside: lengthFigure(
-      feetApart.value + outsides,
-      { mm: feetApart.value },
-      'between axes +',
-      { mm: outsides },
-      'the tube, cut on the slant',
-    ),
-    cornersApart: between(legs.left.corner.out, legs.right.corner.out),
-    legLeans: [...leans],
-    bends: four
-      ? [kneeBend(leans[0]), crownBend(leans[0]), crownBend(leans[1]), kneeBend(leans[1])]
-      : [crownBend(leans[0]), crownBend(leans[1])],
-  };
-}
-
-function benchHeight(crown: number, footUp: number, tilt: number, od: number): Figure {
-  const along = alongPlane(crown, tilt);
-  return lengthFigure(
-    along - footUp + od / 2,
-    { mm: crown },
-    '/ cos',
-    { deg: tilt },
-    '−',
-    { mm: footUp },
-    'to the foot +',
-    { mm: od / 2 },
-    'half the tube',
-  );
-}
-
-type LegLean = HoopGeometry['figures']['legLeans'][number];
-
-/** The crown is level, so its bend is what the leg below it lacks of a right angle. */
-function crownBend({ side, lower, upper }: LegLean): HoopGeometry['figures']['bends'][number] {
-  const lean = (upper ?? lower).value;
-  return {
-    feature: `crown-${side}`,
-    angle: angleFigure(90 - lean, { deg: 90 }, '−', { deg: lean }, "leg's lean"),
-  };
-}
-
-function kneeBend({ side, lower, upper }: LegLean): HoopGeometry['figures']['bends'][number] {
-  const above = (upper ?? lower).value;
-  return {
-    feature: `knee-${side}`,
-    angle: angleFigure(above - lower.value, { deg: above }, 'above −', { deg: lower.value }, 'below'),
   };
 }

@@ -17,6 +17,7 @@ import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Figure, Typeset } from '../../shared/Figure.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { Stamp } from '../../shared/Stamp.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
 import { StepCards } from './StepCards.tsx';
 import { ToolingPanel } from './ToolingPanel.tsx';
@@ -69,9 +70,7 @@ function Heading({ hoop }: { hoop: MainHoop }) {
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <div className="flex items-center gap-3">
-        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-xl font-bold">
-          {hoop.stamp}
-        </span>
+        <Stamp text={hoop.stamp} />
         <div>
           <h1 className="text-2xl">Main hoop</h1>
           <p className="text-quiet">

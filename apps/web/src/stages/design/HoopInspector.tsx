@@ -13,6 +13,7 @@ import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { Stamp } from '../../shared/Stamp.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
 
 const SHAPES = [
@@ -23,6 +24,12 @@ const SHAPES = [
 const SIDES = [
   { value: 'same', text: 'same both sides' },
   { value: 'each', text: 'each its own' },
+] as const;
+
+const CLEARANCES = [
+  { key: 'left', label: 'clear, left' },
+  { key: 'right', label: 'clear, right' },
+  { key: 'above', label: 'clear above' },
 ] as const;
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
@@ -49,9 +56,7 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
   return (
     <div className="space-y-4">
       <div className="flex items-center gap-3">
-        <span className="border-ink rounded-machined border-2 bg-white px-3 py-1 text-lg font-bold">
-          {hoop.stamp}
-        </span>
+        <Stamp text={hoop.stamp} />
         <h2 className="text-xl">Main hoop</h2>
       </div>
       <div>
@@ -70,27 +75,16 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
         onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
       />
       <div className="grid grid-cols-3 gap-3">
-        <PlanField
-          label="clear, left"
-          field="hoop/clearLeft"
-          kind={clear}
-          value={hoop.clearance.left}
-          set={set((member, value) => (member.clearance.left = value))}
-        />
-        <PlanField
-          label="clear, right"
-          field="hoop/clearRight"
-          kind={clear}
-          value={hoop.clearance.right}
-          set={set((member, value) => (member.clearance.right = value))}
-        />
-        <PlanField
-          label="clear above"
-          field="hoop/clearAbove"
-          kind={clear}
-          value={hoop.clearance.above}
-          set={set((member, value) => (member.clearance.above = value))}
-        />
+        {CLEARANCES.map(({ key, label }) => (
+          <PlanField
+            key={key}
+            label={label}
+            field={`hoop/clear/${key}`}
+            kind={clear}
+            value={hoop.clearance[key]}
+            set={set((member, value) => (member.clearance[key] = value))}
+          />
+        ))}
       </div>
       <div className="grid grid-cols-2 gap-3">
         <PlanField

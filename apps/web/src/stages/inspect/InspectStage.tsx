@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
+import { TableHead } from '../../shared/TableHead.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
@@ -58,15 +59,7 @@ function BookTable({ findings, style }: { findings: Finding[]; style: LengthStyl
       </p>
       <div className="overflow-x-auto">
         <table className="bg-sheet border-rule w-full border text-left">
-          <thead className="bg-sheet2 text-quiet text-sm">
-            <tr>
-              {['clause', 'rule', 'found', 'measured', 'limit', 'margin'].map((name) => (
-                <th key={name} scope="col" className="px-3 py-1.5 font-medium">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead names={['clause', 'rule', 'found', 'measured', 'limit', 'margin']} />
           <tbody>
             {findings.map((finding) => (
               <RuleRow key={finding.key} finding={finding} style={style} />

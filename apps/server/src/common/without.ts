@@ -1,0 +1,6 @@
+/** A row less the columns that are the database's own business. */
+export const without = <Row extends object, Key extends keyof Row>(
+  row: Row,
+  ...keys: Key[]
+): Omit<Row, Key> =>
+  Object.fromEntries(Object.entries(row).filter(([key]) => !keys.includes(key as Key))) as Omit<Row, Key>;
