@@ -28,36 +28,44 @@ export interface FieldPlace {
   lineY?: number;
 }
 
-/** A field on the dimension line it belongs to; heights and leans stand outside the car. */
+/** Boxes stand this far apart, so that none covers another however low the side leans. */
+const ROW = 48;
+/** From the centre line to the middle of a box, at least. */
+const ASIDE = 60;
+const FLOOR_ROW = FLOOR - 30;
+
+/** A field on the dimension line it belongs to, or as near as the field below it allows; leans stand outside the car. */
 export function fieldPlaces(body: BodyOutline, { at }: PictureView): FieldPlace[] {
   const roof = Math.min(body.left.corner, body.right.corner) * 0.93;
-  const lean = Math.max(body.leanHeight, body.headliner * 0.22);
-  const between = (half: number, height: number, key: MeasureKey): FieldPlace => {
-    const [x, y] = at(half / 2, height);
-    return { key, x, y };
+  const across = (half: number, key: MeasureKey, y: number, lineY: number): FieldPlace => {
+    const [x] = at(half / 2, 0);
+    const centre = PICTURE.width / 2;
+    return { key, x: half < 0 ? Math.min(x, centre - ASIDE) : Math.max(x, centre + ASIDE), y, lineY };
   };
-  const [, leanY] = at(0, lean / 2);
-  const [, wallY] = at(0, (lean + roof) / 2);
+  const leanLine = at(0, body.leanHeight)[1];
+  const leanRow = Math.min(leanLine, FLOOR_ROW - ROW);
+  const roofLine = at(0, roof)[1];
+  // Below the crown, so as not to hide the tube, where there is room for it.
+  const roofRow = Math.min(roofLine + ROW, leanRow - ROW);
+  const heightRow = at(0, Math.max(body.leanHeight, body.headliner * 0.22) / 2)[1];
+  const wallRow = Math.min(at(0, (body.leanHeight + roof) / 2)[1], heightRow - 1.6 * ROW);
   return [
-    { ...between(-body.left.floor, 0, 'halfWidthFloorLeft'), y: FLOOR - 30 },
-    { ...between(body.right.floor, 0, 'halfWidthFloorRight'), y: FLOOR - 30 },
-    { key: 'leanHeight', x: 70, y: leanY },
-    between(-body.left.lean, lean, 'halfWidthLeanLeft'),
-    between(body.right.lean, lean, 'halfWidthLeanRight'),
-    underCrown(between(-body.left.roof, roof, 'halfWidthRoofLeft')),
-    underCrown(between(body.right.roof, roof, 'halfWidthRoofRight')),
+    across(-body.left.floor, 'halfWidthFloorLeft', FLOOR_ROW, FLOOR_ROW),
+    across(body.right.floor, 'halfWidthFloorRight', FLOOR_ROW, FLOOR_ROW),
+    { key: 'leanHeight', x: 70, y: heightRow },
+    across(-body.left.lean, 'halfWidthLeanLeft', leanRow, leanLine),
+    across(body.right.lean, 'halfWidthLeanRight', leanRow, leanLine),
+    across(-body.left.roof, 'halfWidthRoofLeft', roofRow, roofLine),
+    across(body.right.roof, 'halfWidthRoofRight', roofRow, roofLine),
     { key: 'headlinerCentre', x: 450, y: 56 },
     { key: 'headlinerCornerLeft', x: 230, y: 56 },
     { key: 'headlinerCornerRight', x: 670, y: 56 },
-    { key: 'wallLeanLeft', x: 70, y: wallY },
-    { key: 'wallLeanRight', x: 830, y: wallY },
-    { key: 'pillarTilt', x: 830, y: leanY },
+    { key: 'pillarTilt', x: 830, y: heightRow },
+    { key: 'wallLeanLeft', x: 70, y: wallRow },
+    { key: 'wallLeanRight', x: 830, y: wallRow },
     { key: 'floorSlopeLeft', x: 130, y: 585 },
     { key: 'floorSlopeRight', x: 770, y: 585 },
     { key: 'landingLeft', x: 290, y: 585 },
     { key: 'landingRight', x: 610, y: 585 },
   ];
 }
-
-/** The roof's width is taken where the crown will be; its field stands below, so as not to hide the tube. */
-const underCrown = (place: FieldPlace): FieldPlace => ({ ...place, y: place.y + 46, lineY: place.y });
