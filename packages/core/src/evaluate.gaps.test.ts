@@ -1,7 +1,7 @@
-import { evaluate } from '../evaluate.ts';
-import { EMPTY_SHOP } from '../plan/index.ts';
-import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../testing.ts';
-import { type Gap } from './index.ts';
+import { evaluate } from './evaluate.ts';
+import { EMPTY_SHOP } from './plan/index.ts';
+import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
+import { type Gap } from './cage/index.ts';
 
 const gapsOf = (...given: Parameters<typeof planWith>): Gap[] =>
   evaluate(planWith(...given), EMPTY_SHOP, []).members[0]?.gaps ?? [];
