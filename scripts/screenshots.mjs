@@ -41,6 +41,7 @@ try {
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
+  await cageInSpace(page, address);
   await printedSheet(address);
 } finally {
   await browser?.close();
@@ -59,4 +60,18 @@ async function printedSheet(address) {
   writeFileSync(pdf, Buffer.from(await answer.arrayBuffer()));
   const picture = path.join(root, 'docs/screenshots/bend-sheet');
   await run('pdftoppm', ['-r', '105', '-png', '-singlefile', pdf, picture]);
+}
+
+/** The bars of the usual order added to the demo's hoop, seen in space. */
+async function cageInSpace(page, address) {
+  await page.goto(`${address}${DEMO}/design`);
+  for (let added = 0; added < 10; added += 1) {
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.waitForTimeout(400);
+  }
+  await page.getByRole('radio', { name: 'in space' }).click();
+  await page.locator('canvas').waitFor();
+  await page.waitForTimeout(4000);
+  await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/cage.png') });
 }

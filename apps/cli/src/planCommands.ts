@@ -6,6 +6,7 @@ import {
   type Evaluation,
   evaluate,
   fail,
+  hoopAnswerOf,
   hoopFront,
   type LengthStyle,
   markOutStrip,
@@ -119,23 +120,20 @@ function exported(answers: Evaluation, plan: Plan, { to, out }: Options): Outcom
 function drawings(answers: Evaluation, plan: Plan): Record<string, string> {
   const style: LengthStyle = { unit: plan.units.length, fraction: plan.units.fraction, decimals: 0 };
   const files: Record<string, string> = {};
-  for (const { hoop, tube, sheet, member } of answers.members) {
+  for (const { member, pieces } of answers.members) {
     const datum = plan.members.find((one) => one.id === member)?.bending.datum ?? 'centre';
-    if (sheet)
-      files[`${sheet.stamp}-strip.svg`] = writeSvg(
-        markOutStrip(sheet, { width: 1100, datum, style }),
-        paperTheme,
-      );
-    if ('hoop' in hoop && tube) {
-      const body = {
-        measures: plan.survey.measures,
-        gaps: answers.members.find((one) => one.member === member)?.gaps ?? [],
-      };
-      files[`${tube.stamp}-front.svg`] = writeSvg(
-        hoopFront(hoop.hoop, tube, sheet, { width: 860, height: 520, style, body }),
-        paperTheme,
-      );
-    }
+    for (const { sheet } of pieces)
+      if (sheet)
+        files[`${sheet.stamp}-strip.svg`] = writeSvg(
+          markOutStrip(sheet, { width: 1100, datum, style }),
+          paperTheme,
+        );
+  }
+  const hoop = hoopAnswerOf(answers);
+  if (hoop?.tube && 'hoop' in hoop.hoop) {
+    const body = { measures: plan.survey.measures, gaps: hoop.gaps };
+    const front = hoopFront(hoop.hoop.hoop, hoop.tube, hoop.sheet, { width: 860, height: 520, style, body });
+    files[`${hoop.stamp}-front.svg`] = writeSvg(front, paperTheme);
   }
   return files;
 }

@@ -11,8 +11,8 @@ export class SheetQueryDto {
   @IsIn(['a', 'b', 'centre'], { message: 'the datum is a, b or centre' })
   datum!: 'a' | 'b' | 'centre';
 
-  /** The member; the first one when left out. */
+  /** The piece; the first one that has a sheet when left out. */
   @IsOptional()
   @Matches(/^[\w-]{1,64}$/)
-  member?: string;
+  piece?: string;
 }

@@ -1,5 +1,5 @@
 import { expectValue } from './fault/index.ts';
-import { evaluate } from './evaluate.ts';
+import { evaluate, hoopAnswerOf } from './evaluate.ts';
 import { type Die, EMPTY_SHOP, type MainHoop, type Plan, readPlan, type Shop } from './plan/index.ts';
 import { type Finding, readRuleBook, type RuleBook } from './rules/index.ts';
 import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
@@ -63,7 +63,7 @@ const codes = (plan: Plan, at: Shop = shop, books: RuleBook[] = []) =>
   evaluate(plan, at, books).findings.map((one) => one.code);
 
 test('from the survey to the blank: starts at 35.600 and 83.473 in, blank 128.01 in [handbook §4, chained]', () => {
-  const [answer] = evaluate(handbookPlan(), shop, []).members;
+  const answer = hoopAnswerOf(evaluate(handbookPlan(), shop, []));
   const bends = answer?.sheet?.bends ?? [];
   expect((bends[0]?.tangentA ?? 0) / IN).toBeCloseTo(35.6, 3);
   expect(Math.abs((bends[1]?.tangentA ?? 0) / IN - 83.474)).toBeLessThan(0.001);
@@ -71,7 +71,7 @@ test('from the survey to the blank: starts at 35.600 and 83.473 in, blank 128.01
 });
 
 test('marks stand the clamp’s offset ahead of the bend, on the side of the middle', () => {
-  const bends = evaluate(handbookPlan(), shop, []).members[0]?.sheet?.bends ?? [];
+  const bends = hoopAnswerOf(evaluate(handbookPlan(), shop, []))?.sheet?.bends ?? [];
   expect(bends.map((bend) => bend.clampSide)).toEqual(['b', 'a']);
   expect(((bends[0]?.mark ?? 0) - (bends[0]?.tangentB ?? 0)) / IN).toBeCloseTo(4.5, 9);
   expect(((bends[1]?.tangentA ?? 0) - (bends[1]?.mark ?? 0)) / IN).toBeCloseTo(4.5, 9);
@@ -79,7 +79,7 @@ test('marks stand the clamp’s offset ahead of the bend, on the side of the mid
 
 test('steps go from the middle outward, turn the tube end for end once, and stay in one plane', () => {
   const plan = planWith(LEANING_CAR, { bending: bending() }, { dies: [die] });
-  const steps = evaluate(plan, shop, []).members[0]?.sheet?.steps ?? [];
+  const steps = hoopAnswerOf(evaluate(plan, shop, []))?.sheet?.steps ?? [];
   expect(steps.map((step) => step.bend)).toEqual([2, 1, 3, 4]);
   expect(steps.map((step) => step.endForEnd)).toEqual([false, false, true, false]);
   expect(steps.every((step) => step.turn === 0)).toBe(true);
@@ -88,7 +88,7 @@ test('steps go from the middle outward, turn the tube end for end once, and stay
 test('the clamp moves to the outer side where only that has the straight it needs', () => {
   const long = { ...die, clampLength: inch('36') };
   const plan = planWith(LEANING_CAR, { bending: bending() }, { dies: [long] });
-  const bends = evaluate(plan, shop, []).members[0]?.sheet?.bends ?? [];
+  const bends = hoopAnswerOf(evaluate(plan, shop, []))?.sheet?.bends ?? [];
   expect(bends.map((bend) => bend.clampSide)).toEqual(['b', 'b', 'a', 'a']);
   const [first] = evaluate(plan, shop, []).findings.filter((one) => one.code === 'clamp-straight');
   expect(first?.status).toBe('out');
@@ -101,14 +101,14 @@ test('a measured finished radius is used as it is, and does not grow again', () 
     {},
     { dies: [measured] },
   );
-  expect(evaluate(plan, shop, []).members[0]?.sheet?.bends[0]?.finishedClr).toBeCloseTo(6.3 * IN, 9);
+  expect(hoopAnswerOf(evaluate(plan, shop, []))?.sheet?.bends[0]?.finishedClr).toBeCloseTo(6.3 * IN, 9);
 });
 
 test('without test bends the reading comes from theory, and says that a test is due', () => {
   const untested = { ...die, tests: [] };
   const plan = handbookPlan({}, {}, { dies: [untested] });
   const { findings, members } = evaluate(plan, shop, []);
-  expect(members[0]?.sheet?.bends[0]?.school).toBe('theory-without-tests');
+  expect(members[0]?.pieces[0]?.sheet?.bends[0]?.school).toBe('theory-without-tests');
   expect(findings.map((one) => one.code)).toContain('test-bend-due');
 });
 
@@ -118,7 +118,7 @@ test('tests in another tube or that slipped do not count', () => {
     tests: die.tests.map((one, i) => ({ ...one, sound: i > 0, wall: i > 1 ? inch('0.120') : one.wall })),
   };
   const plan = handbookPlan({}, {}, { dies: [spoiled] });
-  expect(evaluate(plan, shop, []).members[0]?.sheet?.bends[0]?.testCount).toBe(1);
+  expect(hoopAnswerOf(evaluate(plan, shop, []))?.sheet?.bends[0]?.testCount).toBe(1);
 });
 
 test('a target far outside the tests is said to be', () => {
@@ -131,7 +131,9 @@ test('new test bends never move a pinned plan; they are told', () => {
   const moved: Shop = { ...shop, machines: [{ id: 'x', name: 'bender', note: '', dies: [more] }] };
   const before = evaluate(handbookPlan(), shop, []);
   const after = evaluate(handbookPlan(), moved, []);
-  expect(after.members[0]?.sheet?.bends[0]?.reading).toBe(before.members[0]?.sheet?.bends[0]?.reading);
+  expect(after.members[0]?.pieces[0]?.sheet?.bends[0]?.reading).toBe(
+    before.members[0]?.pieces[0]?.sheet?.bends[0]?.reading,
+  );
   expect(after.drift).toMatchObject([{ newTests: 1, goneTests: 0, changed: [] }]);
   expect(before.drift).toEqual([]);
 });
@@ -151,7 +153,7 @@ test('what stands in the way is found: stick, trim, die, brief', () => {
 test('a radius too large for the corner is told with its bend, and the plan still evaluates', () => {
   const plan = handbookPlan({}, {}, { dies: [{ ...die, clr: inch('60') }] });
   const { members, findings } = evaluate(plan, shop, []);
-  expect(members[0]?.sheet).toBeNull();
+  expect(members[0]?.pieces[0]?.sheet).toBeNull();
   const [found] = findings.filter((one) => one.code === 'does-not-bend');
   expect(JSON.stringify(found?.facts)).toContain('bend 1');
 });

@@ -1,4 +1,4 @@
-import { type Die, emptyPlan, expectValue, type Plan, readPlan } from '@gyrus/core';
+import { type Die, emptyPlan, expectValue, mainHoopOf, type Plan, readPlan } from '@gyrus/core';
 import { DIE_1_3_4, demoShop } from './shop.ts';
 import { angle, inch, pounds } from './write.ts';
 
@@ -7,7 +7,7 @@ const MEMBER = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9d01';
 const PIECE = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9e01';
 
 const start = emptyPlan({ member: MEMBER, piece: PIECE }, 'in');
-const [hoop] = start.members;
+const hoop = mainHoopOf(start);
 const die = demoShop.machines.flatMap((machine) => machine.dies).find((one) => one.id === DIE_1_3_4) as Die;
 
 /** An invented small hatchback for an invented series, measured and ready for the bender. */

@@ -23,10 +23,12 @@ export class SheetsService {
       this.books.list(),
     ]);
     const { plan } = revision;
+    const evaluation = evaluate(plan, shop, books);
+    const pieces = evaluation.members.flatMap((member) => member.pieces);
     const pdf = bendSheetPdf({
       plan,
-      evaluation: evaluate(plan, shop, books),
-      member: query.member ?? plan.members[0]?.id ?? '',
+      evaluation,
+      piece: query.piece ?? pieces.find(({ sheet }) => sheet !== null)?.piece ?? '',
       revision: revision.number,
       printed: new Date(),
       paper: query.paper,

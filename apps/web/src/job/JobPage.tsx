@@ -1,5 +1,5 @@
 import { type JobDetail } from '@gyrus/contract';
-import { type Evaluation } from '@gyrus/core';
+import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
 import { Printer, Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useParams } from 'react-router';
@@ -80,7 +80,7 @@ function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation
   const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
   const canRedo = usePlanStore((state) => (state.history?.future.length ?? 0) > 0);
   const [printing, setPrinting] = useState(false);
-  const hasSheet = evaluation?.members.some((member) => member.sheet !== null) ?? false;
+  const hasSheet = evaluation !== null && hoopAnswerOf(evaluation)?.sheet != null;
   const actions = (
     <>
       <SaveMark />

@@ -1,4 +1,6 @@
+import { mainHoopOf } from '@gyrus/core';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { Button } from '../shared/Button.tsx';
 import { Dialog } from '../shared/Dialog.tsx';
@@ -15,6 +17,7 @@ type Paper = (typeof PAPERS)[number]['value'];
 /** Prints the bend sheet of a saved revision: what is printed can be found again. */
 export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const plan = usePlan();
+  const tube = useSearchParams()[0].get('tube');
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
   const print = async () => {
     // The window must be opened by the press itself, or the browser takes it for an advertisement.
@@ -26,8 +29,11 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
       toast.error('The plan could not be saved, so nothing was printed. See the note beside Undo.');
       return;
     }
-    const datum = plan.members[0]?.bending.datum ?? 'centre';
-    const address = `/api/jobs/${jobId}/revisions/${base.number}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}`;
+    const member =
+      plan.members.find((one) => one.pieces.some((piece) => piece.id === tube)) ?? mainHoopOf(plan);
+    const datum = member?.bending.datum ?? 'centre';
+    const piece = tube ? `&piece=${tube}` : '';
+    const address = `/api/jobs/${jobId}/revisions/${base.number}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}${piece}`;
     if (sheet) sheet.location.href = address;
     else toast.error('The browser did not open a window for the sheet: allow it for this page.');
     onClose();

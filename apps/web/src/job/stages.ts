@@ -1,4 +1,11 @@
-import { type Evaluation, MEASURE_KEYS, MEASURES, missingMeasures, type Plan } from '@gyrus/core';
+import {
+  type Evaluation,
+  hoopAnswerOf,
+  MEASURE_KEYS,
+  MEASURES,
+  missingMeasures,
+  type Plan,
+} from '@gyrus/core';
 
 export const STAGES = [
   { path: 'brief', name: 'Brief' },
@@ -18,7 +25,7 @@ const quiet = (text: string): StageSay => ({ text, tone: 'quiet' });
 
 /** What each stage still wants or what is wrong in it, as its tab says. */
 export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath, StageSay> {
-  const [answer] = evaluation.members;
+  const answer = hoopAnswerOf(evaluation);
   const missing = missingMeasures(plan.survey).length;
   const hoop = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
   const shaping = evaluation.findings.filter((finding) => finding.rule === null);
@@ -69,7 +76,7 @@ const BEND_CODES = new Set([
 ]);
 
 function bendSays(evaluation: Evaluation): StageSay {
-  const [answer] = evaluation.members;
+  const answer = hoopAnswerOf(evaluation);
   if (!answer?.sheet) {
     const noDie = evaluation.findings.some((finding) => finding.code === 'no-die');
     return noDie ? { text: 'no die chosen', tone: 'look' } : quiet('-');

@@ -5,6 +5,7 @@ import { createElement, type ReactNode, useLayoutEffect, useMemo, useRef, useSta
 const REACT_NAMES: Record<string, string> = {
   'stroke-width': 'strokeWidth',
   'stroke-dasharray': 'strokeDasharray',
+  'stroke-linejoin': 'strokeLinejoin',
   'font-size': 'fontSize',
   'font-family': 'fontFamily',
   'font-weight': 'fontWeight',

@@ -9,7 +9,7 @@ import {
 } from '../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
-import { type Die, type Member } from '../plan/index.ts';
+import { type Die, type Member, type MemberPiece } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { outerWallAfterBend } from '../tube/index.ts';
 import { type BendSetup, isExtrapolated, type SchoolUsed, setupOf } from './tooling.ts';
@@ -64,6 +64,7 @@ export interface BendSheet {
  */
 export function bendSheetOf(
   member: Member,
+  piece: MemberPiece,
   points: Vec3[],
   features: string[],
   dies: Die[],
@@ -88,7 +89,7 @@ export function bendSheetOf(
   return andThen(mark(first), (draft) => {
     const sides = features.map((feature, i) => bending.clampSideAt[feature] ?? roomySide(draft, first, i));
     const setups = setUp(sides) as BendSetup[];
-    return andThen(mark(setups), (marked) => succeed(sheetFrom(member, marked, setups, longestStick)));
+    return andThen(mark(setups), (marked) => succeed(sheetFrom(member, piece, marked, setups, longestStick)));
   });
 }
 
@@ -108,6 +109,7 @@ function roomySide(draft: MarkedBlank, setups: BendSetup[], i: number): Side {
 
 function sheetFrom(
   member: Member,
+  piece: MemberPiece,
   marked: MarkedBlank,
   setups: BendSetup[],
   longestStick: number | null,
@@ -129,11 +131,10 @@ function sheetFrom(
       outerWall: outerWallAfterBend({ od: member.tube.od.mm, wall: member.tube.wall.mm }, bend.finishedClr),
     };
   });
-  const [piece] = member.pieces;
   return {
     member: member.id,
-    piece: piece?.id ?? member.id,
-    stamp: piece?.stamp ?? member.stamp,
+    piece: piece.id,
+    stamp: piece.stamp,
     od: member.tube.od.mm,
     blank: marked.blank,
     trim: marked.trim,

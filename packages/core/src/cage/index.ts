@@ -5,3 +5,9 @@ export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop
 export { type HoopShape, type Leg, type ShapeProposal } from './hoopShape.ts';
 export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './tooling.ts';
 export { type Tube, tubeOf } from './tube.ts';
+export { type FreshIds, proposeBar, USUAL_ORDER } from './proposeBar.ts';
+export { endFeatures } from './station.ts';
+export { type Joint } from './joint.ts';
+export { mirroredAttachment, mirroredFeature } from './mirror.ts';
+export { byDependence, standsOn } from './order.ts';
+export { type Cage, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';

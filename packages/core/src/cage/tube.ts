@@ -1,6 +1,6 @@
 import { cornersOf, layOut, type Piece, piecesOf } from '../centreline/index.ts';
 import { andThen, type Outcome, succeed } from '../fault/index.ts';
-import { type Member, type Role } from '../plan/index.ts';
+import { type Member, type MemberPiece, type Role } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { type BendSheet } from './bendSheet.ts';
@@ -28,6 +28,7 @@ const RADIUS_WITHOUT_DIE = 3;
 /** The tube with its finished radii where a sheet exists, else with a radius of three diameters. */
 export function tubeOf(
   member: Member,
+  piece: MemberPiece,
   points: Vec3[],
   features: string[],
   sheet: Outcome<BendSheet>,
@@ -37,11 +38,10 @@ export function tubeOf(
     : pathWithoutDie(points, member.tube.od.mm);
   return andThen(path, ({ corners, lra }) => {
     const section = { od: member.tube.od.mm, wall: member.tube.wall.mm };
-    const [piece] = member.pieces;
     return succeed({
       member: member.id,
-      piece: piece?.id ?? member.id,
-      stamp: piece?.stamp ?? member.stamp,
+      piece: piece.id,
+      stamp: piece.stamp,
       role: member.role,
       ...section,
       points,

@@ -12,6 +12,7 @@ export {
 } from './lra.ts';
 export { distanceToPath } from './distance.ts';
 export { mirrored, reversed } from './mirror.ts';
+export { firstCrossing, lengthOf, pointAt } from './place.ts';
 export { type Piece, piecesOf, polylineOf } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './straight.ts';
 export { pointsOf } from './xyz.ts';

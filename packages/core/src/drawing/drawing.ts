@@ -4,6 +4,9 @@ export type Point = readonly [number, number];
 /** What a line or a face is of; a theme gives it colour and width, on screen and on paper. */
 export type Pen =
   | 'steel'
+  | 'steel-edge'
+  | 'picked'
+  | 'label'
   | 'axis'
   | 'seam'
   | 'arc-zone'
@@ -23,6 +26,8 @@ export type Voice = 'figure' | 'bend' | 'label' | 'quiet';
 export type Shape =
   | { kind: 'line'; from: Point; to: Point; pen: Pen }
   | { kind: 'polyline'; points: Point[]; pen: Pen }
+  /** A band along a line, `width` drawing units wide. */
+  | { kind: 'stroke'; points: Point[]; width: number; pen: Pen }
   | { kind: 'polygon'; points: Point[]; pen: Pen; hatched?: boolean }
   | { kind: 'arrow'; from: Point; to: Point; pen: Pen; both?: boolean }
   | { kind: 'pointer'; tip: Point; size: number; pen: Pen }

@@ -1,3 +1,4 @@
+export { type CageView, cageView, type CageViewOptions } from './cageView.ts';
 export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './bodyOutline.ts';
 export {
   type Drawing,

@@ -1,5 +1,5 @@
 import { type BendSheet } from '../cage/index.ts';
-import { evaluate } from '../evaluate.ts';
+import { evaluate, hoopAnswerOf } from '../evaluate.ts';
 import { EMPTY_SHOP } from '../plan/index.ts';
 import { angle, inch, LEANING_CAR, planWith } from '../testing.ts';
 import { fractionRuns, hoopFront, markOutStrip, type Shape, textWidth } from './index.ts';
@@ -23,7 +23,7 @@ const plan = {
   ...start,
   members: start.members.map((member) => ({ ...member, bending: { ...member.bending, die: 'd' } })),
 };
-const [answer] = evaluate(plan, EMPTY_SHOP, []).members;
+const answer = hoopAnswerOf(evaluate(plan, EMPTY_SHOP, []));
 const sheet = answer?.sheet as BendSheet;
 const style = { unit: 'in', fraction: 16, decimals: 0 } as const;
 const texts = (shapes: Shape[]) => shapes.flatMap((shape) => (shape.kind === 'text' ? [shape] : []));

@@ -12,6 +12,8 @@ const reference = z.strictObject({
   side: side.optional(),
 });
 
+export type MemberReference = z.infer<typeof reference>;
+
 /**
  * A place on a member by what it means: the feature, an edge of it, and a signed distance along the centreline,
  * positive toward end B. Never a number that shifts when a bend is added.

@@ -1,4 +1,4 @@
-export { type Attachment, type CarSide, type Station } from './attachment.ts';
+export { type Attachment, type CarSide, type MemberReference, type Station } from './attachment.ts';
 export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
 export {
   type AngleKey,
@@ -9,7 +9,9 @@ export {
   type MeasureMeaning,
   MEASURES,
 } from './measures.ts';
-export { type MainHoop, type Member, type Role } from './member.ts';
+export { type Bar, BAR_ROLES, type BarRole } from './bar.ts';
+export { type MainHoop, mainHoopOf, type Member, type Role } from './member.ts';
+export { type MemberPiece } from './memberFields.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';

@@ -1,26 +1,13 @@
 import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
-import { attachment, crossing } from './attachment.ts';
-import { angleField, extentField, id, stamp } from './quantities.ts';
-import { bendingChoice, tubeChoice } from './tooling.ts';
-
-/** A tube that a member makes. Twins, halves and parts each have their own. */
-const piece = z.strictObject({ id, stamp });
-
-const common = {
-  id,
-  stamp,
-  tube: tubeChoice,
-  pieces: z.array(piece, say('the pieces')).min(1, 'a member makes one piece at least'),
-  ends: z.strictObject({ a: attachment, b: attachment }, say('what ends a and b stand on')),
-  crossings: z.array(crossing, say('the tubes crossed')),
-  bending: bendingChoice,
-};
+import { bar } from './bar.ts';
+import { memberFields } from './memberFields.ts';
+import { angleField, extentField } from './quantities.ts';
 
 /** The main hoop: end A is the left foot, end B the right. */
 const mainHoop = z.strictObject({
   role: z.literal('main-hoop'),
-  ...common,
+  ...memberFields,
   shape: oneOf(['proposed', 'two-bend', 'four-bend'], 'the shape of the hoop'),
   /** Symmetric within the tighter side, or each leg from its own measures. */
   sides: oneOf(['same', 'each'], 'how the sides are built'),
@@ -36,11 +23,15 @@ const mainHoop = z.strictObject({
 });
 export type MainHoop = z.infer<typeof mainHoop>;
 
-/** Every role of the trade is one more of these; the main hoop is the first. */
+/** The hoop, or a bar with one of the other roles of the trade. */
 export const member = z.discriminatedUnion(
   'role',
-  [mainHoop],
-  say('a member with a known role: "main-hoop"'),
+  [mainHoop, bar],
+  say('a member with a known role, such as "main-hoop" or "backstay"'),
 );
 export type Member = z.infer<typeof member>;
 export type Role = Member['role'];
+
+/** The main hoop among the members; of a draft being edited too. */
+export const mainHoopOf = <One extends { role: string }>({ members }: { members: One[] }) =>
+  members.find((one): one is Extract<One, { role: 'main-hoop' }> => one.role === 'main-hoop');

@@ -121,7 +121,20 @@ function checkReferences(plan: Plan): Outcome<Plan> {
   const ids = plan.members.flatMap((one) => [one.id, ...one.pieces.map((piece) => piece.id)]);
   const twice = ids.find((one, i) => ids.indexOf(one) !== i);
   if (twice !== undefined) return fail('double-id', '/members', `the id "${twice}" is used twice`);
-  return succeed(plan);
+  return checkPieces(plan);
+}
+
+/** A mirrored pair makes two pieces, left and right. */
+function checkPieces(plan: Plan): Outcome<Plan> {
+  const wrong = plan.members.findIndex(
+    (one) => one.role !== 'main-hoop' && one.pair === 'mirrored' && one.pieces.length !== 2,
+  );
+  if (wrong < 0) return succeed(plan);
+  return fail(
+    'pieces',
+    `/members/${wrong}/pieces`,
+    'a mirrored pair makes two pieces: the left and the right',
+  );
 }
 
 const mm = (value: number, typed = `${value} mm`) => ({ mm: value, typed });

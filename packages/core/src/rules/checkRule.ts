@@ -59,11 +59,11 @@ function clrRatio(least: number, { member, sheet }: Subject, base: Base): Findin
 }
 
 function bends(check: Extract<RuleCheck, { kind: 'bends' }>, subject: Subject, base: Base): Finding[] {
-  const { sheet, hoop, error } = subject;
-  if (!hoop) return [waiting('bend-count', base)];
+  const { sheet, error } = subject;
+  const count = subject.hoop?.features.length ?? sheet?.bends.length;
+  if (count === undefined) return [waiting('bend-count', base)];
   const found: Finding[] = [];
   if (check.most !== null) {
-    const count = hoop.features.length;
     found.push(
       finding({
         ...base,

@@ -1,7 +1,7 @@
 import { type BendSheet, type Drift, type Gap, type HoopGeometry, type NoHoop } from '../cage/index.ts';
 import { type Fault } from '../fault/index.ts';
 import { atLeast, decided, radians } from '../measure/index.ts';
-import { type MainHoop, type Plan } from '../plan/index.ts';
+import { type MainHoop, type Member, type Plan } from '../plan/index.ts';
 import { type Finding, finding } from './finding.ts';
 import { asymmetry } from '../survey/index.ts';
 
@@ -124,11 +124,11 @@ export function trimFindings(hoop: HoopGeometry, member: MainHoop): Finding[] {
 }
 
 /** Why there is no sheet: no die, or a bend that does not fit. */
-export const noSheetFinding = (fault: Fault, member: string): Finding =>
+export const noSheetFinding = (fault: Fault, member: string, piece: string): Finding =>
   fault.code === 'no-die'
-    ? finding({ key: `die/${member}`, code: 'no-die', status: 'ask', member })
+    ? finding({ key: `die/${piece}`, code: 'no-die', status: 'ask', member })
     : finding({
-        key: `bend/${member}/${fault.code}`,
+        key: `bend/${piece}/${fault.code}`,
         code: 'does-not-bend',
         status: 'out',
         member,
@@ -136,7 +136,7 @@ export const noSheetFinding = (fault: Fault, member: string): Finding =>
       });
 
 /** What machine, stick and test bends have to say about a sheet. */
-export function sheetFindings(sheet: BendSheet, member: MainHoop): Finding[] {
+export function sheetFindings(sheet: BendSheet, member: Member): Finding[] {
   const of = (number: number | null) => sheet.bends.find((bend) => bend.number === number);
   const clashes = sheet.clashes.map((clash) => {
     const quantity = (value: number) => (clash.code === 'largest-angle' ? { deg: value } : { mm: value });
@@ -156,10 +156,10 @@ export function sheetFindings(sheet: BendSheet, member: MainHoop): Finding[] {
   return [...clashes, ...dieFindings(sheet, member)];
 }
 
-function dieFindings(sheet: BendSheet, member: MainHoop): Finding[] {
+function dieFindings(sheet: BendSheet, member: Member): Finding[] {
   const found = new Map<string, Finding>();
   const add = (code: string, status: Finding['status'], die: string, more: Partial<Finding> = {}) => {
-    const key = `die/${member.id}/${code}/${die}`;
+    const key = `die/${sheet.piece}/${code}/${die}`;
     if (!found.has(key)) found.set(key, finding({ key, code, status, member: member.id, ...more }));
   };
   for (const bend of sheet.bends) {
@@ -188,3 +188,16 @@ export const driftFindings = (drifts: Drift[]): Finding[] =>
       },
     }),
   );
+
+/** A bar that cannot be placed: what it stands on is gone, or lies beyond a tube's end. Never silent, never dangling. */
+export const notPlacedFinding = (fault: Fault, member: string, piece: string, stamp: string): Finding =>
+  finding({
+    key: `place/${piece}`,
+    code: 'not-placed',
+    status: 'out',
+    member,
+    facts: { stamp: { text: stamp }, message: { text: fault.message } },
+  });
+
+export const loopFinding = (fault: Fault): Finding =>
+  finding({ key: 'place/loop', code: 'loop', status: 'out', facts: { message: { text: fault.message } } });

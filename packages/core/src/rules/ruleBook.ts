@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { above, check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
-import { angleField, id, massField, note, sizeField, title } from '../plan/index.ts';
+import { angleField, BAR_ROLES, id, massField, note, sizeField, title } from '../plan/index.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 
 export const RULE_BOOK_FORMAT = 'gyrus-rule-book';
@@ -10,7 +10,7 @@ const RULE_BOOK_VERSION = 1;
 export const PROVENANCES = ['published', 'from-memory', 'invented'] as const;
 export type Provenance = (typeof PROVENANCES)[number];
 
-const roles = z.array(oneOf(['main-hoop'], 'a role'), say('the roles')).min(1);
+const roles = z.array(oneOf(['main-hoop', ...BAR_ROLES], 'a role'), say('the roles')).min(1);
 
 const tubeOption = z.strictObject({
   od: sizeField('the least outside diameter'),

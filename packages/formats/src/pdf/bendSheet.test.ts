@@ -6,7 +6,7 @@ import { bendSheetPdf, type SheetRequest } from './index.ts';
 const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest => ({
   plan,
   evaluation: evaluate(plan, demoShop, demoBooks),
-  member: plan.members[0]?.id ?? '',
+  piece: plan.members[0]?.pieces[0]?.id ?? '',
   revision: 3,
   printed: new Date('2026-11-25T10:25:00Z'),
   paper: 'a4',

@@ -12,11 +12,15 @@ import {
   hoopFront,
   type LengthStyle,
   markOutStrip,
-  type MemberAnswer,
+  type HoopResult,
+  pieceAnswerOf,
+  type Role,
+  type CarSide,
+  type Tube,
   type Plan,
   type SheetBend,
 } from '@gyrus/core';
-import { findingWords, schoolWords, tubeWords } from '../words/finding.ts';
+import { findingWords, pieceName, schoolWords, tubeWords } from '../words/finding.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
@@ -25,8 +29,8 @@ import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText
 export interface SheetRequest {
   plan: Plan;
   evaluation: Evaluation;
-  /** The member whose sheet it is. */
-  member: string;
+  /** The piece whose sheet it is. */
+  piece: string;
   revision: number;
   /** When it is printed; the caller's clock. */
   printed: Date;
@@ -51,21 +55,23 @@ const FOOTER =
 
 /** The bend sheet of one member as a PDF page, black on white; null where the member has no marks yet. */
 export function bendSheetPdf(request: SheetRequest): Doc | null {
-  const answer = request.evaluation.members.find((one) => one.member === request.member);
-  if (!answer?.sheet) return null;
+  const found = pieceAnswerOf(request.evaluation, request.piece);
+  if (!found?.answer.sheet) return null;
+  const { of, answer } = found;
+  const { sheet } = found.answer;
   const doc = newDocument(
     request.paper,
-    `${request.plan.brief.car || 'Job'}: ${answer.sheet.stamp}`,
+    `${request.plan.brief.car || 'Job'}: ${sheet.stamp}`,
     request.printed,
   );
   const [width, height] = paperSize[request.paper];
   const inner = width - 2 * MARGIN;
-  heading(doc, request, answer.sheet, width);
-  keyFigures(doc, request, answer.sheet, width);
-  const strip = markOutStrip(answer.sheet, { width: 1100, datum: request.datum, style: request.style });
+  heading(doc, request, sheet, { role: of.role, side: answer.side }, width);
+  keyFigures(doc, request, sheet, width);
+  const strip = markOutStrip(sheet, { width: 1100, datum: request.datum, style: request.style });
   let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
-  y = steps(doc, request, answer.sheet, y + 10, width);
-  below(doc, request, answer, y + 10, width, height);
+  y = steps(doc, request, sheet, y + 10, width);
+  below(doc, request, { hoop: of.hoop, tube: answer.tube, sheet }, y + 10, width, height);
   doc
     .moveTo(MARGIN, height - 34)
     .lineTo(width - MARGIN, height - 34)
@@ -80,14 +86,15 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
 
 function heading(
   doc: Doc,
-  { plan, member, revision, printed }: SheetRequest,
+  { plan, revision, printed }: SheetRequest,
   sheet: BendSheet,
+  { role, side }: { role: Role; side: CarSide | null },
   width: number,
 ): void {
-  const tube = plan.members.find((one) => one.id === member)?.tube;
+  const tube = plan.members.find((one) => one.id === sheet.member)?.tube;
   doc.roundedRect(MARGIN, 26, 52, 32, 2).lineWidth(1.2).strokeColor('#000').undash().stroke();
   writeText(doc, sheet.stamp, MARGIN + 26, 49, { font: 'label-600', size: 20, anchor: 'middle' });
-  writeText(doc, 'Main hoop', MARGIN + 64, 42, { font: 'label-600', size: 19 });
+  writeText(doc, pieceName(role, side), MARGIN + 64, 42, { font: 'label-600', size: 19 });
   const { car, series } = plan.brief;
   const of = tube ? tubeWords(tube) : '';
   writeText(doc, [car, series, of].filter(Boolean).join(' · '), MARGIN + 64, 57, BODY);
@@ -204,11 +211,18 @@ const rule = (doc: Doc, y: number, width: number): void =>
     .undash()
     .stroke();
 
+/** What the lower part of the page is about. */
+interface Drawn {
+  hoop: HoopResult | null;
+  tube: Tube | null;
+  sheet: BendSheet;
+}
+
 /** The hoop as it should come out, what to measure before it leaves the bender, and what still needs a person. */
 function below(
   doc: Doc,
   request: SheetRequest,
-  answer: MemberAnswer,
+  answer: Drawn,
   top: number,
   width: number,
   height: number,
@@ -217,7 +231,7 @@ function below(
   const { sheet, tube } = answer;
   const room = height - 44 - top;
   const drawn =
-    'hoop' in answer.hoop && tube
+    answer.hoop && 'hoop' in answer.hoop && tube
       ? hoopFront(answer.hoop.hoop, tube, sheet, { width: 400, height: 250, style, plain: true })
       : null;
   const drawingWidth = drawn ? Math.min(280, (room * drawn.width) / drawn.height) : 0;
@@ -239,10 +253,10 @@ function below(
   }
 }
 
-function checksOf({ hoop, sheet }: MemberAnswer, style: LengthStyle): string[] {
-  const [bend] = sheet?.bends ?? [];
+function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
+  const [bend] = sheet.bends;
   const school = bend ? [`Readings come from ${schoolWords(bend)}.`] : [];
-  if (!('hoop' in hoop)) return school;
+  if (!hoop || !('hoop' in hoop)) return bend ? school : ['Straight: cut it to length, no bend.'];
   const { figures, feet } = hoop.hoop;
   const cuts = feet.map(footWords).join('; ');
   const tilt = hoop.hoop.tilt === 0 ? '' : `; ${formatAngle(Math.abs(hoop.hoop.tilt))}° seen from the side`;

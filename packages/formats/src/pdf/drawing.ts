@@ -19,6 +19,12 @@ function drawShape(doc: Doc, shape: Shape): void {
       return stroke(doc, [shape.from, shape.to], paperTheme.pens[shape.pen]);
     case 'polyline':
       return stroke(doc, shape.points, paperTheme.pens[shape.pen]);
+    case 'stroke':
+      return stroke(doc, shape.points, {
+        stroke: paperTheme.pens[shape.pen].fill,
+        width: shape.width,
+        fill: 'none',
+      });
     case 'polygon':
       return polygon(doc, shape);
     case 'arrow': {

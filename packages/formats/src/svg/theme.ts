@@ -30,6 +30,9 @@ const scribe = '#eef3ff';
 export const screenTheme: Theme = {
   pens: {
     steel: { stroke: '#171c5c', width: 1, fill: blue },
+    'steel-edge': { stroke: '#0d1036', width: 1, fill: '#0d1036' },
+    label: { stroke: ink, width: 1, fill: '#ffffff' },
+    picked: { stroke: '#7a5200', width: 1, fill: '#ffc83d' },
     axis: { stroke: scribe, width: 1.2, fill: 'none', dash: [14, 4, 3, 4] },
     seam: { stroke: '#aab2ee', width: 1, fill: 'none', dash: [2, 6] },
     'arc-zone': { stroke: scribe, width: 1, fill: lit },
@@ -55,6 +58,9 @@ export const screenTheme: Theme = {
 export const paperTheme: Theme = {
   pens: {
     steel: { stroke: '#000', width: 1.6, fill: '#fff' },
+    'steel-edge': { stroke: '#000', width: 1, fill: '#000' },
+    label: { stroke: '#000', width: 0.8, fill: '#fff' },
+    picked: { stroke: '#000', width: 1.6, fill: '#ddd' },
     axis: { stroke: '#000', width: 0.9, fill: 'none', dash: [14, 4, 3, 4] },
     seam: { stroke: '#555', width: 0.9, fill: 'none', dash: [2, 6] },
     'arc-zone': { stroke: '#000', width: 1, fill: '#e9e9e9', dash: [5, 3] },

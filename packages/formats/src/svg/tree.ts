@@ -37,6 +37,16 @@ function nodesOf(shape: Shape, theme: Theme): SvgNode[] {
       return [node('path', { d: pathOf([shape.from, shape.to]), ...lineStyle(theme.pens[shape.pen]) })];
     case 'polyline':
       return [node('path', { d: pathOf(shape.points), ...lineStyle(theme.pens[shape.pen]) })];
+    case 'stroke':
+      return [
+        node('path', {
+          d: pathOf(shape.points),
+          fill: 'none',
+          stroke: theme.pens[shape.pen].fill,
+          'stroke-width': round(shape.width),
+          'stroke-linejoin': 'round',
+        }),
+      ];
     case 'polygon':
       return polygon(shape, theme.pens[shape.pen]);
     case 'arrow':

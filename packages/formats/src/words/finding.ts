@@ -39,6 +39,15 @@ const featureWords: Record<string, string> = {
 export const tubeWords = ({ od, wall, kind, batch }: TubeChoice): string =>
   `${writtenLength(od)} × ${writtenLength(wall)} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
 
+/** The name of a role: `door bar`. */
+export const roleWords = (role: string): string => role.replaceAll('-', ' ');
+
+/** The name of a tube with its hand, as it stands on every sheet: twins must not be made of one hand. */
+export function pieceName(role: string, side: 'left' | 'right' | null): string {
+  const name = roleWords(role).replace(/^./, (letter) => letter.toUpperCase());
+  return side === null ? name : `${name}, ${side} hand of a pair`;
+}
+
 /** The name of a bend's place as people say it. */
 export const featureName = (feature: string): string => featureWords[feature] ?? feature.replaceAll('-', ' ');
 
@@ -85,6 +94,8 @@ const sentences: Record<string, Say> = {
     `The tube stands ${measured.replace('−', '')} inside the body at the ${placeWords(fact('place'), fact('side'))}.`,
   'trim-short': ({ measured, limit, fact }) =>
     `The ${fact('side')} foot is cut on the slant and needs ${limit} of trim, there is ${measured}: give it more.`,
+  'not-placed': ({ fact }) => `${fact('stamp')} cannot be placed: ${fact('message')}.`,
+  loop: ({ fact }) => capital(fact('message')) + '.',
   'no-die': () => 'No die is chosen: choose one at Bend, and the marks follow.',
   'does-not-bend': ({ fact }) => capital(fact('message')) + '.',
   'clamp-straight': ({ measured, limit, where }) =>

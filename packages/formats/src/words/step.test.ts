@@ -1,10 +1,10 @@
-import { evaluate, INCHES, type BendSheet } from '@gyrus/core';
+import { evaluate, hoopAnswerOf, INCHES, type BendSheet } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { releaseWords, schoolWords } from './finding.ts';
 import { figureWords } from './figure.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords } from './step.ts';
 
-const [answer] = evaluate(demoPlan, demoShop, demoBooks).members;
+const answer = hoopAnswerOf(evaluate(demoPlan, demoShop, demoBooks));
 const sheet = answer?.sheet as BendSheet;
 const [knee, crown] = sheet.bends;
 if (!knee || !crown || !answer || !('hoop' in answer.hoop)) throw new Error('the demo has a hoop');

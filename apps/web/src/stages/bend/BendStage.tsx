@@ -4,15 +4,18 @@ import {
   datumWords,
   formatLength,
   formatWithUnit,
-  type MainHoop,
   markOutStrip,
+  type Member,
+  pieceAnswerOf,
 } from '@gyrus/core';
-import { tubeWords } from '@gyrus/formats';
+import { pieceName, tubeWords } from '@gyrus/formats';
 import { useCallback } from 'react';
-import { Link } from 'react-router';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { Link, useSearchParams } from 'react-router';
+import { PieceList } from '../../job/PieceList.tsx';
+import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useMemberEdit } from '../../job/useMember.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Figure, Typeset } from '../../shared/Figure.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
@@ -28,29 +31,48 @@ const DATUMS: { value: Datum; text: string }[] = [
   { value: 'b', text: 'end B' },
 ];
 
-/** The mark-out that goes to the bender, its steps, and the tooling that it was made with. */
+/** The mark-out that goes to the bender, tube by tube; the address says which tube. */
 export function BendStage() {
-  const [hoop] = usePlan().members;
-  const { members, findings } = useEvaluation();
+  const plan = usePlan();
+  const evaluation = useEvaluation();
   const style = useJobStyle();
-  const sheet = members[0]?.sheet ?? null;
-  if (!hoop) return null;
-  const about = findings.filter(
-    (finding) => finding.rule === null && finding.code !== 'asymmetry' && !finding.key.startsWith('brief/'),
+  const [address, setAddress] = useSearchParams();
+  const pieces = evaluation.members.flatMap((member) => member.pieces);
+  const found = pieceAnswerOf(evaluation, address.get('tube') ?? pieces[0]?.piece ?? '');
+  const member = plan.members.find((one) => one.id === found?.of.member);
+  if (!found || !member)
+    return (
+      <div className="space-y-4 p-5">
+        <h1 className="text-2xl">Bend</h1>
+        <NoMarks hasTube={false} />
+      </div>
+    );
+  const { of, answer } = found;
+  const about = evaluation.findings.filter(
+    (finding) => finding.rule === null && finding.member === member.id && finding.code !== 'asymmetry',
   );
+  const ends: [string, string] =
+    member.role === 'main-hoop' ? ['left foot', 'right foot'] : ['its start', 'its far end'];
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_290px] xl:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Mark-out" className="space-y-4">
-        <Heading hoop={hoop} />
-        <DriftPanel />
-        {sheet ? (
-          <MarkOut sheet={sheet} hoop={hoop} />
+        <Heading member={member} stamp={answer.stamp} name={pieceName(of.role, answer.side)} />
+        <DriftPanel piece={answer.piece} />
+        {answer.sheet ? (
+          <MarkOut sheet={answer.sheet} datum={member.bending.datum} />
         ) : (
-          <NoMarks hasHoop={members[0] !== undefined && 'hoop' in members[0].hoop} />
+          <NoMarks hasTube={answer.tube !== null} />
         )}
       </section>
       <aside aria-label="Tooling and findings" className="space-y-5">
-        <ToolingPanel hoop={hoop} />
+        {pieces.length > 1 && (
+          <PieceList
+            evaluation={evaluation}
+            selected={answer.piece}
+            onSelect={(piece) => setAddress({ tube: piece }, { replace: true })}
+          />
+        )}
+        <ToolingPanel member={member} ends={ends} />
         <div>
           <h2 className="mb-2 text-lg">Findings</h2>
           <FindingList findings={about} style={style} />
@@ -64,35 +86,31 @@ export function BendStage() {
   );
 }
 
-function Heading({ hoop }: { hoop: MainHoop }) {
-  const change = usePlanStore((state) => state.change);
-  const { tube, bending } = hoop;
+function Heading({ member, stamp, name }: { member: Member; stamp: string; name: string }) {
+  const edit = useMemberEdit(member.id);
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <div className="flex items-center gap-3">
-        <Stamp text={hoop.stamp} />
+        <Stamp text={stamp} />
         <div>
-          <h1 className="text-2xl">Main hoop</h1>
+          <h1 className="text-2xl">{name}</h1>
           <p className="text-quiet">
-            <Typeset text={tubeWords(tube)} />
+            <Typeset text={tubeWords(member.tube)} />
           </p>
         </div>
       </div>
       <Segmented
         label="measure from"
-        value={bending.datum}
+        value={member.bending.datum}
         options={DATUMS}
-        onChange={(datum) =>
-          change('hoop/datum', ({ members: [member] }) => member && void (member.bending.datum = datum))
-        }
+        onChange={(datum) => edit('datum', (draft) => void (draft.bending.datum = datum))}
       />
     </div>
   );
 }
 
-function MarkOut({ sheet, hoop }: { sheet: BendSheet; hoop: MainHoop }) {
+function MarkOut({ sheet, datum }: { sheet: BendSheet; datum: Datum }) {
   const style = useJobStyle();
-  const { datum } = hoop.bending;
   const strip = useCallback(
     (width: number) => markOutStrip(sheet, { width, datum, style }),
     [sheet, datum, style],
@@ -111,17 +129,21 @@ function MarkOut({ sheet, hoop }: { sheet: BendSheet; hoop: MainHoop }) {
         ))}
       </div>
       <FittedDrawing draw={strip} />
-      <p className="text-quiet text-sm">
-        All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
-      </p>
+      {sheet.bends.length === 0 ? (
+        <p>Straight: cut it to length, no bend.</p>
+      ) : (
+        <p className="text-quiet text-sm">
+          All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
+        </p>
+      )}
       <StepCards sheet={sheet} datum={datum} />
     </>
   );
 }
 
-const NoMarks = ({ hasHoop }: { hasHoop: boolean }) => (
+const NoMarks = ({ hasTube }: { hasTube: boolean }) => (
   <div className="bg-sheet border-rule rounded-machined border p-6">
-    {hasHoop ? (
+    {hasTube ? (
       <p>Choose a die at the right, and the marks follow. The findings say what else stands in the way.</p>
     ) : (
       <p>

@@ -1,4 +1,4 @@
-import { type Drift, formatAngle } from '@gyrus/core';
+import { type Drift, formatAngle, pieceAnswerOf } from '@gyrus/core';
 import { findingWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -8,7 +8,7 @@ import { Button } from '../../shared/Button.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
 
 /** The shop's die moved on since it was pinned. Nothing moves in silence: taking it over shows what it would change. */
-export function DriftPanel() {
+export function DriftPanel({ piece }: { piece: string }) {
   const { drift, findings } = useEvaluation();
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
@@ -28,7 +28,7 @@ export function DriftPanel() {
           <div key={one.pinned.id} className="flex flex-wrap items-center justify-between gap-3">
             <div>
               <StatusMark status="look" /> {finding && findingWords(finding, style)}{' '}
-              <Consequence drift={one} />
+              <Consequence drift={one} piece={piece} />
             </div>
             <Button onClick={() => take(one)}>Take it over</Button>
           </div>
@@ -39,9 +39,9 @@ export function DriftPanel() {
 }
 
 /** The readings before and after. */
-function Consequence({ drift }: { drift: Drift }) {
+function Consequence({ drift, piece }: { drift: Drift; piece: string }) {
   const plan = usePlan();
-  const now = useEvaluation().members[0]?.sheet;
+  const now = pieceAnswerOf(useEvaluation(), piece)?.answer.sheet;
   const { current } = drift;
   const taken = useMemo(
     () => ({ ...plan, dies: plan.dies.map((die) => (die.id === current.id ? current : die)) }),
@@ -49,7 +49,7 @@ function Consequence({ drift }: { drift: Drift }) {
   );
   const answers = useEvaluationOf(taken);
   if (!now || !answers) return null;
-  const then = answers.members[0]?.sheet;
+  const then = pieceAnswerOf(answers, piece)?.answer.sheet;
   if (!then) return <span>With it the tube cannot be marked.</span>;
   const changes = now.bends.flatMap((bend, i) => {
     const next = then.bends[i];

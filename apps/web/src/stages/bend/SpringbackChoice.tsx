@@ -1,11 +1,11 @@
-import { type MainHoop, TYPICAL_YIELD } from '@gyrus/core';
+import { type BendingChoice, type Member, TYPICAL_YIELD } from '@gyrus/core';
 import { PlanField } from '../../job/PlanField.tsx';
-import { usePlanStore } from '../../job/planStore.ts';
+import { memberField, useMemberEdit } from '../../job/useMember.ts';
 import { NumberField } from '../../shared/NumberField.tsx';
 import { angleKind } from '../../shared/quantityKinds.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 
-type School = MainHoop['bending']['springback']['school'];
+type School = BendingChoice['springback']['school'];
 
 const SCHOOLS: { value: School; text: string }[] = [
   { value: 'tests', text: 'tests' },
@@ -15,27 +15,25 @@ const SCHOOLS: { value: School; text: string }[] = [
 ];
 
 /** Springback by the school the builder follows: all are in use, and all are right on some machine. */
-export function SpringbackChoice({ hoop }: { hoop: MainHoop }) {
-  const change = usePlanStore((state) => state.change);
-  const { springback } = hoop.bending;
-  const set = (key: string, next: MainHoop['bending']['springback']) =>
-    change(
-      `hoop/springback/${key}`,
-      ({ members: [member] }) => member && void (member.bending.springback = next),
-    );
-  const start = (school: School) => set('school', fresh(school, hoop));
+export function SpringbackChoice({ member }: { member: Member }) {
+  const edit = useMemberEdit(member.id);
+  const { springback } = member.bending;
+  const set = (key: string, next: BendingChoice['springback']) =>
+    edit(`springback/${key}`, (draft) => void (draft.bending.springback = next));
+  const start = (school: School) => set('school', fresh(school, member));
   return (
     <div className="space-y-2">
       <Segmented label="springback by" value={springback.school} options={SCHOOLS} onChange={start} />
       {springback.school === 'constant' && (
         <PlanField
           label="degrees on every bend"
-          field="hoop/springback/degrees"
+          field={`member/${member.id}/springback/degrees`}
           kind={angleKind({ least: 0, most: 45 })}
           value={springback.degrees}
-          set={({ members: [member] }, degrees) =>
-            member && degrees && void (member.bending.springback = { school: 'constant', degrees })
-          }
+          set={memberField(
+            member.id,
+            (draft, degrees) => (draft.bending.springback = { school: 'constant', degrees }),
+          )}
         />
       )}
       {springback.school === 'share' && (
@@ -61,7 +59,7 @@ export function SpringbackChoice({ hoop }: { hoop: MainHoop }) {
 }
 
 /** A school as it starts: five degrees, five per cent, the tube kind's typical yield. */
-function fresh(school: School, { tube }: MainHoop): MainHoop['bending']['springback'] {
+function fresh(school: School, { tube }: Member): BendingChoice['springback'] {
   switch (school) {
     case 'tests':
       return { school };

@@ -18,8 +18,8 @@ import {
   turnWords,
 } from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
-import { usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useMemberEdit } from '../../job/useMember.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 
@@ -59,7 +59,7 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
           step {position}: bend {bend.number}{' '}
           <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
         </h3>
-        <TurnClamp bend={bend} />
+        <TurnClamp member={sheet.member} bend={bend} />
       </div>
       <div className="mt-1 grid grid-cols-[1.2fr_1fr_1fr] gap-3">
         <div>
@@ -95,8 +95,8 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
 }
 
 /** Puts the clamp on the other side of this bend. */
-function TurnClamp({ bend }: { bend: SheetBend }) {
-  const change = usePlanStore((state) => state.change);
+function TurnClamp({ member, bend }: { member: string; bend: SheetBend }) {
+  const edit = useMemberEdit(member);
   const other = bend.clampSide === 'a' ? 'b' : 'a';
   return (
     <Button
@@ -104,9 +104,7 @@ function TurnClamp({ bend }: { bend: SheetBend }) {
       aria-label={`Clamp bend ${bend.number} toward ${other.toUpperCase()} instead`}
       title={`Clamp toward ${other.toUpperCase()} instead`}
       onClick={() =>
-        change(`hoop/clamp/${bend.feature}`, ({ members: [member] }) => {
-          if (member) member.bending.clampSideAt[bend.feature] = other;
-        })
+        edit(`clamp/${bend.feature}`, (draft) => void (draft.bending.clampSideAt[bend.feature] = other))
       }
     >
       <ArrowLeftRight aria-hidden="true" className="size-5" />

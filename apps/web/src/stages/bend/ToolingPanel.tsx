@@ -1,8 +1,9 @@
-import { type Die, type MainHoop } from '@gyrus/core';
+import { type Die, type Member } from '@gyrus/core';
 import { Link } from 'react-router';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { memberField, useMemberEdit } from '../../job/useMember.ts';
 import { useShop } from '../../shared/queries.ts';
 import { lengthKind } from '../../shared/quantityKinds.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
@@ -15,24 +16,25 @@ const GROWTH = [
 ] as const;
 
 /** Which die, which school of springback, and what is left on the ends. The plan pins the die as it is chosen. */
-export function ToolingPanel({ hoop }: { hoop: MainHoop }) {
+export function ToolingPanel({ member, ends }: { member: Member; ends: [a: string, b: string] }) {
   const { dies } = usePlan();
   const shop = useShop().data;
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
+  const edit = useMemberEdit(member.id);
   const inShop = shop?.machines.flatMap((machine) => machine.dies) ?? [];
-  const pinned = dies.find((die) => die.id === hoop.bending.die) ?? null;
+  const pinned = dies.find((die) => die.id === member.bending.die) ?? null;
   const choose = (id: string) => {
     const die = inShop.find((one) => one.id === id);
     if (die)
-      change('hoop/die', (plan) => {
-        const [member] = plan.members;
-        if (!member) return;
-        member.bending = { ...member.bending, die: die.id, clampSideAt: {} };
+      change(`member/${member.id}/die`, (plan) => {
+        const draft = plan.members.find((one) => one.id === member.id);
+        if (!draft) return;
+        draft.bending = { ...draft.bending, die: die.id, clampSideAt: {} };
         plan.dies = [...plan.dies.filter((one) => one.id !== die.id && isUsed(plan.members, one.id)), die];
       });
   };
-  const growth = hoop.bending.growRadius ? 'yes' : 'no';
+  const growth = member.bending.growRadius ? 'yes' : 'no';
   return (
     <div className="space-y-4">
       <h2 className="text-lg">Tooling</h2>
@@ -47,44 +49,39 @@ export function ToolingPanel({ hoop }: { hoop: MainHoop }) {
       ) : (
         <SelectField
           label="die"
-          value={hoop.bending.die ?? ''}
+          value={member.bending.die ?? ''}
           options={dieOptions(inShop, pinned)}
           onChange={(event) => choose(event.target.value)}
         />
       )}
-      <SpringbackChoice hoop={hoop} />
+      <SpringbackChoice member={member} />
       <Segmented
         label="marks by"
         value={growth}
         options={GROWTH}
-        onChange={(value) =>
-          change(
-            'hoop/growRadius',
-            ({ members: [member] }) => member && void (member.bending.growRadius = value === 'yes'),
-          )
-        }
+        onChange={(value) => edit('growRadius', (draft) => void (draft.bending.growRadius = value === 'yes'))}
       />
       <div className="grid grid-cols-2 gap-3">
         <PlanField
-          label="trim at A (left foot)"
-          field="hoop/trimA"
+          label={`trim at A (${ends[0]})`}
+          field={`member/${member.id}/trimA`}
           kind={lengthKind(style, { least: 0 })}
-          value={hoop.bending.trimA}
-          set={({ members: [member] }, value) => member && value && void (member.bending.trimA = value)}
+          value={member.bending.trimA}
+          set={memberField(member.id, (draft, value) => (draft.bending.trimA = value))}
         />
         <PlanField
-          label="trim at B (right foot)"
-          field="hoop/trimB"
+          label={`trim at B (${ends[1]})`}
+          field={`member/${member.id}/trimB`}
           kind={lengthKind(style, { least: 0 })}
-          value={hoop.bending.trimB}
-          set={({ members: [member] }, value) => member && value && void (member.bending.trimB = value)}
+          value={member.bending.trimB}
+          set={memberField(member.id, (draft, value) => (draft.bending.trimB = value))}
         />
       </div>
     </div>
   );
 }
 
-const isUsed = (members: { bending: MainHoop['bending'] }[], id: string): boolean =>
+const isUsed = (members: { bending: Member['bending'] }[], id: string): boolean =>
   members.some(({ bending }) => bending.die === id || Object.values(bending.dieAt).includes(id));
 
 function dieOptions(inShop: Die[], pinned: Die | null) {

@@ -1,15 +1,8 @@
-import {
-  formatAngle,
-  formatWithUnit,
-  type HoopGeometry,
-  type MainHoop,
-  type MemberAnswer,
-  type Plan,
-} from '@gyrus/core';
-import { type Draft } from 'immer';
+import { formatAngle, formatWithUnit, type HoopAnswer, type HoopGeometry, mainHoopOf } from '@gyrus/core';
 import { PlanField } from '../../job/PlanField.tsx';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { hoopField, useHoopEdit } from '../../job/useMember.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
@@ -33,26 +26,13 @@ const CLEARANCES = [
 ] as const;
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
-export function HoopInspector({ answer }: { answer: MemberAnswer }) {
-  const {
-    members: [hoop],
-    survey,
-  } = usePlan();
+export function HoopInspector({ answer }: { answer: HoopAnswer }) {
+  const plan = usePlan();
+  const hoop = mainHoopOf(plan);
   const style = useJobStyle();
-  const change = usePlanStore((state) => state.change);
+  const edit = useHoopEdit();
   if (!hoop) return null;
-  const edit = (key: string, recipe: (member: Draft<MainHoop>) => void) =>
-    change(`hoop/${key}`, (plan) => {
-      const [member] = plan.members;
-      if (member) recipe(member);
-    });
   const clear = lengthKind(style, { least: 0 });
-  const set =
-    (recipe: (member: Draft<MainHoop>, value: MainHoop['footLift']) => void) =>
-    (plan: Draft<Plan>, value: MainHoop['footLift'] | null) => {
-      const [member] = plan.members;
-      if (member && value) recipe(member, value);
-    };
   return (
     <div className="space-y-4">
       <div className="flex items-center gap-3">
@@ -82,7 +62,7 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
             field={`hoop/clear/${key}`}
             kind={clear}
             value={hoop.clearance[key]}
-            set={set((member, value) => (member.clearance[key] = value))}
+            set={hoopField((member, value) => (member.clearance[key] = value))}
           />
         ))}
       </div>
@@ -90,21 +70,24 @@ export function HoopInspector({ answer }: { answer: MemberAnswer }) {
         <PlanField
           optional
           label="tilt to the rear"
-          placeholder={`pillar's, ${formatAngle(survey.measures.pillarTilt?.deg ?? 0)}°`}
+          placeholder={`pillar's, ${formatAngle(plan.survey.measures.pillarTilt?.deg ?? 0)}°`}
           field="hoop/tilt"
           kind={angleKind({ least: -30, most: 45 })}
           value={hoop.tilt}
-          set={(plan, value) => plan.members[0] && void (plan.members[0].tilt = value)}
+          set={(draft, value) => {
+            const member = mainHoopOf(draft);
+            if (member) member.tilt = value;
+          }}
         />
         <PlanField
           label="plate and plinth under a foot"
           field="hoop/footLift"
           kind={clear}
           value={hoop.footLift}
-          set={set((member, value) => (member.footLift = value))}
+          set={hoopField((member, value) => (member.footLift = value))}
         />
       </div>
-      <TubeSelect hoop={hoop} />
+      <TubeSelect member={hoop} />
     </div>
   );
 }

@@ -1,7 +1,7 @@
-import { type MainHoop, type Shop, type TubeChoice } from '@gyrus/core';
+import { type Member, type Shop, type TubeChoice } from '@gyrus/core';
 import { tubeWords } from '@gyrus/formats';
 import { Link } from 'react-router';
-import { usePlanStore } from '../../job/planStore.ts';
+import { useMemberEdit } from '../../job/useMember.ts';
 import { useShop } from '../../shared/queries.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
 
@@ -9,15 +9,15 @@ const isSame = (a: TubeChoice, b: TubeChoice): boolean =>
   a.od.mm === b.od.mm && a.wall.mm === b.wall.mm && a.kind === b.kind && a.batch === b.batch;
 
 /** The tube from the shop's stock, so that its batch and stick length go with it. */
-export function TubeSelect({ hoop }: { hoop: MainHoop }) {
+export function TubeSelect({ member }: { member: Member }) {
   const tubes: Shop['tubes'] = useShop().data?.tubes ?? [];
-  const change = usePlanStore((state) => state.change);
-  const stocked = tubes.find((tube) => isSame(tube, hoop.tube));
+  const edit = useMemberEdit(member.id);
+  const stocked = tubes.find((tube) => isSame(tube, member.tube));
   const choose = (id: string) => {
     const tube = tubes.find((one) => one.id === id);
     if (!tube) return;
     const { od, wall, kind, batch } = tube;
-    change('hoop/tube', ({ members: [member] }) => member && void (member.tube = { od, wall, kind, batch }));
+    edit('tube', (draft) => void (draft.tube = { od, wall, kind, batch }));
   };
   return (
     <div>
@@ -25,7 +25,7 @@ export function TubeSelect({ hoop }: { hoop: MainHoop }) {
         label="tube"
         value={stocked?.id ?? ''}
         options={[
-          ...(stocked ? [] : [{ value: '', text: `${tubeWords(hoop.tube)} (not in stock)` }]),
+          ...(stocked ? [] : [{ value: '', text: `${tubeWords(member.tube)} (not in stock)` }]),
           ...tubes.map((tube) => ({ value: tube.id, text: tubeWords(tube) })),
         ]}
         onChange={(event) => choose(event.target.value)}

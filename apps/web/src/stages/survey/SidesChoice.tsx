@@ -1,6 +1,8 @@
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { mainHoopOf } from '@gyrus/core';
+import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useHoopEdit } from '../../job/useMember.ts';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 
@@ -11,10 +13,10 @@ const SIDES = [
 
 /** The cage is judged by its symmetry, and the car is not symmetric: a choice per job. */
 export function SidesChoice() {
-  const [hoop] = usePlan().members;
+  const hoop = mainHoopOf(usePlan());
   const { findings } = useEvaluation();
   const style = useJobStyle();
-  const change = usePlanStore((state) => state.change);
+  const edit = useHoopEdit();
   if (!hoop) return null;
   const uneven = findings.filter(({ code }) => code === 'asymmetry' || code === 'contradiction-settled');
   return (
@@ -24,9 +26,7 @@ export function SidesChoice() {
         label="legs of the hoop"
         value={hoop.sides}
         options={SIDES}
-        onChange={(sides) =>
-          change('hoop/sides', (plan) => plan.members[0] && void (plan.members[0].sides = sides))
-        }
+        onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
       />
     </div>
   );

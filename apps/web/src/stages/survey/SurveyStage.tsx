@@ -1,4 +1,4 @@
-import { type MeasureKey, MEASURES, missingMeasures } from '@gyrus/core';
+import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures } from '@gyrus/core';
 import { useState } from 'react';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
@@ -11,9 +11,8 @@ import { SidesChoice } from './SidesChoice.tsx';
 /** The stripped car's section at the hoop: a picture beside the numbers, and what the hoop makes of them. */
 export function SurveyStage() {
   const plan = usePlan();
-  const { members } = useEvaluation();
+  const answer = hoopAnswerOf(useEvaluation());
   const [focus, setFocus] = useState<MeasureKey | null>(null);
-  const [answer] = members;
   if (!answer) return null;
   const none = 'none' in answer.hoop ? answer.hoop.none : null;
   return (

@@ -1,0 +1,109 @@
+import { type Fault, type Outcome } from '../fault/index.ts';
+import {
+  type Bar,
+  type CarSide,
+  type MainHoop,
+  type Member,
+  type MemberPiece,
+  type Plan,
+} from '../plan/index.ts';
+import { type StandingTube } from './attach.ts';
+import { type BarPath, barPaths } from './barPieces.ts';
+import { type BendSheet, bendSheetOf } from './bendSheet.ts';
+import { hoopFrom, type HoopResult } from './hoop.ts';
+import { type Joint, jointOf } from './joint.ts';
+import { byDependence } from './order.ts';
+import { type Tube, tubeOf } from './tube.ts';
+
+/** A piece as far as it can be made: why there is no tube or no sheet stands in its outcome. */
+export interface ResolvedPiece {
+  piece: string;
+  stamp: string;
+  side: CarSide | null;
+  tube: Outcome<Tube>;
+  sheet: Outcome<BendSheet>;
+}
+
+export interface ResolvedMember {
+  member: Member;
+  /** Of the main hoop only. */
+  hoop: HoopResult | null;
+  pieces: ResolvedPiece[];
+}
+
+/** The cage: every member with its tubes, in the order of dependence, and where they meet. */
+export interface Cage {
+  members: ResolvedMember[];
+  joints: Joint[];
+  /** A loop of members that stand on each other: nothing of it can be placed. */
+  loop: Fault | null;
+}
+
+/** The cage as far as it stands while it is being built up. */
+interface Building {
+  plan: Plan;
+  longestStickOf: (member: Member) => number | null;
+  standing: StandingTube[];
+  joints: Joint[];
+}
+
+/** Orders members by dependence and places each on those before it. Moving a hoop moves what hangs on it. */
+export function resolveCage(plan: Plan, longestStickOf: Building['longestStickOf']): Cage {
+  const order = byDependence(plan.members);
+  const building: Building = { plan, longestStickOf, standing: [], joints: [] };
+  const placeable = order.ok ? order.value : plan.members.filter((one) => one.role === 'main-hoop');
+  const members = placeable.map((member) => {
+    const resolved = member.role === 'main-hoop' ? hoopMember(building, member) : barMember(building, member);
+    for (const { tube, side } of resolved.pieces)
+      if (tube.ok) building.standing.push({ tube: tube.value, side });
+    return resolved;
+  });
+  return { members, joints: building.joints, loop: order.ok ? null : order.fault };
+}
+
+function hoopMember(building: Building, hoop: MainHoop): ResolvedMember {
+  const result = hoopFrom(building.plan.survey, hoop, building.plan.measuringError);
+  if ('none' in result) return { member: hoop, hoop: result, pieces: [] };
+  const [piece] = hoop.pieces as [MemberPiece];
+  const { points, features } = result.hoop;
+  return {
+    member: hoop,
+    hoop: result,
+    pieces: [make(building, hoop, { piece, side: null, points, features })],
+  };
+}
+
+function barMember(building: Building, bar: Bar): ResolvedMember {
+  const pieces = barPaths(bar, building.standing, building.plan).map((path, i): ResolvedPiece => {
+    const piece = bar.pieces[i] as MemberPiece;
+    const side = bar.pair === 'single' ? null : i === 0 ? 'left' : 'right';
+    if (!path.ok) return { piece: piece.id, stamp: piece.stamp, side, tube: path, sheet: path };
+    const made = make(building, bar, path.value);
+    if (made.tube.ok) building.joints.push(...jointsOf(made.tube.value, path.value.footings));
+    return made;
+  });
+  return { member: bar, hoop: null, pieces };
+}
+
+function jointsOf(tube: Tube, [a, b]: BarPath['footings']): Joint[] {
+  return [
+    ...a.headers.map((header) => jointOf(tube, 'a', header)),
+    ...b.headers.map((header) => jointOf(tube, 'b', header)),
+  ];
+}
+
+/** Marks the piece, and gives its tube the radii that it will have. */
+function make(
+  { plan, longestStickOf }: Building,
+  member: Member,
+  { piece, side, points, features }: Omit<BarPath, 'footings'>,
+): ResolvedPiece {
+  const sheet = bendSheetOf(member, piece, points, features, plan.dies, longestStickOf(member));
+  return {
+    piece: piece.id,
+    stamp: piece.stamp,
+    side,
+    tube: tubeOf(member, piece, points, features, sheet),
+    sheet,
+  };
+}

@@ -1,0 +1,114 @@
+import { lengthOf, pointAt, polylineOf } from '../centreline/index.ts';
+import { type Tube } from '../cage/index.ts';
+import { type Vec3 } from '../space/index.ts';
+import { type Drawing, type Point, rectangle, type Shape, textWidth } from './drawing.ts';
+
+/** From behind looking forward, from the left, from above. */
+export type CageView = 'front' | 'side' | 'top';
+
+export interface CageViewOptions {
+  view: CageView;
+  width: number;
+  height: number;
+  /** The piece that is being worked on. */
+  selected: string | null;
+}
+
+/** To the right and up on the drawing, in mm, and how near to the eye. */
+const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
+  // Left is left; from the left side, forward is to the left; from above, forward is up.
+  front: ([x, y, z]) => ({ right: -y, up: z, near: -x }),
+  side: ([x, y, z]) => ({ right: -x, up: z, near: y }),
+  top: ([x, y, z]) => ({ right: -y, up: x, near: z }),
+};
+const EDGE = 46;
+const LABEL = 14;
+
+/** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
+export function cageView(tubes: Tube[], { view, width, height, selected }: CageViewOptions): Drawing {
+  const project = PROJECTIONS[view];
+  const lines = tubes
+    .map((tube) => ({ tube, points: polylineOf(tube.axis, 6).map(project) }))
+    .sort((a, b) => farthest(a.points) - farthest(b.points));
+  const place = fitted(
+    lines.flatMap(({ points }) => points),
+    width,
+    height,
+  );
+  const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
+  const taken: Label[] = [];
+  const stamps = tubes.flatMap((tube) => {
+    const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? (tube.points[0] as Vec3);
+    return stampShapes(tube, place.at(project(middle)), taken);
+  });
+  return {
+    width,
+    height,
+    title: `The cage, ${view} view: ${tubes.map((tube) => tube.stamp).join(', ')}`,
+    shapes: [
+      ...drawn.flatMap(({ tube, points }) =>
+        tubeShapes(points, (tube.od / 2) * place.scale, tube.piece === selected),
+      ),
+      ...stamps,
+    ],
+  };
+}
+
+const farthest = (points: { near: number }[]): number =>
+  points.reduce((sum, { near }) => sum + near, 0) / points.length;
+
+interface Flat {
+  right: number;
+  up: number;
+}
+
+function fitted(points: Flat[], width: number, height: number) {
+  const rights = points.map(({ right }) => right);
+  const ups = points.map(({ up }) => up);
+  const [left, right] = [Math.min(...rights), Math.max(...rights)];
+  const [low, high] = [Math.min(...ups), Math.max(...ups)];
+  const scale = Math.min(
+    (width - 2 * EDGE) / Math.max(right - left, 1),
+    (height - 2 * EDGE) / Math.max(high - low, 1),
+  );
+  const at = (point: Flat): Point => [
+    width / 2 + (point.right - (left + right) / 2) * scale,
+    height / 2 - (point.up - (low + high) / 2) * scale,
+  ];
+  return { at, scale };
+}
+
+function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {
+  const seen = points.filter(
+    ([x, y], i) => i === 0 || Math.hypot(x - (points[i - 1]?.[0] ?? 0), y - (points[i - 1]?.[1] ?? 0)) > 0.2,
+  );
+  return [
+    { kind: 'stroke', points: seen, width: 2 * half + 2, pen: 'steel-edge' },
+    { kind: 'stroke', points: seen, width: 2 * half, pen: selected ? 'picked' : 'steel' },
+  ];
+}
+
+/** The stamp on a label at the middle of its tube, moved until it covers no other. */
+function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
+  const half = textWidth(tube.stamp, LABEL) / 2 + 5;
+  const free = ([x, y]: Point) =>
+    taken.every((one) => Math.abs(one.x - x) > one.half + half || Math.abs(one.y - y) > LABEL + 5);
+  const tries = [0, 1, 2, 3, 4, 5].flatMap((step): Point[] => [
+    [mx, my - step * 20],
+    [mx, my + step * 20],
+    [mx + step * 30, my],
+    [mx - step * 30, my],
+  ]);
+  const [x, y] = tries.find(free) ?? [mx, my];
+  taken.push({ x, y, half });
+  return [
+    { kind: 'polygon', points: rectangle(x - half, y - LABEL / 2 - 3, 2 * half, LABEL + 6), pen: 'label' },
+    { kind: 'text', at: [x, y + 5], text: tube.stamp, size: LABEL, anchor: 'middle', voice: 'bend' },
+  ];
+}
+
+interface Label {
+  x: number;
+  y: number;
+  half: number;
+}

@@ -1,0 +1,258 @@
+import fc from 'fast-check';
+import { type Joint, proposeBar, USUAL_ORDER } from './cage/index.ts';
+import { lengthOf } from './centreline/index.ts';
+import { evaluate, hoopAnswerOf, pieceAnswerOf } from './evaluate.ts';
+import { expectValue } from './fault/index.ts';
+import { type Attachment, type Bar, type BarRole, EMPTY_SHOP, type Plan, readPlan } from './plan/index.ts';
+import { distance, type Vec3 } from './space/index.ts';
+import { inch, LEANING_CAR, planWith } from './testing.ts';
+
+const start = planWith(LEANING_CAR);
+const length = (mm: number) => ({ mm, typed: `${mm} mm` });
+const point = (x: number, y: number, z: number): Attachment => ({
+  kind: 'point',
+  at: [length(x), length(y), length(z)],
+});
+const onHoop = (
+  feature: string,
+  along = 0,
+  edge: 'middle' | 'tangentA' | 'tangentB' | 'pi' = 'middle',
+): Attachment => ({
+  kind: 'station',
+  on: { member: 'm-hoop' },
+  station: { feature, edge, along: length(along) },
+});
+const height = (member: string, side: 'left' | 'right', mm: number): Attachment => ({
+  kind: 'height',
+  on: { member, side },
+  height: length(mm),
+});
+
+function bar(id: string, role: BarRole, a: Attachment, b: Attachment, changes: Partial<Bar> = {}): Bar {
+  const [hoop] = start.members;
+  if (!hoop) throw new Error('no hoop');
+  const stamp = id.toUpperCase().slice(0, 3);
+  const pieces = changes.pair === 'mirrored' ? [`${id}-l`, `${id}-r`] : [id];
+  return {
+    role,
+    id: `m-${id}`,
+    stamp,
+    tube: hoop.tube,
+    pieces: pieces.map((one, i) => ({
+      id: `p-${one}`,
+      stamp: `${stamp}${pieces.length > 1 ? 'LR'[i] : ''}`,
+    })),
+    ends: { a, b },
+    crossings: [],
+    bending: hoop.bending,
+    via: [],
+    pair: 'single',
+    right: null,
+    ...changes,
+  };
+}
+const cageOf = (...bars: Bar[]): Plan =>
+  expectValue(readPlan(JSON.parse(JSON.stringify({ ...start, members: [...start.members, ...bars] }))));
+const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
+const endsOf = (plan: Plan, piece: string): [Vec3, Vec3] => {
+  const points = pieceAnswerOf(answersOf(plan), piece)?.answer.tube?.points ?? [];
+  return [points[0] as Vec3, points.at(-1) as Vec3];
+};
+
+const diagonal = bar('d1', 'diagonal', onHoop('crown-left'), onHoop('foot-right', -75));
+const stays = bar('bs', 'backstay', onHoop('crown-left', 0, 'tangentB'), point(-800, 420, 250), {
+  pair: 'mirrored',
+});
+
+test('a bar’s ends lie on the axis of the tube they stand on, at the distance asked for', () => {
+  const plan = cageOf(diagonal);
+  const hoop = hoopAnswerOf(answersOf(plan))?.tube;
+  const [, foot] = endsOf(plan, 'p-d1');
+  expect(distance(foot, hoop?.points.at(-1) as Vec3)).toBeCloseTo(75, 6);
+  expect(
+    answersOf(plan).joints.map(({ end, header, eccentricity }) => [
+      end,
+      header,
+      Math.round(eccentricity * 1e6),
+    ]),
+  ).toEqual([
+    ['a', 'p-hoop', 0],
+    ['b', 'p-hoop', 0],
+  ]);
+});
+
+test('one measurement changed moves all that hangs on the hoop', () => {
+  const before = endsOf(cageOf(diagonal, stays), 'p-bs-l')[0];
+  const taller = cageOf(diagonal, stays);
+  taller.survey.measures.headlinerCentre = inch('44 3/8');
+  const after = endsOf(taller, 'p-bs-l')[0];
+  expect(after[2] - before[2]).toBeCloseTo(2 * 25.4, 3);
+});
+
+test('twins mirror each other across the centre line, along the hoop too', () => {
+  const plan = cageOf(stays);
+  const [leftTop, leftFoot] = endsOf(plan, 'p-bs-l');
+  const [rightTop, rightFoot] = endsOf(plan, 'p-bs-r');
+  expect(rightFoot).toEqual([leftFoot[0], -leftFoot[1], leftFoot[2]]);
+  expect(distance(rightTop, [leftTop[0], -leftTop[1], leftTop[2]])).toBeLessThan(1e-6);
+  expect(pieceAnswerOf(answersOf(plan), 'p-bs-r')?.answer.side).toBe('right');
+});
+
+test('a twin may have ends of its own where the car differs', () => {
+  const uneven = { ...stays, right: { a: null, b: point(-820, -410, 255), via: null } };
+  expect(endsOf(cageOf(uneven), 'p-bs-r')[1]).toEqual([-820, -410, 255]);
+});
+
+test('mirrored twins of a bent bar have the same lengths and angles, and rotations negated', () => {
+  const legs = bar('fl', 'front-leg', point(1000, 690, 100), onHoop('crown-left'), {
+    pair: 'mirrored',
+    via: [
+      { feature: 'pillar-foot', at: [length(960), length(670), length(620)] },
+      { feature: 'pillar-top', at: [length(420), length(540), length(1010)] },
+    ],
+    bending: { ...diagonal.bending, die: null },
+  });
+  const lraOf = (piece: string) => pieceAnswerOf(answersOf(cageOf(legs)), piece)?.answer.tube;
+  const [left, right] = [lraOf('p-fl-l'), lraOf('p-fl-r')];
+  expect(left?.developed).toBeCloseTo(right?.developed ?? NaN, 6);
+  expect(left?.axis.map((piece) => piece.length)).toEqual(
+    right?.axis.map((piece) => expect.closeTo(piece.length, 6) as number),
+  );
+});
+
+test('a height finds the tube on the side asked for', () => {
+  const harness = bar('hb', 'harness-bar', height('m-hoop', 'left', 620), height('m-hoop', 'right', 620));
+  const [left, right] = endsOf(cageOf(harness), 'p-hb');
+  expect([left[2], right[2]]).toEqual([expect.closeTo(620, 4), expect.closeTo(620, 4)]);
+  expect(left[1]).toBeGreaterThan(0);
+  expect(right[1]).toBeCloseTo(-left[1], 3);
+});
+
+test('bars stand on bars: order of dependence, not of the list', () => {
+  const cross = bar('rx', 'rear-cross', height('m-bs', 'left', 600), height('m-bs', 'right', 600));
+  const [left, right] = endsOf(cageOf(cross, stays), 'p-rx');
+  expect(left[1]).toBeCloseTo(-right[1], 4);
+  const joints = answersOf(cageOf(cross, stays)).joints.filter((joint: Joint) => joint.piece === 'p-rx');
+  expect(joints.map((joint) => joint.header)).toEqual(['p-bs-l', 'p-bs-r']);
+  expect(joints.every((joint) => joint.angle > 60 && joint.angle <= 90)).toBe(true);
+});
+
+test('a joint of two members is the nearest point of the first axis to the second', () => {
+  const other = bar('d2', 'diagonal', onHoop('crown-right'), onHoop('foot-left', 75));
+  const strut = bar(
+    'st',
+    'gusset-tube',
+    { kind: 'joint', of: [{ member: 'm-d1' }, { member: 'm-d2' }] },
+    point(-300, 0, 300),
+  );
+  const [node] = endsOf(cageOf(diagonal, other, strut), 'p-st');
+  expect(node[1]).toBeCloseTo(0, 3);
+  const headers = answersOf(cageOf(diagonal, other, strut)).joints.filter((joint) => joint.piece === 'p-st');
+  expect(headers.map((joint) => [joint.header, joint.eccentricity < 0.01])).toEqual([
+    ['p-d1', true],
+    ['p-d2', true],
+  ]);
+});
+
+const codesAndWords = (plan: Plan) =>
+  answersOf(plan)
+    .findings.filter((one) => one.code === 'not-placed' || one.code === 'loop')
+    .map((one) => [one.code, JSON.stringify(one.facts)]);
+
+test('what a bar stands on is gone, or has no such place: it is listed, never silent', () => {
+  const lost = bar('st', 'gusset-tube', height('m-gone', 'left', 300), point(0, 0, 0));
+  expect(codesAndWords(cageOf(lost))).toEqual([['not-placed', expect.stringContaining('is not there')]]);
+  const wrong = bar('st', 'gusset-tube', onHoop('crown-middle'), point(0, 0, 0));
+  expect(codesAndWords(cageOf(wrong))).toEqual([
+    ['not-placed', expect.stringContaining('no \\"crown-middle\\": it has foot-left, knee-left')],
+  ]);
+  const high = bar('st', 'gusset-tube', height('m-hoop', 'left', 3000), point(0, 0, 0));
+  expect(codesAndWords(cageOf(high))).toEqual([
+    ['not-placed', expect.stringContaining('does not pass 3000 mm')],
+  ]);
+  const off = bar('st', 'gusset-tube', onHoop('foot-left', -50), point(0, 0, 0));
+  expect(codesAndWords(cageOf(off))).toEqual([['not-placed', expect.stringContaining('beyond an end')]]);
+  const twin = bar(
+    'st',
+    'gusset-tube',
+    { kind: 'height', on: { member: 'm-bs' }, height: length(600) },
+    point(0, 0, 0),
+  );
+  expect(codesAndWords(cageOf(stays, twin))).toEqual([
+    ['not-placed', expect.stringContaining('say the left or the right')],
+  ]);
+});
+
+test('a loop is refused with the names in it, and the hoop still stands', () => {
+  const one = bar('b1', 'door-bar', height('m-b2', 'left', 300), point(0, 0, 0));
+  const two = bar('b2', 'door-bar', height('m-b1', 'left', 300), point(0, 0, 100));
+  const plan = cageOf(one, two);
+  expect(codesAndWords(plan)).toEqual([['loop', expect.stringContaining('B1, B2 stand on each other')]]);
+  expect(hoopAnswerOf(answersOf(plan))?.tube).not.toBeNull();
+});
+
+test('a straight bar has a sheet without bends: its blank is its length and trims, and it needs no die', () => {
+  const answer = pieceAnswerOf(answersOf(cageOf(diagonal)), 'p-d1')?.answer;
+  expect(answer?.sheet?.bends).toEqual([]);
+  expect(answer?.sheet?.blank).toBeCloseTo(lengthOf(answer?.tube?.axis ?? []) + 2 * 25.4, 6);
+});
+
+test('mass and metres are of all tubes', () => {
+  const { totals, members } = answersOf(cageOf(diagonal, stays));
+  const tubes = members.flatMap((member) => member.pieces.flatMap(({ tube }) => tube ?? []));
+  expect(totals.tubes).toBe(4);
+  expect(totals.mass).toBeCloseTo(
+    tubes.reduce((sum, tube) => sum + tube.mass, 0),
+    9,
+  );
+});
+
+test('every role of the usual order is proposed so that it stands, once what it needs is there', () => {
+  let plan = start;
+  const hoop = hoopAnswerOf(answersOf(plan))?.hoop;
+  if (!hoop || !('hoop' in hoop)) throw new Error('no hoop');
+  for (const [i, role] of USUAL_ORDER.entries()) {
+    const proposed = proposeBar(plan, hoop.hoop, role, { member: `m${i}`, left: `l${i}`, right: `r${i}` });
+    if ('needs' in proposed) throw new Error(`${role} needs ${proposed.needs}`);
+    plan = expectValue(
+      readPlan(JSON.parse(JSON.stringify({ ...plan, members: [...plan.members, proposed] }))),
+    );
+  }
+  expect(codesAndWords(plan)).toEqual([]);
+  expect(answersOf(plan).totals.tubes).toBe(18);
+  const stamps = plan.members.flatMap((member) => member.pieces.map((piece) => piece.stamp));
+  expect(new Set(stamps).size).toBe(stamps.length);
+});
+
+test('a role that stands on others says which it needs', () => {
+  const hoop = hoopAnswerOf(answersOf(start))?.hoop;
+  if (!hoop || !('hoop' in hoop)) throw new Error('no hoop');
+  const ids = { member: 'm', left: 'l', right: 'r' };
+  expect(proposeBar(start, hoop.hoop, 'windscreen-bar', ids)).toEqual({ needs: 'front-leg' });
+  expect(proposeBar(start, hoop.hoop, 'rear-cross', ids)).toEqual({ needs: 'backstay' });
+});
+
+test('any places resolve to a tube without NaN, or to a finding; never to an exception', () => {
+  const coordinate = fc.integer({ min: -2000, max: 2000 });
+  const anywhere = fc.oneof(
+    fc.tuple(coordinate, coordinate, coordinate).map(([x, y, z]) => point(x, y, z)),
+    fc
+      .tuple(fc.constantFrom('crown-left', 'knee-right', 'foot-left', 'nowhere'), coordinate)
+      .map(([feature, along]) => onHoop(feature, along)),
+    fc
+      .tuple(fc.constantFrom('left' as const, 'right' as const), coordinate)
+      .map(([side, mm]) => height('m-hoop', side, mm)),
+  );
+  fc.assert(
+    fc.property(anywhere, anywhere, fc.constantFrom('single' as const, 'mirrored' as const), (a, b, pair) => {
+      const { members, findings } = answersOf(cageOf(bar('st', 'gusset-tube', a, b, { pair })));
+      const pieces = members.flatMap((member) => member.pieces);
+      for (const { tube } of pieces) if (tube) expect(tube.points.flat().every(Number.isFinite)).toBe(true);
+      const missing = pieces.filter(({ tube }) => tube === null).length;
+      expect(findings.filter((one) => one.code === 'not-placed' || one.code === 'does-not-bend').length).toBe(
+        missing,
+      );
+    }),
+    { seed: 8, numRuns: 150 },
+  );
+});
