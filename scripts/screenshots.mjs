@@ -72,6 +72,6 @@ async function cageInSpace(page, address) {
   await page.getByRole('radio', { name: 'in space' }).click();
   await page.locator('canvas').waitFor();
   await page.waitForTimeout(4000);
-  await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
+  await page.locator('main').evaluate((element) => element.scrollTo(0, 0));
   await page.screenshot({ path: path.join(root, 'docs/screenshots/cage.png') });
 }
