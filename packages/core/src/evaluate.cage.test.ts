@@ -1,58 +1,29 @@
 import fc from 'fast-check';
-import { type Joint, proposeBar, USUAL_ORDER } from './cage/index.ts';
+import { type Joint, proposeBar, USUAL_ORDER, waysOf } from './cage/index.ts';
 import { lengthOf } from './centreline/index.ts';
-import { evaluate, hoopAnswerOf, pieceAnswerOf } from './evaluate.ts';
+import { evaluate, hoopAnswerOf, pieceAnswerOf, standingIn } from './evaluate.ts';
 import { expectValue } from './fault/index.ts';
-import { type Attachment, type Bar, type BarRole, EMPTY_SHOP, type Plan, readPlan } from './plan/index.ts';
+import { type Attachment, BAR_ROLES, type BarRole, EMPTY_SHOP, type Plan, readPlan } from './plan/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
-import { inch, LEANING_CAR, planWith } from './testing.ts';
+import {
+  bar,
+  cageOf,
+  heightOn,
+  inch,
+  LEANING_CAR,
+  mm,
+  placeAt,
+  planWith,
+  point,
+  stationOn,
+} from './testing.ts';
 
 const start = planWith(LEANING_CAR);
-const length = (mm: number) => ({ mm, typed: `${mm} mm` });
-const point = (x: number, y: number, z: number): Attachment => ({
-  kind: 'point',
-  at: [length(x), length(y), length(z)],
-});
 const onHoop = (
   feature: string,
   along = 0,
   edge: 'middle' | 'tangentA' | 'tangentB' | 'pi' = 'middle',
-): Attachment => ({
-  kind: 'station',
-  on: { member: 'm-hoop' },
-  station: { feature, edge, along: length(along) },
-});
-const height = (member: string, side: 'left' | 'right', mm: number): Attachment => ({
-  kind: 'height',
-  on: { member, side },
-  height: length(mm),
-});
-
-function bar(id: string, role: BarRole, a: Attachment, b: Attachment, changes: Partial<Bar> = {}): Bar {
-  const [hoop] = start.members;
-  if (!hoop) throw new Error('no hoop');
-  const stamp = id.toUpperCase().slice(0, 3);
-  const pieces = changes.pair === 'mirrored' ? [`${id}-l`, `${id}-r`] : [id];
-  return {
-    role,
-    id: `m-${id}`,
-    stamp,
-    tube: hoop.tube,
-    pieces: pieces.map((one, i) => ({
-      id: `p-${one}`,
-      stamp: `${stamp}${pieces.length > 1 ? 'LR'[i] : ''}`,
-    })),
-    ends: { a, b },
-    crossings: [],
-    bending: hoop.bending,
-    via: [],
-    pair: 'single',
-    right: null,
-    ...changes,
-  };
-}
-const cageOf = (...bars: Bar[]): Plan =>
-  expectValue(readPlan(JSON.parse(JSON.stringify({ ...start, members: [...start.members, ...bars] }))));
+): Attachment => stationOn('m-hoop', feature, along, edge);
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
 const endsOf = (plan: Plan, piece: string): [Vec3, Vec3] => {
   const points = pieceAnswerOf(answersOf(plan), piece)?.answer.tube?.points ?? [];
@@ -99,17 +70,20 @@ test('twins mirror each other across the centre line, along the hoop too', () =>
 });
 
 test('a twin may have ends of its own where the car differs', () => {
-  const uneven = { ...stays, right: { a: null, b: point(-820, -410, 255), via: null } };
+  const uneven = { ...stays, right: { a: null, b: point(-820, -410, 255), shape: null } };
   expect(endsOf(cageOf(uneven), 'p-bs-r')[1]).toEqual([-820, -410, 255]);
 });
 
 test('mirrored twins of a bent bar have the same lengths and angles, and rotations negated', () => {
   const legs = bar('fl', 'front-leg', point(1000, 690, 100), onHoop('crown-left'), {
     pair: 'mirrored',
-    via: [
-      { feature: 'pillar-foot', at: [length(960), length(670), length(620)] },
-      { feature: 'pillar-top', at: [length(420), length(540), length(1010)] },
-    ],
+    shape: {
+      kind: 'through',
+      via: [
+        { feature: 'pillar-foot', at: placeAt(960, 670, 620) },
+        { feature: 'pillar-top', at: placeAt(420, 540, 1010) },
+      ],
+    },
     bending: { ...diagonal.bending, die: null },
   });
   const lraOf = (piece: string) => pieceAnswerOf(answersOf(cageOf(legs)), piece)?.answer.tube;
@@ -121,7 +95,7 @@ test('mirrored twins of a bent bar have the same lengths and angles, and rotatio
 });
 
 test('a height finds the tube on the side asked for', () => {
-  const harness = bar('hb', 'harness-bar', height('m-hoop', 'left', 620), height('m-hoop', 'right', 620));
+  const harness = bar('hb', 'harness-bar', heightOn('m-hoop', 'left', 620), heightOn('m-hoop', 'right', 620));
   const [left, right] = endsOf(cageOf(harness), 'p-hb');
   expect([left[2], right[2]]).toEqual([expect.closeTo(620, 4), expect.closeTo(620, 4)]);
   expect(left[1]).toBeGreaterThan(0);
@@ -129,7 +103,7 @@ test('a height finds the tube on the side asked for', () => {
 });
 
 test('bars stand on bars: order of dependence, not of the list', () => {
-  const cross = bar('rx', 'rear-cross', height('m-bs', 'left', 600), height('m-bs', 'right', 600));
+  const cross = bar('rx', 'rear-cross', heightOn('m-bs', 'left', 600), heightOn('m-bs', 'right', 600));
   const [left, right] = endsOf(cageOf(cross, stays), 'p-rx');
   expect(left[1]).toBeCloseTo(-right[1], 4);
   const joints = answersOf(cageOf(cross, stays)).joints.filter((joint: Joint) => joint.piece === 'p-rx');
@@ -160,13 +134,13 @@ const codesAndWords = (plan: Plan) =>
     .map((one) => [one.code, JSON.stringify(one.facts)]);
 
 test('what a bar stands on is gone, or has no such place: it is listed, never silent', () => {
-  const lost = bar('st', 'gusset-tube', height('m-gone', 'left', 300), point(0, 0, 0));
+  const lost = bar('st', 'gusset-tube', heightOn('m-gone', 'left', 300), point(0, 0, 0));
   expect(codesAndWords(cageOf(lost))).toEqual([['not-placed', expect.stringContaining('is not there')]]);
   const wrong = bar('st', 'gusset-tube', onHoop('crown-middle'), point(0, 0, 0));
   expect(codesAndWords(cageOf(wrong))).toEqual([
     ['not-placed', expect.stringContaining('no \\"crown-middle\\": it has foot-left, knee-left')],
   ]);
-  const high = bar('st', 'gusset-tube', height('m-hoop', 'left', 3000), point(0, 0, 0));
+  const high = bar('st', 'gusset-tube', heightOn('m-hoop', 'left', 3000), point(0, 0, 0));
   expect(codesAndWords(cageOf(high))).toEqual([
     ['not-placed', expect.stringContaining('does not pass 3000 mm')],
   ]);
@@ -175,7 +149,7 @@ test('what a bar stands on is gone, or has no such place: it is listed, never si
   const twin = bar(
     'st',
     'gusset-tube',
-    { kind: 'height', on: { member: 'm-bs' }, height: length(600) },
+    { kind: 'height', on: { member: 'm-bs' }, height: mm(600) },
     point(0, 0, 0),
   );
   expect(codesAndWords(cageOf(stays, twin))).toEqual([
@@ -184,8 +158,8 @@ test('what a bar stands on is gone, or has no such place: it is listed, never si
 });
 
 test('a loop is refused with the names in it, and the hoop still stands', () => {
-  const one = bar('b1', 'door-bar', height('m-b2', 'left', 300), point(0, 0, 0));
-  const two = bar('b2', 'door-bar', height('m-b1', 'left', 300), point(0, 0, 100));
+  const one = bar('b1', 'door-bar', heightOn('m-b2', 'left', 300), point(0, 0, 0));
+  const two = bar('b2', 'door-bar', heightOn('m-b1', 'left', 300), point(0, 0, 100));
   const plan = cageOf(one, two);
   expect(codesAndWords(plan)).toEqual([['loop', expect.stringContaining('B1, B2 stand on each other')]]);
   expect(hoopAnswerOf(answersOf(plan))?.tube).not.toBeNull();
@@ -207,29 +181,45 @@ test('mass and metres are of all tubes', () => {
   );
 });
 
-test('every role of the usual order is proposed so that it stands, once what it needs is there', () => {
-  let plan = start;
-  const hoop = hoopAnswerOf(answersOf(plan))?.hoop;
-  if (!hoop || !('hoop' in hoop)) throw new Error('no hoop');
-  for (const [i, role] of USUAL_ORDER.entries()) {
-    const proposed = proposeBar(plan, hoop.hoop, role, { member: `m${i}`, left: `l${i}`, right: `r${i}` });
-    if ('needs' in proposed) throw new Error(`${role} needs ${proposed.needs}`);
-    plan = expectValue(
-      readPlan(JSON.parse(JSON.stringify({ ...plan, members: [...plan.members, proposed] }))),
-    );
-  }
+/** The plan with bars of a role as they are proposed. */
+function adding(plan: Plan, role: BarRole, way: string): Plan {
+  let next = plan.members.length * 100;
+  const proposed = proposeBar(plan, standingIn(answersOf(plan)), role, way, () => `n${(next += 1)}`);
+  if ('needs' in proposed) throw new Error(`${role} needs ${proposed.needs}`);
+  return expectValue(
+    readPlan(JSON.parse(JSON.stringify({ ...plan, members: [...plan.members, ...proposed.bars] }))),
+  );
+}
+
+test('every role is proposed so that it stands, once what it needs is there', () => {
+  const plan = USUAL_ORDER.reduce((built, role) => adding(built, role, waysOf(role)[0] ?? ''), start);
   expect(codesAndWords(plan)).toEqual([]);
-  expect(answersOf(plan).totals.tubes).toBe(18);
+  const roles = new Set(plan.members.map((member) => member.role));
+  expect(roles.size).toBe(BAR_ROLES.length + 1);
   const stamps = plan.members.flatMap((member) => member.pieces.map((piece) => piece.stamp));
   expect(new Set(stamps).size).toBe(stamps.length);
+  expect(stamps.every((stamp) => /^[A-Z0-9]{2,4}$/.test(stamp))).toBe(true);
 });
 
+test.each(USUAL_ORDER.flatMap((role) => waysOf(role).map((way) => [role, way] as const)))(
+  'a %s, %s, is proposed so that it stands',
+  (role, way) => {
+    const before = USUAL_ORDER.slice(0, USUAL_ORDER.indexOf(role)).filter((one) => one !== role);
+    const plan = before.reduce((built, one) => adding(built, one, waysOf(one)[0] ?? ''), start);
+    const added = adding(plan, role, way);
+    expect(codesAndWords(added)).toEqual([]);
+    expect(answersOf(added).totals.tubes).toBeGreaterThan(answersOf(plan).totals.tubes);
+  },
+);
+
 test('a role that stands on others says which it needs', () => {
-  const hoop = hoopAnswerOf(answersOf(start))?.hoop;
-  if (!hoop || !('hoop' in hoop)) throw new Error('no hoop');
-  const ids = { member: 'm', left: 'l', right: 'r' };
-  expect(proposeBar(start, hoop.hoop, 'windscreen-bar', ids)).toEqual({ needs: 'front-leg' });
-  expect(proposeBar(start, hoop.hoop, 'rear-cross', ids)).toEqual({ needs: 'backstay' });
+  const standing = standingIn(answersOf(start));
+  const needs = (role: BarRole) => proposeBar(start, standing, role, '', () => 'n');
+  expect(needs('windscreen-bar')).toEqual({ needs: 'side-hoop' });
+  expect(needs('rear-cross')).toEqual({ needs: 'backstay' });
+  expect(proposeBar(start, { hoop: null, tubes: [] }, 'diagonal', '', () => 'n')).toEqual({
+    needs: 'main-hoop',
+  });
 });
 
 test('any places resolve to a tube without NaN, or to a finding; never to an exception', () => {
@@ -241,7 +231,7 @@ test('any places resolve to a tube without NaN, or to a finding; never to an exc
       .map(([feature, along]) => onHoop(feature, along)),
     fc
       .tuple(fc.constantFrom('left' as const, 'right' as const), coordinate)
-      .map(([side, mm]) => height('m-hoop', side, mm)),
+      .map(([side, mm]) => heightOn('m-hoop', side, mm)),
   );
   fc.assert(
     fc.property(anywhere, anywhere, fc.constantFrom('single' as const, 'mirrored' as const), (a, b, pair) => {

@@ -1,15 +1,35 @@
 import {
   type BendSheet,
+  type Cage,
+  collisionsOf,
   type Drift,
   driftOf,
   type Gap,
   gapsOf,
+  type GussetAnswer,
+  gussetsOf,
+  type HoopGeometry,
   type HoopResult,
+  isExisting,
   type Joint,
+  keepOutGaps,
+  type Loop,
+  loopsOf,
+  midDoor,
+  type Node,
+  nodesOf,
+  type PanelHole,
+  panelHolesOf,
+  type PartAnswer,
+  partsOf,
+  type PlateAnswer,
+  platesOf,
   resolveCage,
   type ResolvedMember,
   type ResolvedPiece,
   type Tube,
+  unbracedBends,
+  zoneGaps,
 } from './cage/index.ts';
 import {
   longestStick,
@@ -23,17 +43,24 @@ import {
   asymmetryFindings,
   bookFindings,
   briefFindings,
+  collisionFindings,
   driftFindings,
   type Finding,
   gapFindings,
+  keepOutFindings,
   loopFinding,
+  midDoorFindings,
   noHoopFindings,
   notPlacedFinding,
   noSheetFinding,
+  offNodeFindings,
+  partFindings,
   type RuleBook,
   settledFindings,
   sheetFindings,
   trimFindings,
+  unbracedFindings,
+  zoneFindings,
 } from './rules/index.ts';
 import { asymmetry } from './survey/index.ts';
 
@@ -61,10 +88,30 @@ export interface MemberAnswer {
 export interface Evaluation {
   members: MemberAnswer[];
   joints: Joint[];
+  /** Closed bays, the shortest first. */
+  loops: Loop[];
+  /** Where tubes end and meet, to set a frame up by. */
+  nodes: Node[];
+  plates: PlateAnswer[];
+  gussets: GussetAnswer[];
+  parts: PartAnswer[];
+  panelHoles: PanelHole[];
   asymmetry: { key: MeasureKey; difference: number }[];
   drift: Drift[];
   findings: Finding[];
-  totals: { mass: number; metres: number; bends: number; tubes: number };
+  totals: Totals;
+}
+
+/** What a cage takes: new tubes only in metres, bends and copes; `mass` of everything but what came with the car. */
+export interface Totals {
+  mass: number;
+  metres: number;
+  bends: number;
+  tubes: number;
+  /** Ends that sit on another tube. */
+  copes: number;
+  /** Joints whose axes miss by more than the tape's error. */
+  offNode: number;
 }
 
 /** The main hoop's answer with its one tube. */
@@ -95,30 +142,79 @@ export function pieceAnswerOf(
   return null;
 }
 
+/** What stands, for the proposal of a new bar. */
+export function standingIn(evaluation: Evaluation): { hoop: HoopGeometry | null; tubes: Tube[] } {
+  const hoop = hoopAnswerOf(evaluation)?.hoop;
+  return {
+    hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
+    tubes: evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+  };
+}
+
 /** Resolves the plan and computes all that follows from it. Pure: the same in browser, server and command line. */
 export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation {
   const drift = driftOf(plan, shop);
   const cage = resolveCage(plan, (member) => longestStick(shop, member.tube));
+  const { standing, joints } = cage;
   const members = cage.members.map((resolved) => answerOf(plan, resolved));
-  const pieces = members.flatMap((answer) => answer.pieces);
-  const tubes = pieces.flatMap(({ tube }) => tube ?? []);
+  const tubes = standing.map(({ tube }) => tube);
+  const plates = platesOf(plan, standing);
+  const gussets = gussetsOf(plan, standing);
+  const parts = partsOf(plan, standing);
+  const tape = plan.measuringError.mm;
+  const offNode = offNodeFindings(joints, tubes, tape);
   return {
     members,
-    joints: cage.joints,
+    joints,
+    loops: loopsOf(joints),
+    nodes: nodesOf(tubes),
+    plates,
+    gussets,
+    parts,
+    panelHoles: panelHolesOf(plan, tubes),
     asymmetry: asymmetry(plan.survey),
     drift,
     findings: [
       ...briefFindings(plan),
       ...(cage.loop ? [loopFinding(cage.loop)] : []),
       ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [], books)),
+      ...keepOutFindings(keepOutGaps(plan, tubes), tape),
+      ...zoneFindings(zoneGaps(plan, tubes), tape),
+      ...collisionFindings(collisionsOf(tubes, joints)),
+      ...unbracedFindings(unbracedBends(tubes, joints, gussets)),
+      ...midDoorFindings(midDoor(tubes)),
+      ...offNode,
+      ...partFindings(plan, plates, gussets, parts),
       ...driftFindings(drift),
     ],
-    totals: {
-      mass: tubes.reduce((sum, tube) => sum + tube.mass, 0),
-      metres: tubes.reduce((sum, tube) => sum + tube.developed, 0) / 1000,
-      bends: pieces.reduce((sum, { sheet }) => sum + (sheet?.bends.length ?? 0), 0),
-      tubes: tubes.length,
-    },
+    totals: totalsOf(cage, { plates, gussets, parts }, offNode.length),
+  };
+}
+
+function totalsOf(
+  { members, joints }: Cage,
+  { plates, gussets, parts }: Pick<Evaluation, 'plates' | 'gussets' | 'parts'>,
+  offNode: number,
+): Totals {
+  const made = members.filter(({ member }) => !isExisting(member)).flatMap(({ pieces }) => pieces);
+  const tubes = made.flatMap(({ tube }) => (tube.ok ? [tube.value] : []));
+  const ends = new Set(
+    joints
+      .filter(({ piece }) => tubes.some((tube) => tube.piece === piece))
+      .map(({ piece, end }) => piece + end),
+  );
+  const sum = (masses: number[]) => masses.reduce((total, one) => total + one, 0);
+  return {
+    mass:
+      sum(tubes.map(({ mass }) => mass)) +
+      sum(plates.map(({ mass }) => mass)) +
+      sum(gussets.map(({ shape }) => (shape.ok ? shape.value.mass : 0))) +
+      sum(parts.map(({ answer }) => (answer.ok ? answer.value.mass : 0))),
+    metres: sum(tubes.map(({ developed }) => developed)) / 1000,
+    bends: sum(made.map(({ sheet }) => (sheet.ok ? sheet.value.bends.length : 0))),
+    tubes: tubes.length,
+    copes: ends.size,
+    offNode,
   };
 }
 
@@ -159,6 +255,7 @@ function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[], books: Ru
 /** What stands in the way of one tube: it cannot be placed, has no die, does not bend, or clashes at the machine. */
 function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }: ResolvedPiece): Finding[] {
   if (sheet.ok) return sheetFindings(sheet.value, member);
+  if (sheet.fault.code === 'existing' && tube.ok) return [];
   const placed = tube.ok || sheet.fault.code === 'no-die' || sheet.fault !== tube.fault;
   if (!placed) return [notPlacedFinding(tube.fault, member.id, piece, stamp)];
   const withoutDie =

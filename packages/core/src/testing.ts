@@ -1,4 +1,14 @@
-import { emptyPlan, type MainHoop, type Measures, type Plan } from './plan/index.ts';
+import {
+  type Attachment,
+  type Bar,
+  type BarRole,
+  emptyPlan,
+  type MainHoop,
+  type Measures,
+  type Plan,
+  readPlan,
+  STRAIGHT,
+} from './plan/index.ts';
 import { expectValue } from './fault/index.ts';
 import { parseAngle, parseLength } from './measure/index.ts';
 
@@ -58,3 +68,65 @@ export const LEANING_CAR = {
   halfWidthRoofRight: '23 1/2',
   headlinerCentre: '42 3/8',
 };
+
+/** Lengths, points and attachments in millimetres, for tests of bars. */
+export const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
+export const deg = (value: number) => ({ deg: value, typed: `${value}` });
+export const placeAt = (x: number, y: number, z: number) =>
+  [mm(x), mm(y), mm(z)] as [ReturnType<typeof mm>, ReturnType<typeof mm>, ReturnType<typeof mm>];
+export const point = (x: number, y: number, z: number): Attachment => ({
+  kind: 'point',
+  at: placeAt(x, y, z),
+});
+export const stationOn = (
+  member: string,
+  feature: string,
+  along = 0,
+  edge: 'middle' | 'tangentA' | 'tangentB' | 'pi' = 'middle',
+): Attachment => ({ kind: 'station', on: { member }, station: { feature, edge, along: mm(along) } });
+export const heightOn = (member: string, side: 'left' | 'right', z: number): Attachment => ({
+  kind: 'height',
+  on: { member, side },
+  height: mm(z),
+});
+
+/** A bar `m-<id>` with pieces `p-<id>` of the hoop's tube, straight and single unless changed. */
+export function bar(
+  id: string,
+  role: BarRole,
+  a: Attachment,
+  b: Attachment,
+  changes: Partial<Bar> = {},
+): Bar {
+  const [hoop] = planWith(LEANING_CAR).members as [MainHoop];
+  const stamp = id.toUpperCase().slice(0, 3);
+  const pieces = changes.pair === 'mirrored' ? [`${id}-l`, `${id}-r`] : [id];
+  return {
+    role,
+    id: `m-${id}`,
+    stamp,
+    tube: hoop.tube,
+    pieces: pieces.map((one, i) => ({
+      id: `p-${one}`,
+      stamp: `${stamp}${pieces.length > 1 ? 'LR'[i] : ''}`,
+    })),
+    ends: { a, b },
+    crossings: [],
+    bending: hoop.bending,
+    shape: STRAIGHT,
+    pair: 'single',
+    right: null,
+    offset: placeAt(0, 0, 0),
+    existing: false,
+    cut: { a: mm(0), b: mm(0) },
+    ...changes,
+  };
+}
+
+/** The leaning car's hoop with these bars on it, read as a document would be. */
+export function cageOf(...bars: Bar[]): Plan {
+  const start = planWith(LEANING_CAR);
+  return expectValue(
+    readPlan(JSON.parse(JSON.stringify({ ...start, members: [...start.members, ...bars] }))),
+  );
+}

@@ -1,9 +1,17 @@
 import { evaluate, MEASURE_KEYS, readPlan, readRuleBook, readShop } from '@gyrus/core';
-import { demoBooks, demoPlan, demoShop, internationalBook } from './index.ts';
+import {
+  demoBooks,
+  demoJobs,
+  demoPlan,
+  demoShop,
+  fourPointPlan,
+  internationalBook,
+  unfinishedPlan,
+} from './index.ts';
 
 test('the demo reads as the documents it is', () => {
   const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
-  expect(readPlan(plain(demoPlan)).ok).toBe(true);
+  for (const { plan } of demoJobs) expect(readPlan(plain(plan)).ok).toBe(true);
   expect(readShop(plain(demoShop)).ok).toBe(true);
   for (const book of demoBooks) expect(readRuleBook(plain(book)).ok).toBe(true);
 });
@@ -19,4 +27,45 @@ test('the international figures say that they are from memory, and name the publ
   expect(internationalBook.provenance).toBe('from-memory');
   expect(internationalBook.source).toContain('Art. 253-8');
   expect(internationalBook.title + internationalBook.body).not.toMatch(/FIA/);
+});
+
+const cageOf = (plan: typeof demoPlan) => evaluate(plan, demoShop, demoBooks);
+
+test('the full cage has thirty tubes and 55 coped ends, stands as a whole, and nothing runs into anything', () => {
+  const { totals, members, findings, plates, gussets } = cageOf(demoPlan);
+  expect(totals.tubes).toBeGreaterThanOrEqual(30);
+  expect(totals.copes).toBeGreaterThanOrEqual(55);
+  expect(members.flatMap(({ pieces }) => pieces).every(({ tube, sheet }) => tube && sheet)).toBe(true);
+  expect(findings.filter((one) => one.rule === null && one.status === 'out')).toEqual([]);
+  expect(plates.map(({ area }) => area / 100)).toEqual(plates.map(() => 150));
+  expect(gussets.every(({ shape }) => shape.ok)).toBe(true);
+});
+
+test('the four-point bar stands, with a harness bar that steps back behind both seats', () => {
+  const { members, findings } = cageOf(fourPointPlan);
+  const harness = members.find(({ role }) => role === 'harness-bar')?.pieces[0];
+  expect(harness?.sheet?.bends).toHaveLength(4);
+  expect(findings.filter((one) => one.rule === null && one.status === 'out')).toEqual([]);
+});
+
+test('the unfinished job has a finding of each kind that a cage can have', () => {
+  const codes = new Set(cageOf(unfinishedPlan).findings.map(({ code }) => code));
+  const wanted = [
+    'not-placed',
+    'keep-out',
+    'collision',
+    'unbraced-bend',
+    'off-node',
+    'mid-door',
+    'part-not-made',
+    'gusset-hole',
+    'bolt-ask',
+    'trim-short',
+    'zone-touch',
+    'zone-gap',
+    'asymmetry',
+    'show-bar',
+    'trailing-straight',
+  ];
+  expect(wanted.filter((code) => !codes.has(code))).toEqual([]);
 });

@@ -1,3 +1,14 @@
-export { DEMO_JOB, demoPlan } from './job.ts';
+import { FOUR_POINT_JOB, fourPointPlan } from './fourPoint.ts';
+import { DEMO_JOB, demoPlan } from './job.ts';
+import { UNFINISHED_JOB, unfinishedPlan } from './unfinished.ts';
+
 export { demoBooks, internationalBook } from './ruleBooks.ts';
 export { demoShop } from './shop.ts';
+export { demoPlan, fourPointPlan, unfinishedPlan };
+
+/** The demo's jobs, the one to look at first last, so that it stands on top of the list. */
+export const demoJobs = [
+  { ...UNFINISHED_JOB, plan: unfinishedPlan },
+  { ...FOUR_POINT_JOB, plan: fourPointPlan },
+  { ...DEMO_JOB, plan: demoPlan },
+];

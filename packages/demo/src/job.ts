@@ -1,4 +1,13 @@
-import { type Die, emptyPlan, expectValue, mainHoopOf, type Plan, readPlan } from '@gyrus/core';
+import {
+  type Die,
+  emptyPlan,
+  expectValue,
+  type MainHoop,
+  mainHoopOf,
+  type Plan,
+  readPlan,
+} from '@gyrus/core';
+import { at, CageBuilder, height, mm, point, station, withDie } from './build.ts';
 import { DIE_1_3_4, demoShop } from './shop.ts';
 import { angle, inch, pounds } from './write.ts';
 
@@ -7,11 +16,11 @@ const MEMBER = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9d01';
 const PIECE = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9e01';
 
 const start = emptyPlan({ member: MEMBER, piece: PIECE }, 'in');
-const hoop = mainHoopOf(start);
+const hoop = mainHoopOf(start) as MainHoop;
 const die = demoShop.machines.flatMap((machine) => machine.dies).find((one) => one.id === DIE_1_3_4) as Die;
 
-/** An invented small hatchback for an invented series, measured and ready for the bender. */
-export const demoPlan: Plan = expectValue(
+/** The survey and the hoop of the small hatchback. */
+const measured: Plan = expectValue(
   readPlan({
     ...start,
     brief: {
@@ -49,18 +58,182 @@ export const demoPlan: Plan = expectValue(
       },
     },
     dies: [die],
-    members: [
-      {
-        ...hoop,
-        tube: { ...hoop?.tube, batch: '7731' },
-        bending: {
-          ...hoop?.bending,
-          die: die.id,
-          growRadius: true,
-          trimA: inch('1 in'),
-          trimB: inch('1 in'),
-        },
-      },
-    ],
+    members: [withDie(hoop, die.id, '7731', inch('1 in'))],
   }),
 );
+
+const cage = new CageBuilder(measured);
+cage
+  .add('diagonal', "driver's side left")
+  .add('harness-bar', 'straight', () => ({
+    ends: { a: height(MEMBER, 'left', 700), b: height(MEMBER, 'right', 700) },
+  }))
+  .add('backstay', 'straight', () => ({
+    ends: { a: station(MEMBER, 'crown-left'), b: point(-900, 470, 260) },
+  }))
+  .add('rear-cross')
+  .add('side-hoop')
+  .add('windscreen-bar', 'cranked')
+  .add('roof-diagonal', 'X')
+  .add('door-bar', 'X')
+  .add('sill-bar')
+  .add('dash-bar')
+  .add('pillar-brace')
+  .add('rear-diagonal', 'X')
+  .add('gusset-tube')
+  .add('gusset-tube', '', () => ({
+    ends: { a: station(MEMBER, 'crown-left', -330), b: station(cage.id('backstay'), 'end-a', 280, 'left') },
+  }))
+  .add('seat-mount', '', () => ({ ends: { a: point(330, 700, 130), b: point(330, 130, 130) } }))
+  .add('strut', '', ({ ends }) => ({ ends: { a: ends.a, b: point(-480, 420, 80) } }));
+
+/** An invented small hatchback for an invented series: a full cage, measured and ready for the bender. */
+export const demoPlan: Plan = cage.done((plan) => ({
+  survey: {
+    ...plan.survey,
+    points: [
+      point3('roof-rail-left', 'roof rail, left', 'left', 'roof', 120, 575, 1052),
+      point3('roof-rail-right', 'roof rail, right', 'right', 'roof', 120, -577, 1052),
+      point3('pillar-left', 'windscreen pillar, left', 'left', 'a-pillar', 700, 636, 860),
+      point3('pillar-right', 'windscreen pillar, right', 'right', 'a-pillar', 700, -638, 860),
+    ],
+    planes: [{ id: 'shelf', name: 'rear shelf', at: at(-560, 0, 560), normal: at(0, 0, 1), reach: mm(620) }],
+    keepOuts: [
+      keepOut('column', 'steering column', [620, 420, 560], [900, 300, 640], 30),
+      keepOut('latch-left', 'door latch, left', [60, 745, 420], [140, 765, 520], 15),
+      keepOut('mirror', 'mirror', [560, 90, 955], [640, -90, 1000], 20),
+    ],
+    gaps: [
+      { zone: 'roof', school: 'gap', gap: mm(8) },
+      { zone: 'a-pillar', school: 'gap', gap: mm(10) },
+    ],
+    ribs: [
+      rib('rib-rear', 'rear arch', -820, [
+        [560, 0],
+        [610, 480],
+        [545, 860],
+        [480, 960],
+      ]),
+      rib('rib-hoop', 'B-pillar', -60, [
+        [743, 0],
+        [752, 445],
+        [640, 860],
+        [594, 1076],
+      ]),
+      rib('rib-door', 'middle of the door', 480, [
+        [748, 0],
+        [760, 445],
+        [640, 850],
+        [580, 1070],
+      ]),
+      rib('rib-cowl', 'cowl', 1040, [
+        [735, 0],
+        [742, 400],
+        [728, 640],
+      ]),
+    ],
+  },
+  plates: [
+    plate('plate-l', 'P1', 'hoop foot, left', { member: MEMBER, end: 'a' }),
+    plate('plate-r', 'P2', 'hoop foot, right', { member: MEMBER, end: 'b' }),
+    plate('plate-bl', 'P3', 'backstay foot, left', { member: cage.id('backstay'), end: 'b', side: 'left' }),
+    plate('plate-br', 'P4', 'backstay foot, right', { member: cage.id('backstay'), end: 'b', side: 'right' }),
+    plate('plate-sl', 'P5', 'front foot, left', { member: cage.id('side-hoop'), end: 'a', side: 'left' }),
+    plate('plate-sr', 'P6', 'front foot, right', { member: cage.id('side-hoop'), end: 'a', side: 'right' }),
+  ],
+  gussets: [
+    {
+      id: 'gusset-hoop',
+      stamp: 'GP1',
+      kind: 'folded',
+      between: [{ member: MEMBER }, { member: cage.id('diagonal') }],
+      legs: [mm(120), mm(120)],
+      thickness: mm(1.5),
+      holes: [mm(20)],
+      twin: false,
+    },
+    {
+      id: 'gusset-dash',
+      stamp: 'GP2',
+      kind: 'flat',
+      between: [{ member: cage.id('side-hoop'), side: 'left' }, { member: cage.id('dash-bar') }],
+      legs: [mm(110), mm(110)],
+      thickness: mm(3),
+      holes: [mm(22)],
+      twin: true,
+    },
+  ],
+  parts: [
+    {
+      kind: 'belt-guide',
+      id: 'guide-driver',
+      stamp: 'BG1',
+      on: { member: cage.id('harness-bar') },
+      station: { feature: 'end-a', edge: 'middle', along: mm(300) },
+      style: 'guide',
+      apart: mm(150),
+    },
+  ],
+  occupants: [
+    {
+      id: 'driver',
+      name: 'E. Lindqvist',
+      seat: 'left',
+      shoulder: at(-10, 360, 640),
+      helmetTop: at(10, 360, 930),
+      height: mm(1780),
+    },
+  ],
+  weldPosition: { forward: mm(0), drop: mm(100) },
+}));
+
+function point3(
+  id: string,
+  name: string,
+  side: 'left' | 'right',
+  zone: 'roof' | 'a-pillar',
+  ...[x, y, z]: [number, number, number]
+) {
+  return { id, name, side, zone, at: at(x, y, z) };
+}
+
+function keepOut(
+  id: string,
+  name: string,
+  from: [number, number, number],
+  to: [number, number, number],
+  clearance: number,
+) {
+  return { id, name, from: at(...from), to: at(...to), clearance: mm(clearance) };
+}
+
+function rib(id: string, name: string, forward: number, points: [number, number][]) {
+  return {
+    id,
+    name,
+    forward: mm(forward),
+    points: points.map(([out, up]) => ({ out: mm(out), up: mm(up) })),
+  };
+}
+
+function plate(
+  id: string,
+  stamp: string,
+  name: string,
+  under: { member: string; end: 'a' | 'b'; side?: 'left' | 'right' },
+): Plan['plates'][number] {
+  return {
+    id,
+    name,
+    stamp,
+    under,
+    follows: 'foot',
+    at: null,
+    tilt: angle('0'),
+    thickness: mm(3),
+    outline: { kind: 'rectangle', length: mm(150), width: mm(100) },
+    turnedUp: stamp < 'P3' ? { length: mm(150), height: mm(30) } : null,
+    plinth: stamp < 'P3' ? { height: mm(100), length: mm(160), width: mm(110) } : null,
+    bolts: null,
+  };
+}

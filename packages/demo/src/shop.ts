@@ -6,7 +6,7 @@ const LONG_ARM = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0a01';
 const RAM = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0a02';
 export const DIE_1_3_4 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b01';
 const DIE_2 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b02';
-const DIE_45 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b03';
+export const DIE_45 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b03';
 
 let serial = 0;
 const nextId = (): string => `6f1c2a52-0b55-4b8e-9a53-${String((serial += 1)).padStart(12, '0')}`;

@@ -19,3 +19,4 @@ export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';
+export { readTakeOff, type TakeOffList } from './csv/takeOff.ts';

@@ -1,11 +1,11 @@
-import { DEMO_JOB, demoBooks, demoPlan, demoShop, internationalBook } from '@gyrus/demo';
+import { demoBooks, demoJobs, demoShop, internationalBook } from '@gyrus/demo';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 
-/** Puts in what ships with the program: the book from memory always, the demo shop and job once where they are wanted. */
+/** Puts in what ships with the program: the book from memory always, the demo shop and jobs once where they are wanted. */
 @Injectable()
 export class LoadOnce {
   constructor(
@@ -23,7 +23,8 @@ export class LoadOnce {
   private async loadDemo(): Promise<void> {
     for (const book of demoBooks) await this.books.add(book);
     await this.shop.load(demoShop);
-    if (!(await this.jobs.exists(DEMO_JOB.id))) await this.jobs.createWith(DEMO_JOB, demoPlan);
+    for (const { plan, ...job } of demoJobs)
+      if (!(await this.jobs.exists(job.id))) await this.jobs.createWith(job, plan);
     await this.database.query(`INSERT INTO loaded_once (what) VALUES ('demo')`);
   }
 

@@ -35,7 +35,7 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
     design: hoop
       ? counted(
           shaping.filter((finding) => DESIGN_CODES.has(finding.code)),
-          hoop.shape === 'four-bend' ? 'four bends' : 'two bends',
+          `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
         )
       : quiet('waits for the survey'),
     bend: bendSays(evaluation),
@@ -43,7 +43,20 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
   };
 }
 
-const DESIGN_CODES = new Set(['in-body', 'impossible', 'does-not-bend', 'contradiction-settled']);
+const DESIGN_CODES = new Set([
+  'in-body',
+  'impossible',
+  'does-not-bend',
+  'contradiction-settled',
+  'not-placed',
+  'loop',
+  'keep-out',
+  'zone-gap',
+  'collision',
+  'off-node',
+  'unbraced-bend',
+  'part-not-made',
+]);
 
 function briefSays({ brief }: Plan): StageSay {
   if (brief.feetOn === 'floor-sheet') return { text: 'a show bar', tone: 'look' };

@@ -1,8 +1,9 @@
-import { distanceToPath, lengthOf, pointAt } from '../centreline/index.ts';
+import { nearestBetween } from '../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { type Attachment, type CarSide, type MemberReference, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { heightPoint, stationPoint } from './station.ts';
+import { placeOf } from './place.ts';
 import { type Tube } from './tube.ts';
 
 /** A tube that stands already, and the side it belongs to where it is one of twins. */
@@ -16,9 +17,6 @@ export interface Footing {
   point: Vec3;
   headers: Tube[];
 }
-
-type Place = Extract<Attachment, { kind: 'point' }>['at'];
-export const placeOf = ([x, y, z]: Place): Vec3 => [x.mm, y.mm, z.mm];
 
 /** Finds the place of an attachment among the tubes that stand. */
 export function footingOf(
@@ -44,56 +42,66 @@ export function footingOf(
         : fail('no-plate', '', 'the plate it stands on has no place of its own: give it one');
     }
     case 'station':
-      return andThen(referred(attachment.on, standing), ({ tube }) =>
-        andThen(stationPoint(tube, attachment.station), (point) => succeed({ point, headers: [tube] })),
-      );
+      return onTube(attachment.on, standing, ({ tube }) => stationPoint(tube, attachment.station));
     case 'height':
-      return andThen(referred(attachment.on, standing), ({ tube, side }) =>
-        andThen(
-          heightPoint(tube, attachment.height.mm, side === null ? (attachment.on.side ?? null) : null),
-          (point) => succeed({ point, headers: [tube] }),
-        ),
+      return onTube(attachment.on, standing, ({ tube, side }) =>
+        heightPoint(tube, attachment.height.mm, side === null ? (attachment.on.side ?? null) : null),
       );
     case 'joint':
-      return andThen(referred(attachment.of[0], standing), (first) =>
-        andThen(referred(attachment.of[1], standing), (second) =>
-          succeed({ point: nearestOf(first.tube, second.tube), headers: [first.tube, second.tube] }),
+      return andThen(referred(attachment.of[0], standing), ([first]) =>
+        andThen(referred(attachment.of[1], standing), ([second]) =>
+          succeed({
+            point: nearestBetween(first.tube.axis, second.tube.axis).first,
+            headers: [first.tube, second.tube],
+          }),
         ),
       );
   }
 }
 
-/** The tube that a reference names: by its piece, by its side, or the member's only one. */
-function referred({ member, piece, side }: MemberReference, standing: StandingTube[]): Outcome<StandingTube> {
-  const tubes = standing.filter(({ tube }) => tube.member === member);
-  const named =
-    tubes.find((one) => one.tube.piece === piece) ??
-    tubes.find((one) => side !== undefined && one.side === side);
-  const [only] = tubes;
-  if (named) return succeed(named);
-  if (only && tubes.length === 1) return succeed(only);
-  return only
-    ? fail('which-twin', '', `${only.tube.stamp} is one of twins: say the left or the right one`)
-    : fail('not-standing', '', 'the member it stands on is not there, or could not be placed itself');
+/** The place on the first piece of a member that has it: a split bar is asked piece by piece. */
+function onTube(
+  reference: MemberReference,
+  standing: StandingTube[],
+  placeOn: (tube: StandingTube) => Outcome<Vec3>,
+): Outcome<Footing> {
+  return andThen(referred(reference, standing), (candidates) =>
+    andThen(firstPlaced(candidates, placeOn), ({ on, place }) =>
+      succeed({ point: place, headers: [on.tube] }),
+    ),
+  );
 }
 
-/** The point of the first axis that is nearest to the second: where their node lies. */
-function nearestOf(first: Tube, second: Tube): Vec3 {
-  const total = lengthOf(first.axis);
-  const gap = (along: number) => distanceToPath(pointAt(first.axis, along) as Vec3, second.axis);
-  const SAMPLES = 200;
-  let best = 0;
-  for (let i = 1; i <= SAMPLES; i++) {
-    const along = (total * i) / SAMPLES;
-    if (gap(along) < gap(best)) best = along;
+/** The first candidate that has the place; where none has it, what the first one says. */
+export function firstPlaced<T>(
+  [first, ...others]: Candidates,
+  placeOn: (tube: StandingTube) => Outcome<T>,
+): Outcome<{ on: StandingTube; place: T }> {
+  const own = placeOn(first);
+  if (own.ok) return succeed({ on: first, place: own.value });
+  for (const on of others) {
+    const place = placeOn(on);
+    if (place.ok) return succeed({ on, place: place.value });
   }
-  let step = total / SAMPLES;
-  while (step > 1e-7) {
-    const nearer = [Math.max(0, best - step), Math.min(total, best + step)].find(
-      (along) => gap(along) < gap(best),
-    );
-    if (nearer === undefined) step /= 2;
-    else best = nearer;
-  }
-  return pointAt(first.axis, best) as Vec3;
+  return own;
+}
+
+type Candidates = [StandingTube, ...StandingTube[]];
+
+/** The tubes that a reference may mean: the piece it names, those of its side, or all of a single member. */
+export function referred(
+  { member, piece, side }: MemberReference,
+  standing: StandingTube[],
+): Outcome<Candidates> {
+  const tubes = standing.filter(({ tube }) => tube.member === member);
+  const [only] = tubes;
+  if (!only)
+    return fail('not-standing', '', 'the member it stands on is not there, or could not be placed itself');
+  const named = tubes.filter(({ tube }) => tube.piece === piece);
+  const ofSide = tubes.filter((one) => side !== undefined && one.side === side);
+  const twins = tubes.some((one) => one.side !== only.side);
+  const meant = [named, ofSide].find((some) => some.length > 0) ?? tubes;
+  if (meant === tubes && twins)
+    return fail('which-twin', '', `${only.tube.stamp} is one of twins: say the left or the right one`);
+  return succeed(meant as Candidates);
 }

@@ -10,8 +10,8 @@ import {
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
 import { type Die, type Member, type MemberPiece } from '../plan/index.ts';
-import { type Vec3 } from '../space/index.ts';
 import { outerWallAfterBend } from '../tube/index.ts';
+import { type WholePath } from './shape/index.ts';
 import { type BendSetup, isExtrapolated, type SchoolUsed, setupOf } from './tooling.ts';
 
 /** A bend as the person at the machine needs it. */
@@ -59,20 +59,22 @@ export interface BendSheet {
 }
 
 /**
- * Marks a member's blank with the pinned dies. points: ends and PIs, car's frame, mm; features: a name for each PI.
+ * Marks a member's blank with the pinned dies. path: ends and PIs, car's frame, mm, a name for each PI, and the roller's
+ * radius where no die makes the bend.
  * longestStick in mm, null where the shop has none. Fault "no-die" where none is chosen.
  */
 export function bendSheetOf(
   member: Member,
   piece: MemberPiece,
-  points: Vec3[],
-  features: string[],
+  { points, features, radii }: WholePath,
   dies: Die[],
   longestStick: number | null,
 ): Outcome<BendSheet> {
   const { tube, bending } = member;
   const setUp = (sides: Side[]): BendSetup[] | null => {
-    const setups = features.map((feature, i) => setupOf(feature, tube, bending, dies, sides[i] as Side));
+    const setups = features.map((feature, i) =>
+      setupOf({ feature, radius: radii[i] ?? null }, tube, bending, dies, sides[i] as Side),
+    );
     return setups.every((one) => one !== null) ? setups : null;
   };
   const mark = (setups: BendSetup[]) =>

@@ -16,6 +16,7 @@ import {
   trustingProtractor,
   withinTighterSide,
 } from '../survey/index.ts';
+import { rolledCrown } from './rolledCrown.ts';
 import { type HoopFigures, hoopFigures } from './hoopFigures.ts';
 import {
   type HoopShape,
@@ -53,6 +54,8 @@ export interface HoopGeometry {
   points: Vec3[];
   /** The name of each PI, A → B. */
   features: string[];
+  /** The roller's radius of a rolled crown; null where the die makes the bend. */
+  radii: (number | null)[];
   legs: { left: Leg; right: Leg };
   section: MeasuredSection;
   axis: AxisSection;
@@ -65,8 +68,13 @@ export interface HoopGeometry {
 
 export type HoopResult = { hoop: HoopGeometry } | { none: NoHoop };
 
-/** The main hoop from the survey: measures → contradiction settled → axis dimensions → shape → corners. */
-export function hoopFrom(survey: Survey, hoop: MainHoop, error: MeasuringError): HoopResult {
+/** The main hoop from the survey: measures → contradiction settled → axis dimensions → shape → corners. clr: of its corners, mm. */
+export function hoopFrom(
+  survey: Survey,
+  hoop: MainHoop,
+  error: MeasuringError,
+  clr: number = 3 * hoop.tube.od.mm,
+): HoopResult {
   const reading = readSection(survey);
   if ('missing' in reading) return { none: { why: 'missing', missing: reading.missing } };
   const takeOffs = {
@@ -90,7 +98,7 @@ export function hoopFrom(survey: Survey, hoop: MainHoop, error: MeasuringError):
   const section = survey.trust === 'protractor' ? trustingProtractor(measured, crown) : measured;
   const own = axisSection(section, takeOffs);
   const axis = hoop.sides === 'same' ? withinTighterSide(own) : own;
-  const built = buildHoop(section, axis, hoop, error);
+  const built = buildHoop(section, axis, hoop, error, clr);
   if (!built.ok) return { none: { why: 'impossible', code: built.fault.code, message: built.fault.message } };
   return { hoop: { ...built.value, contradictions: found } };
 }
@@ -100,13 +108,16 @@ function buildHoop(
   axis: AxisSection,
   hoop: MainHoop,
   error: MeasuringError,
+  clr: number,
 ): Outcome<Omit<HoopGeometry, 'contradictions'>> {
   const { tilt, leanHeight } = section;
   const crown = axis.crownHeight.value;
   const possible = checkAxis(axis, leanHeight, section, hoop.footLift.mm);
   if (!possible.ok) return possible;
-  const left = legOf(axis.left, leanHeight, crown, tilt);
-  const right = legOf(axis.right, leanHeight, crown, tilt);
+  const rolled = hoop.shape === 'rolled-crown';
+  const rise = rolled ? crownRiseOf(section, hoop) : 0;
+  const left = legOf(axis.left, leanHeight, crown - rise, tilt);
+  const right = legOf(axis.right, leanHeight, crown - rise, tilt);
   const proposal = proposeShape([left, right], error.mm);
   const wanted = hoop.shape === 'proposed' ? proposal.shape : hoop.shape;
   if (wanted === 'four-bend' && (left.lean === null || right.lean === null))
@@ -115,29 +126,70 @@ function buildHoop(
       '',
       'four bends need the height and both half widths where the side starts to lean',
     );
-  const four = wanted === 'four-bend';
+  const four = wanted === 'four-bend' || (rolled && proposal.shape === 'four-bend');
+  const arc = rolled ? crownArc(left, right, four, alongPlane(rise, tilt), clr) : null;
+  if (rolled && arc === null)
+    return fail(
+      'no-crown',
+      '',
+      'the crown has no rise that an arc can follow: enter the headliner at the corners, or the rise of the crown',
+    );
   const feetUp = {
     left: alongPlane(section.left.landing + hoop.footLift.mm, tilt),
     right: alongPlane(section.right.landing + hoop.footLift.mm, tilt),
   };
   const corners = [...legPoints(left, feetUp.left, four), ...legPoints(right, feetUp.right, four).reverse()];
   const half = corners.length / 2;
-  const points = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
-  const features = four
-    ? ['knee-left', 'crown-left', 'crown-right', 'knee-right']
-    : ['crown-left', 'crown-right'];
+  const inPlane = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
+  const points = arc
+    ? [...inPlane.slice(0, half), inCar(arc.middle, arc.up, tilt), ...inPlane.slice(half)]
+    : inPlane;
+  const features = [
+    ...(four ? ['knee-left', 'crown-left'] : ['crown-left']),
+    ...(arc ? ['crown-middle'] : []),
+    ...(four ? ['crown-right', 'knee-right'] : ['crown-right']),
+  ];
   return succeed({
     shape: wanted,
     proposal,
     points,
     features,
+    radii: features.map((feature) => (arc && feature === 'crown-middle' ? arc.radius : null)),
     legs: { left, right },
     section,
     axis,
     tilt,
     feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
-    figures: hoopFigures({ corners, axis, legs: { left, right }, four, od: hoop.tube.od.mm, tilt }),
+    figures: hoopFigures({
+      corners,
+      axis,
+      legs: { left, right },
+      four,
+      od: hoop.tube.od.mm,
+      tilt,
+      crownSlope: arc?.slope ?? 0,
+    }),
   });
+}
+
+/** How far the crown's middle stands above its corners: as given, or what the headliner falls from the middle to the corners. */
+function crownRiseOf(section: MeasuredSection, { crownRise }: MainHoop): number {
+  if (crownRise) return crownRise.mm;
+  const corners = [section.left.corner, section.right.corner].filter((one) => one !== null);
+  return corners.length === 0 ? 0 : section.headliner - Math.min(...corners);
+}
+
+function crownArc(left: Leg, right: Leg, four: boolean, rise: number, clr: number) {
+  const half = (left.corner.out + right.corner.out) / 2;
+  const lean = Math.min(...[left, right].map((leg) => leanOf((four && leg.lean) || leg.floor, leg.corner)));
+  const crown = rolledCrown(half, rise, lean, clr);
+  return (
+    crown && {
+      ...crown,
+      middle: (left.corner.out - right.corner.out) / 2,
+      up: left.corner.up + crown.corner,
+    }
+  );
 }
 
 function checkAxis(

@@ -25,10 +25,12 @@ interface FiguredHoop {
   four: boolean;
   od: number;
   tilt: number;
+  /** Of a rolled crown where it leaves its corners; 0 for a level one. */
+  crownSlope: number;
 }
 
 /** What is told of a hoop, each figure with how it came about. */
-export function hoopFigures({ corners, axis, legs, four, od, tilt }: FiguredHoop): HoopFigures {
+export function hoopFigures({ corners, axis, legs, four, od, tilt, crownSlope }: FiguredHoop): HoopFigures {
   const footA = corners[0] as LegPoint;
   const footB = corners[corners.length - 1] as LegPoint;
   const crown = axis.crownHeight.value;
@@ -73,9 +75,13 @@ export function hoopFigures({ corners, axis, legs, four, od, tilt }: FiguredHoop
     ),
     cornersApart: between(legs.left.corner.out, legs.right.corner.out),
     legLeans: [...leans],
-    bends: four
-      ? [kneeBend(leans[0]), crownBend(leans[0]), crownBend(leans[1]), kneeBend(leans[1])]
-      : [crownBend(leans[0]), crownBend(leans[1])],
+    bends: [
+      ...(four ? [kneeBend(leans[0])] : []),
+      crownBend(leans[0], crownSlope),
+      ...(crownSlope > 0 ? [middleBend(crownSlope)] : []),
+      crownBend(leans[1], crownSlope),
+      ...(four ? [kneeBend(leans[1])] : []),
+    ],
   };
 }
 
@@ -96,14 +102,24 @@ function benchHeight(crown: number, footUp: number, tilt: number, od: number): F
 
 type LegLean = HoopFigures['legLeans'][number];
 
-/** The crown is level, so its bend is what the leg below it lacks of a right angle. */
-function crownBend({ side, lower, upper }: LegLean): HoopFigures['bends'][number] {
+/** A bend of the crown is what the leg below it lacks of a right angle, less the slope of a rolled crown. */
+function crownBend({ side, lower, upper }: LegLean, slope: number): HoopFigures['bends'][number] {
   const lean = (upper ?? lower).value;
+  const steps = [{ deg: 90 }, '−', { deg: lean }, "leg's lean"] as const;
   return {
     feature: `crown-${side}`,
-    angle: angleFigure(90 - lean, { deg: 90 }, '−', { deg: lean }, "leg's lean"),
+    angle:
+      slope === 0
+        ? angleFigure(90 - lean, ...steps)
+        : angleFigure(90 - lean - slope, ...steps, '−', { deg: slope }, "crown's slope"),
   };
 }
+
+/** The roller turns the crown from one slope to the other. */
+const middleBend = (slope: number): HoopFigures['bends'][number] => ({
+  feature: 'crown-middle',
+  angle: angleFigure(2 * slope, { deg: slope }, 'left +', { deg: slope }, 'right'),
+});
 
 function kneeBend({ side, lower, upper }: LegLean): HoopFigures['bends'][number] {
   const above = (upper ?? lower).value;

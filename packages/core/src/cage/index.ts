@@ -5,9 +5,24 @@ export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop
 export { type HoopShape, type Leg, type ShapeProposal } from './hoopShape.ts';
 export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './tooling.ts';
 export { type Tube, tubeOf } from './tube.ts';
-export { type FreshIds, proposeBar, USUAL_ORDER } from './proposeBar.ts';
+export { type Proposed, proposeBar, USUAL_ORDER, waysOf, withPieces } from './propose/index.ts';
 export { endFeatures } from './station.ts';
 export { type Joint } from './joint.ts';
-export { mirroredAttachment, mirroredFeature } from './mirror.ts';
+export { mirroredAttachment, mirroredFeature, mirroredShape } from './mirror.ts';
 export { byDependence, standsOn } from './order.ts';
-export { type Cage, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
+export { type Cage, isExisting, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
+export {
+  type Collision,
+  collisionsOf,
+  type MidDoor,
+  midDoor,
+  type UnbracedBend,
+  unbracedBends,
+} from './bracing.ts';
+export { type KeepOutGap, keepOutGaps, type ZoneGap, zoneGaps } from './clear.ts';
+export { type GussetAnswer, gussetsOf, type GussetShape } from './gussets.ts';
+export { type Loop, loopsOf } from './loops.ts';
+export { type Node, nodesOf } from './nodes.ts';
+export { type PanelHole, panelHolesOf } from './panelHoles.ts';
+export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
+export { type PlateAnswer, platesOf } from './plates.ts';

@@ -1,5 +1,5 @@
-import { type Attachment, type CarSide, type MemberReference } from '../plan/index.ts';
-import { type Vec3 } from '../space/index.ts';
+import { type Attachment, type BarShape, type CarSide, type MemberReference } from '../plan/index.ts';
+import { type Place } from './place.ts';
 
 const otherSide = (side: CarSide): CarSide => (side === 'left' ? 'right' : 'left');
 
@@ -7,13 +7,10 @@ const otherSide = (side: CarSide): CarSide => (side === 'left' ? 'right' : 'left
 export const mirroredFeature = (feature: string): string =>
   feature.replace(/\b(left|right)\b/g, (side) => otherSide(side as CarSide));
 
-export const mirroredPoint = ([x, y, z]: Vec3): Vec3 => [x, -y + 0, z];
-
 const mirroredReference = (reference: MemberReference): MemberReference =>
   reference.side ? { ...reference, side: otherSide(reference.side) } : reference;
 
-type Place = Extract<Attachment, { kind: 'point' }>['at'];
-const mirroredPlace = ([x, y, z]: Place): Place => [x, { ...y, mm: -y.mm + 0 }, z];
+export const mirroredPlace = ([x, y, z]: Place): Place => [x, { ...y, mm: -y.mm + 0 }, z];
 
 /** What the right twin stands on, where the left one stands on this. */
 export function mirroredAttachment(attachment: Attachment): Attachment {
@@ -46,3 +43,21 @@ export function mirroredAttachment(attachment: Attachment): Attachment {
 }
 
 const mirroredEdge = { tangentA: 'tangentB', tangentB: 'tangentA', middle: 'middle', pi: 'pi' } as const;
+
+/** The shape of the right twin, where the left one has this. */
+export function mirroredShape(shape: BarShape): BarShape {
+  if (shape.kind === 'through')
+    return {
+      ...shape,
+      via: shape.via.map(({ feature, at }) => ({ feature: mirroredFeature(feature), at: mirroredPlace(at) })),
+    };
+  if (shape.kind === 'take-off')
+    return {
+      ...shape,
+      aim: mirroredPlace(shape.aim),
+      roll: { ...shape.roll, deg: -shape.roll.deg + 0 },
+      rows: shape.rows.map((row) => ({ ...row, rotation: { ...row.rotation, deg: -row.rotation.deg + 0 } })),
+    };
+  const { towards } = shape;
+  return towards === 'left' || towards === 'right' ? { ...shape, towards: otherSide(towards) } : shape;
+}

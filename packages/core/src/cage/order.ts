@@ -27,8 +27,11 @@ export function byDependence(members: Member[]): Outcome<Member[]> {
 /** Ids of the members that this one stands on; its own among them makes a loop. */
 export function standsOn(member: Member): string[] {
   if (member.role === 'main-hoop') return [];
-  const { ends, right } = member;
-  return [ends.a, ends.b, right?.a, right?.b].flatMap((end) => (end ? referencesOf(end) : []));
+  const { ends, right, crossings } = member;
+  return [
+    ...[ends.a, ends.b, right?.a, right?.b].flatMap((end) => (end ? referencesOf(end) : [])),
+    ...crossings.flatMap((crossed) => (crossed.goes === 'split' ? [crossed.member] : [])),
+  ];
 }
 
 function referencesOf(attachment: Attachment): string[] {

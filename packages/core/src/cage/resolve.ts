@@ -1,4 +1,4 @@
-import { type Fault, type Outcome } from '../fault/index.ts';
+import { fail, type Fault, type Outcome } from '../fault/index.ts';
 import {
   type Bar,
   type CarSide,
@@ -13,6 +13,7 @@ import { type BendSheet, bendSheetOf } from './bendSheet.ts';
 import { hoopFrom, type HoopResult } from './hoop.ts';
 import { type Joint, jointOf } from './joint.ts';
 import { byDependence } from './order.ts';
+import { bendRoomOf } from './radius.ts';
 import { type Tube, tubeOf } from './tube.ts';
 
 /** A piece as far as it can be made: why there is no tube or no sheet stands in its outcome. */
@@ -34,6 +35,8 @@ export interface ResolvedMember {
 /** The cage: every member with its tubes, in the order of dependence, and where they meet. */
 export interface Cage {
   members: ResolvedMember[];
+  /** Every tube that could be placed. */
+  standing: StandingTube[];
   joints: Joint[];
   /** A loop of members that stand on each other: nothing of it can be placed. */
   loop: Fault | null;
@@ -58,25 +61,35 @@ export function resolveCage(plan: Plan, longestStickOf: Building['longestStickOf
       if (tube.ok) building.standing.push({ tube: tube.value, side });
     return resolved;
   });
-  return { members, joints: building.joints, loop: order.ok ? null : order.fault };
+  return {
+    members,
+    standing: building.standing,
+    joints: building.joints,
+    loop: order.ok ? null : order.fault,
+  };
 }
 
 function hoopMember(building: Building, hoop: MainHoop): ResolvedMember {
-  const result = hoopFrom(building.plan.survey, hoop, building.plan.measuringError);
+  const result = hoopFrom(
+    building.plan.survey,
+    hoop,
+    building.plan.measuringError,
+    bendRoomOf(hoop, building.plan).clr,
+  );
   if ('none' in result) return { member: hoop, hoop: result, pieces: [] };
   const [piece] = hoop.pieces as [MemberPiece];
-  const { points, features } = result.hoop;
+  const { points, features, radii } = result.hoop;
   return {
     member: hoop,
     hoop: result,
-    pieces: [make(building, hoop, { piece, side: null, points, features })],
+    pieces: [make(building, hoop, { piece, side: null, points, features, radii })],
   };
 }
 
 function barMember(building: Building, bar: Bar): ResolvedMember {
   const pieces = barPaths(bar, building.standing, building.plan).map((path, i): ResolvedPiece => {
     const piece = bar.pieces[i] as MemberPiece;
-    const side = bar.pair === 'single' ? null : i === 0 ? 'left' : 'right';
+    const side = bar.pair === 'mirrored' ? (i < bar.pieces.length / 2 ? 'left' : 'right') : null;
     if (!path.ok) return { piece: piece.id, stamp: piece.stamp, side, tube: path, sheet: path };
     const made = make(building, bar, path.value);
     if (made.tube.ok) building.joints.push(...jointsOf(made.tube.value, path.value.footings));
@@ -96,14 +109,19 @@ function jointsOf(tube: Tube, [a, b]: BarPath['footings']): Joint[] {
 function make(
   { plan, longestStickOf }: Building,
   member: Member,
-  { piece, side, points, features }: Omit<BarPath, 'footings'>,
+  { piece, side, ...path }: Omit<BarPath, 'footings'>,
 ): ResolvedPiece {
-  const sheet = bendSheetOf(member, piece, points, features, plan.dies, longestStickOf(member));
+  const sheet: Outcome<BendSheet> = isExisting(member)
+    ? fail('existing', '', `${piece.stamp} came with the car: it is not bent`)
+    : bendSheetOf(member, piece, path, plan.dies, longestStickOf(member));
   return {
     piece: piece.id,
     stamp: piece.stamp,
     side,
-    tube: tubeOf(member, piece, points, features, sheet),
+    tube: tubeOf(member, piece, path, sheet),
     sheet,
   };
 }
+
+/** A tube that came with the car: a header like others, neither ordered nor bent. */
+export const isExisting = (member: Member): boolean => member.role !== 'main-hoop' && member.existing;

@@ -1,5 +1,5 @@
 import { firstCrossing, lengthOf, pointAt } from '../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { type CarSide, type Station } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Tube } from './tube.ts';
@@ -8,8 +8,16 @@ import { type Tube } from './tube.ts';
 export const endFeatures = ({ role }: Pick<Tube, 'role'>): [a: string, b: string] =>
   role === 'main-hoop' ? ['foot-left', 'foot-right'] : ['end-a', 'end-b'];
 
-/** The point that a station names on a tube's axis. Car's frame, mm. */
-export function stationPoint(tube: Tube, { feature, edge, along }: Station): Outcome<Vec3> {
+/** The point that a station names on a tube's axis; a bend's corner lies off it. Car's frame, mm. */
+export function stationPoint(tube: Tube, station: Station): Outcome<Vec3> {
+  const { feature, edge, along } = station;
+  const bend = tube.features.indexOf(feature);
+  if (bend >= 0 && edge === 'pi' && along.mm === 0) return succeed(tube.points[bend + 1] as Vec3);
+  return andThen(stationAlong(tube, station), (at) => succeed(pointAt(tube.axis, at) as Vec3));
+}
+
+/** How far along the axis from end A a station lies, mm. */
+export function stationAlong(tube: Tube, { feature, edge, along }: Station): Outcome<number> {
   const [endA, endB] = endFeatures(tube);
   const total = lengthOf(tube.axis);
   const bend = tube.features.indexOf(feature);
@@ -19,10 +27,8 @@ export function stationPoint(tube: Tube, { feature, edge, along }: Station): Out
       '',
       `${tube.stamp} has no "${feature}": it has ${[endA, ...tube.features, endB].join(', ')}`,
     );
-  if (bend >= 0 && edge === 'pi' && along.mm === 0) return succeed(tube.points[bend + 1] as Vec3);
   const from = bend >= 0 ? edgeOf(tube, bend, edge) : feature === endA ? 0 : total;
-  const point = pointAt(tube.axis, from + along.mm);
-  if (point) return succeed(point);
+  if (pointAt(tube.axis, from + along.mm)) return succeed(from + along.mm);
   return fail(
     'off-the-tube',
     '',

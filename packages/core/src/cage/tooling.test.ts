@@ -55,22 +55,36 @@ const bending = planWith(HANDBOOK_CAR).members[0]?.bending as Plan['members'][nu
 test('each bend may name its own die', () => {
   const dies = [die([]), die([], { id: 'roller', clr: inch('20') })];
   const choice = { ...bending, die: 'd', dieAt: { 'crown-left': 'roller' } };
-  const at = (feature: string) => setupOf(feature, tube, choice, dies, 'a')?.die.id;
+  const at = (feature: string) => setupOf({ feature, radius: null }, tube, choice, dies, 'a')?.die.id;
   expect([at('crown-left'), at('crown-right')]).toEqual(['roller', 'd']);
-  expect(setupOf('crown-left', tube, { ...bending, die: null }, dies, 'a')).toBeNull();
+  expect(
+    setupOf({ feature: 'crown-left', radius: null }, tube, { ...bending, die: null }, dies, 'a'),
+  ).toBeNull();
 });
 
 test.each([
   [{ school: 'constant', degrees: angle('5') } as const, 'constant', { model: 'constant', degrees: 5 }],
   [{ school: 'share', share: 0.05 } as const, 'share', { model: 'share', share: 0.05 }],
 ])('the builder’s own school is taken as it is (%#)', (springback, used, school) => {
-  const setup = setupOf('crown-left', tube, { ...bending, die: 'd', springback }, [die([made('t')])], 'b');
+  const setup = setupOf(
+    { feature: 'crown-left', radius: null },
+    tube,
+    { ...bending, die: 'd', springback },
+    [die([made('t')])],
+    'b',
+  );
   expect(setup).toMatchObject({ used, tests: [], tooling: { springback: school } });
 });
 
 test('theory turns a share of the reading into one of the angle', () => {
   const springback = { school: 'theory', yieldStrength: 480 } as const;
-  const setup = setupOf('crown-left', tube, { ...bending, die: 'd', springback }, [die([])], 'b');
+  const setup = setupOf(
+    { feature: 'crown-left', radius: null },
+    tube,
+    { ...bending, die: 'd', springback },
+    [die([])],
+    'b',
+  );
   const share = setup?.tooling.springback.model === 'share' ? setup.tooling.springback.share : 0;
   // 84° by theory: about 1.6° back on 2 × 0.095 in at 480 N/mm² [handbook §5]
   expect(84 * share).toBeCloseTo(1.6, 1);

@@ -6,7 +6,7 @@ import { TYPICAL_YIELD } from '../tube/index.ts';
 const FAR_OUTSIDE = 10;
 
 /** Which school the reading of a bend really came from. */
-export type SchoolUsed = 'tests' | 'constant' | 'share' | 'theory' | 'theory-without-tests';
+export type SchoolUsed = 'tests' | 'constant' | 'share' | 'theory' | 'theory-without-tests' | 'rolled';
 
 /** A bend's die, and the springback it is pulled by. */
 export interface BendSetup {
@@ -20,14 +20,15 @@ export interface BendSetup {
   tooling: BendTooling;
 }
 
-/** How a bend at `feature` is made by the member's choices; null where no die is chosen. */
+/** How a bend is made: by the member's choices, or by the roller where it has a radius of its own; null where no die is chosen. */
 export function setupOf(
-  feature: string,
+  { feature, radius }: { feature: string; radius: number | null },
   tube: TubeChoice,
   bending: BendingChoice,
   dies: Die[],
   clampSide: Side,
 ): BendSetup | null {
+  if (radius !== null) return rolled(feature, radius, tube, clampSide);
   const die = dies.find((one) => one.id === (bending.dieAt[feature] ?? bending.die));
   if (!die) return null;
   const { tests, otherBatch } = testsFor(die, tube);
@@ -43,6 +44,42 @@ export function setupOf(
       die: { reference: die.reference, offset: die.offset.mm },
       springback: school,
       growRadius: bending.growRadius && die.finishedRadius === null,
+      clampSide,
+    },
+  };
+}
+
+/**
+ * A bend of the roller: it starts at its tangent, and is rolled until its rise is right, so no reading is foretold.
+ * The radius is a hair under the given one, so that arcs that touch leave a straight of nothing rather than less.
+ */
+function rolled(feature: string, radius: number, tube: TubeChoice, clampSide: Side): BendSetup {
+  const mm = (value: number) => ({ mm: value, typed: `${value.toFixed(1)} mm` });
+  const clr = radius * (1 - 1e-9);
+  return {
+    feature,
+    die: {
+      id: `roller-${feature}`,
+      machine: 'roller',
+      name: 'roller',
+      od: tube.od,
+      clr: mm(clr),
+      reference: 'start',
+      offset: mm(0),
+      clampLength: mm(0),
+      trailing: mm(0),
+      largestAngle: null,
+      finishedRadius: mm(clr),
+      tests: [],
+    },
+    used: 'rolled',
+    tests: [],
+    otherBatch: false,
+    tooling: {
+      clr,
+      die: { reference: 'start', offset: 0 },
+      springback: { model: 'none' },
+      growRadius: false,
       clampSide,
     },
   };

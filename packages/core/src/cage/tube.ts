@@ -4,6 +4,8 @@ import { type Member, type MemberPiece, type Role } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { type BendSheet } from './bendSheet.ts';
+import { RADIUS_WITHOUT_DIE } from './radius.ts';
+import { type WholePath } from './shape/index.ts';
 
 /** A tube of the cage: its axis in the car's frame. mm, kg */
 export interface Tube {
@@ -22,20 +24,30 @@ export interface Tube {
   mass: number;
 }
 
-/** Drawn with this many diameters of radius until a die is chosen; the least that books commonly ask. */
-const RADIUS_WITHOUT_DIE = 3;
+/** The box that holds the axis: it never leaves the hull of its ends and corners. Lowest and highest corner, mm. */
+export function boxOf({ points }: Pick<Tube, 'points'>): [low: Vec3, high: Vec3] {
+  const along = (pick: (...values: number[]) => number): Vec3 => [
+    pick(...points.map(([x]) => x)),
+    pick(...points.map(([, y]) => y)),
+    pick(...points.map(([, , z]) => z)),
+  ];
+  return [along(Math.min), along(Math.max)];
+}
+
+/** Whether two boxes are farther apart than `reach` along one of the axes. */
+export const areApart = ([low, high]: [Vec3, Vec3], [from, to]: [Vec3, Vec3], reach: number): boolean =>
+  ([0, 1, 2] as const).some((axis) => low[axis] - to[axis] > reach || from[axis] - high[axis] > reach);
 
 /** The tube with its finished radii where a sheet exists, else with a radius of three diameters. */
 export function tubeOf(
   member: Member,
   piece: MemberPiece,
-  points: Vec3[],
-  features: string[],
+  { points, features, radii }: WholePath,
   sheet: Outcome<BendSheet>,
 ): Outcome<Tube> {
   const path = sheet.ok
     ? succeed({ corners: sheet.value.marked.corners, lra: sheet.value.marked.lra })
-    : pathWithoutDie(points, member.tube.od.mm);
+    : pathWithoutDie(points, radii, member.tube.od.mm);
   return andThen(path, ({ corners, lra }) => {
     const section = { od: member.tube.od.mm, wall: member.tube.wall.mm };
     return succeed({
@@ -53,10 +65,10 @@ export function tubeOf(
   });
 }
 
-function pathWithoutDie(points: Vec3[], od: number) {
+function pathWithoutDie(points: Vec3[], radii: (number | null)[], od: number) {
   const given = {
     points: points.map((point): [number, number, number] => [...point]),
-    clr: RADIUS_WITHOUT_DIE * od,
+    clr: radii.map((radius) => radius ?? RADIUS_WITHOUT_DIE * od),
   };
   return andThen(cornersOf(given), (corners) => andThen(layOut(corners), (lra) => succeed({ corners, lra })));
 }

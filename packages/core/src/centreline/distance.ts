@@ -15,7 +15,22 @@ import { type Piece } from './path.ts';
 
 /** Least distance from a point to the axis. Any frame, mm. */
 export const distanceToPath = (point: Vec3, pieces: Piece[]): number =>
-  Math.min(...pieces.map((piece) => distance(point, nearestOn(piece, point))));
+  distance(point, nearestOnPath(point, pieces));
+
+/** The point of the axis that is nearest to a point. */
+export function nearestOnPath(point: Vec3, pieces: Piece[]): Vec3 {
+  let nearest = point;
+  let least = Infinity;
+  for (const piece of pieces) {
+    const candidate = nearestOn(piece, point);
+    const gap = distance(point, candidate);
+    if (gap < least) {
+      nearest = candidate;
+      least = gap;
+    }
+  }
+  return nearest;
+}
 
 function nearestOn(piece: Piece, point: Vec3): Vec3 {
   return piece.kind === 'straight'

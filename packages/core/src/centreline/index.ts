@@ -10,9 +10,10 @@ export {
   lraOf,
   wrapped,
 } from './lra.ts';
-export { distanceToPath } from './distance.ts';
+export { type Nearest, nearestBetween } from './between.ts';
+export { distanceToPath, nearestOnPath } from './distance.ts';
 export { mirrored, reversed } from './mirror.ts';
-export { firstCrossing, lengthOf, pointAt } from './place.ts';
+export { crossingsOf, directionAt, firstCrossing, lengthOf, pointAt } from './place.ts';
 export { type Piece, piecesOf, polylineOf } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './straight.ts';
 export { pointsOf } from './xyz.ts';

@@ -103,7 +103,9 @@ export function layOut({ ends, corners }: Corners): Outcome<Lra> {
   for (const [i, corner] of corners.entries()) {
     const setback = setbackOf(corner.clr, corner.angle);
     const before = i > 0 ? corners[i - 1]?.index : undefined;
-    const straight = straightOf(distance(from, corner.at) - setbackBefore - setback, corner.index, before);
+    const apart = distance(from, corner.at);
+    const largest = apart / (halfTan(corners[i - 1]) + halfTan(corner));
+    const straight = straightOf(apart - setbackBefore - setback, corner.index, before, 'before', largest);
     if (!straight.ok) return straight;
     const { angle, rotation, clr } = corner;
     bends.push({ length: straight.value, rotation, angle, clr, setback });
@@ -111,9 +113,15 @@ export function layOut({ ends, corners }: Corners): Outcome<Lra> {
     setbackBefore = setback;
   }
   const last = corners[corners.length - 1];
-  const tail = straightOf(distance(from, ends[1]) - setbackBefore, last?.index ?? 0, undefined, 'after');
+  const apart = distance(from, ends[1]);
+  const largest = apart / halfTan(last);
+  const tail = straightOf(apart - setbackBefore, last?.index ?? 0, undefined, 'after', largest);
   return tail.ok ? succeed({ bends, tail: tail.value, developed: developedLength(bends, tail.value) }) : tail;
 }
+
+/** Setback per radius of a corner; none before the first. */
+const halfTan = (corner: Corner | undefined): number =>
+  corner ? Math.tan((corner.angle * Math.PI) / 360) : 0;
 
 /** Straights and arcs along the axis, mm. */
 export const developedLength = (

@@ -1,5 +1,5 @@
-import { radians } from '../measure/index.ts';
-import { add, rotateAbout, scale, subtract, type Vec3 } from '../space/index.ts';
+import { halve, radians } from '../measure/index.ts';
+import { add, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type Piece } from './path.ts';
 
 /** Length of the axis, mm. */
@@ -22,36 +22,49 @@ function withinPiece(piece: Piece, along: number): Vec3 {
   return add(piece.centre, rotateAbout(piece.normal, radians(piece.angle * share), piece.radius));
 }
 
-/** First distance along the axis where `measure` of its point passes zero, by halving between samples; null where it never does. */
+/** Arcs are looked at every so many degrees; a plane that cuts one twice nearer than that only grazes it. */
+const ARC_STEP = 1;
+
+/**
+ * Distances along the axis where `measure` of its point passes zero. measure: linear in the point (a height, a distance from
+ * a plane), so that a straight passes zero once at most.
+ */
+export function crossingsOf(pieces: Piece[], measure: (point: Vec3) => number): number[] {
+  const found: number[] = [];
+  const last = pieces[pieces.length - 1];
+  for (const piece of pieces) {
+    if (piece.length === 0) continue;
+    const value = (along: number) => measure(withinPiece(piece, along));
+    const steps = piece.kind === 'straight' ? 1 : Math.max(1, Math.ceil(piece.angle / ARC_STEP));
+    let before = 0;
+    let low = value(0);
+    for (let i = 1; i <= steps; i++) {
+      const here = (piece.length * i) / steps;
+      const high = value(here);
+      if (low === 0) found.push(piece.start + before);
+      else if (low * high < 0) found.push(piece.start + halve(before, here, value));
+      else if (high === 0 && piece === last && i === steps) found.push(piece.start + here);
+      before = here;
+      low = high;
+    }
+  }
+  return found;
+}
+
+/** The first of them, from end A, whose point is wanted; null where there is none. */
 export function firstCrossing(
   pieces: Piece[],
   measure: (point: Vec3) => number,
   wanted: (point: Vec3) => boolean,
 ): number | null {
-  const SAMPLES = 400;
-  const total = lengthOf(pieces);
-  const at = (along: number) => pointAt(pieces, along) as Vec3;
-  let before = 0;
-  for (let i = 1; i <= SAMPLES; i++) {
-    const here = (total * i) / SAMPLES;
-    const low = measure(at(before));
-    const high = measure(at(here));
-    if (low === 0 && wanted(at(before))) return before;
-    if (low * high <= 0) {
-      const found = halved(before, here, (along) => measure(at(along)));
-      if (wanted(at(found))) return found;
-    }
-    before = here;
-  }
-  return null;
+  return crossingsOf(pieces, measure).find((along) => wanted(pointAt(pieces, along) as Vec3)) ?? null;
 }
 
-function halved(low: number, high: number, measure: (along: number) => number): number {
-  const rising = measure(high) >= measure(low);
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (measure(middle) >= 0 === rising) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
+/** Direction of the axis A → B at a distance from end A, length 1. */
+export function directionAt(pieces: Piece[], along: number): Vec3 {
+  const STEP = 0.01;
+  const total = lengthOf(pieces);
+  const from = pointAt(pieces, Math.max(0, along - STEP)) as Vec3;
+  const to = pointAt(pieces, Math.min(total, along + STEP)) as Vec3;
+  return unit(subtract(to, from));
 }

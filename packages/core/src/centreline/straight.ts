@@ -7,12 +7,16 @@ export const setbackOf = (clr: number, angle: number): number => clr * Math.tan(
 /** Arc length along the axis, CLR·θ. Angle in degrees, result in mm. */
 export const arcOf = (clr: number, angle: number): number => clr * radians(angle);
 
-/** A straight that may be nothing: noise is taken as zero, a real shortfall is a fault that names the bend. */
+/**
+ * A straight that may be nothing: noise is taken as zero, a real shortfall is a fault that names the bend.
+ * largestClr: the radius that would leave nothing, where both bends have one.
+ */
 export function straightOf(
   left: number,
   bend: number,
   bendBefore?: number,
   side: 'before' | 'after' = 'before',
+  largestClr?: number,
 ): Outcome<number> {
   if (left >= -DECISION) return succeed(Math.max(left, 0));
   const where =
@@ -20,6 +24,8 @@ export function straightOf(
   return fail(
     'negative-straight',
     `/points/${bend}`,
-    `the straight ${where} comes out at ${left.toFixed(2)} mm: move the points apart or take a smaller radius`,
+    `the straight ${where} comes out at ${left.toFixed(2)} mm: move the points ${Math.ceil(-left)} mm apart or take ${
+      largestClr === undefined ? 'a smaller radius' : `a radius of ${Math.floor(largestClr)} mm at most`
+    }`,
   );
 }

@@ -21,3 +21,4 @@ export {
   PROTRACTOR_ERROR,
   TAPE_ERROR,
 } from './tolerances.ts';
+export { firstZero, halve } from './halve.ts';

@@ -55,4 +55,4 @@ export const crossing = z.strictObject({
   goes: oneOf(['through', 'split'], 'how this member passes the other'),
 });
 
-export { point as placeField };
+export { point as placeField, station };

@@ -9,13 +9,24 @@ export {
   type MeasureMeaning,
   MEASURES,
 } from './measures.ts';
-export { type Bar, BAR_ROLES, type BarRole } from './bar.ts';
+export { type Bar, BAR_ROLES, type BarRole, PAIRING, piecesOfBar } from './bar.ts';
+export { type Part, PART_KINDS, type PartOf } from './part.ts';
+export { type Gusset, type Plate } from './plate.ts';
+export {
+  type BarShape,
+  type ShapeOf,
+  STRAIGHT,
+  type TakeOffRow,
+  TOWARDS,
+  type Towards,
+  type Via,
+} from './shape.ts';
 export { type MainHoop, mainHoopOf, type Member, type Role } from './member.ts';
 export { type MemberPiece } from './memberFields.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
-export { type Measures, type Survey } from './survey.ts';
+export { type Measures, type Survey, ZONES } from './survey.ts';
 export {
   type BendingChoice,
   type Die,

@@ -8,7 +8,7 @@ import { angleField, extentField } from './quantities.ts';
 const mainHoop = z.strictObject({
   role: z.literal('main-hoop'),
   ...memberFields,
-  shape: oneOf(['proposed', 'two-bend', 'four-bend'], 'the shape of the hoop'),
+  shape: oneOf(['proposed', 'two-bend', 'four-bend', 'rolled-crown'], 'the shape of the hoop'),
   /** Symmetric within the tighter side, or each leg from its own measures. */
   sides: oneOf(['same', 'each'], 'how the sides are built'),
   clearance: z.strictObject({
@@ -18,6 +18,8 @@ const mainHoop = z.strictObject({
   }),
   /** The pillar's measured tilt when null. */
   tilt: angleField(-30, 45, 'the tilt of the hoop').nullable(),
+  /** How far a rolled crown's middle stands above its corners; from the headliner's measures when null. */
+  crownRise: extentField('the rise of the crown').nullable(),
   /** Thickness of plates and plinth between landing and foot. */
   footLift: extentField('the plate and plinth under each foot'),
 });

@@ -3,25 +3,17 @@ import { between, check, fail, oneOf, type Outcome, say, succeed } from '../faul
 import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
 import { placeField } from './attachment.ts';
 import { brief } from './brief.ts';
+import { piecesOfBar } from './bar.ts';
 import { member } from './member.ts';
-import { angleField, extentField, id, note, sizeField, title } from './quantities.ts';
+import { migrations } from './migrations.ts';
+import { part } from './part.ts';
+import { gusset, plate } from './plate.ts';
+import { extentField, id, note, offsetField, title } from './quantities.ts';
 import { survey } from './survey.ts';
 import { die } from './tooling.ts';
 
 export const PLAN_FORMAT = 'gyrus-plan';
-export const PLAN_VERSION = 1;
-
-/** A base plate: it owns its place, and a foot follows it, or follows the foot. */
-const plate = z.strictObject({
-  id,
-  name: title,
-  follows: oneOf(['foot', 'own'], 'who owns the place'),
-  at: placeField.nullable(),
-  tilt: angleField(-90, 90, 'the tilt of the plate'),
-  thickness: sizeField('the thickness'),
-  length: sizeField('the length'),
-  width: sizeField('the width'),
-});
+export const PLAN_VERSION = 2;
 
 const occupant = z.strictObject({
   id,
@@ -67,18 +59,20 @@ export const planSchema = z.strictObject({
   dies: z.array(die, say('the dies pinned by the plan')),
   members: z.array(member, say('the members')),
   plates: z.array(plate, say('the plates')),
+  gussets: z.array(gusset, say('the sheet gussets')),
+  parts: z.array(part, say('splices, joints, guides, ties, brackets and struts')),
   occupants: z.array(occupant, say('the occupants')),
+  /** How far the whole cage is moved to weld what cannot be reached in place: slid forward, dropped. */
+  weldPosition: z.strictObject({
+    forward: offsetField('how far the cage is slid forward'),
+    drop: extentField('how far it is dropped'),
+  }),
   fitOrder: z.array(id, say('the ids of the pieces in the order of fitting')),
   copeOverrides: z.array(copeOverride, say('overrides of who is coped to whom')),
   /** Answers to what no program can compute, keyed book/rule/member. */
   answers: z.record(z.string().max(200), answer, say('the answers')),
 });
 export type Plan = z.infer<typeof planSchema>;
-
-type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
-
-/** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
-const migrations: Migration[] = [];
 
 /** Reads a plan of any version ever released, brought up to today's. */
 export function readPlan(data: unknown): Outcome<Plan> {
@@ -118,23 +112,27 @@ function checkReferences(plan: Plan): Outcome<Plan> {
           `no die "${named}" is pinned here`,
         );
   }
-  const ids = plan.members.flatMap((one) => [one.id, ...one.pieces.map((piece) => piece.id)]);
+  const ids = [
+    ...plan.members.flatMap((one) => [one.id, ...one.pieces.map((piece) => piece.id)]),
+    ...[...plan.plates, ...plan.gussets, ...plan.parts].map((one) => one.id),
+  ];
   const twice = ids.find((one, i) => ids.indexOf(one) !== i);
   if (twice !== undefined) return fail('double-id', '/members', `the id "${twice}" is used twice`);
   return checkPieces(plan);
 }
 
-/** A mirrored pair makes two pieces, left and right. */
+/** A pair makes two tubes, and each split one more. */
 function checkPieces(plan: Plan): Outcome<Plan> {
-  const wrong = plan.members.findIndex(
-    (one) => one.role !== 'main-hoop' && one.pair === 'mirrored' && one.pieces.length !== 2,
-  );
-  if (wrong < 0) return succeed(plan);
-  return fail(
-    'pieces',
-    `/members/${wrong}/pieces`,
-    'a mirrored pair makes two pieces: the left and the right',
-  );
+  for (const [i, one] of plan.members.entries()) {
+    const wanted = one.role === 'main-hoop' ? 1 : piecesOfBar(one);
+    if (one.pieces.length !== wanted)
+      return fail(
+        'pieces',
+        `/members/${i}/pieces`,
+        `${one.stamp} makes ${wanted} piece${wanted === 1 ? '' : 's'} by its pair and its splits, ${one.pieces.length} are given`,
+      );
+  }
+  return succeed(plan);
 }
 
 const mm = (value: number, typed = `${value} mm`) => ({ mm: value, typed });
@@ -167,7 +165,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
       books: [],
       notes: '',
     },
-    survey: { measures: {}, trust: null, points: [], planes: [], keepOuts: [] },
+    survey: { measures: {}, trust: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
     dies: [],
     members: [
       {
@@ -192,11 +190,15 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
         sides: 'same',
         clearance: { left: clear, right: clear, above: clear },
         tilt: null,
+        crownRise: null,
         footLift: mm(0, '0'),
       },
     ],
     plates: [],
+    gussets: [],
+    parts: [],
     occupants: [],
+    weldPosition: { forward: mm(0, '0'), drop: mm(0, '0') },
     fitOrder: [ids.piece],
     copeOverrides: [],
     answers: {},

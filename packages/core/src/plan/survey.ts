@@ -3,7 +3,10 @@ import { oneOf, say } from '../fault/index.ts';
 import { type Angle, type Length } from '../measure/index.ts';
 import { placeField, side } from './attachment.ts';
 import { type AngleKey, isAngleKey, type LengthKey, MEASURE_KEYS, type MeasureKey } from './measures.ts';
-import { angleField, extentField, id, sizeField, title } from './quantities.ts';
+import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
+
+/** Zones that have a gap school of their own. */
+export const ZONES = ['roof', 'a-pillar', 'b-pillar', 'sill', 'door', 'rear'] as const;
 
 type MeasureFields = { [Key in LengthKey]: z.ZodOptional<z.ZodType<Length>> } & {
   [Key in AngleKey]: z.ZodOptional<z.ZodType<Angle>>;
@@ -25,12 +28,26 @@ export const survey = z.strictObject({
   /** Which of two measures that contradict each other the builder trusts; null until told. */
   trust: oneOf(['widths', 'protractor'], 'which measure is trusted').nullable(),
   points: z.array(
-    z.strictObject({ id, name: title, side: side.nullable(), at: placeField }),
+    z.strictObject({
+      id,
+      name: title,
+      side: side.nullable(),
+      at: placeField,
+      /** Which gap school holds there; null where the point is only a mark. */
+      zone: oneOf(ZONES, 'a zone of the car').nullable(),
+    }),
     say('the points'),
   ),
   planes: z.array(
-    z.strictObject({ id, name: title, at: placeField, normal: placeField }),
-    say('planes, each by a point and its normal'),
+    z.strictObject({
+      id,
+      name: title,
+      at: placeField,
+      normal: placeField,
+      /** How far the panel reaches from its point; everywhere when null. */
+      reach: sizeField('the reach of the panel').nullable(),
+    }),
+    say('panels, each by a point and its normal'),
   ),
   keepOuts: z.array(
     z.strictObject({
@@ -41,6 +58,28 @@ export const survey = z.strictObject({
       clearance: extentField('the clearance'),
     }),
     say('keep-outs: boxes by two corners'),
+  ),
+  /** How tight the cage stands to the body, zone by zone. */
+  gaps: z.array(
+    z.strictObject({
+      zone: oneOf(ZONES, 'a zone of the car'),
+      school: oneOf(['touching', 'gap', 'more'], 'how tight the bars stand'),
+      gap: extentField('the gap'),
+    }),
+    say('the gap schools by zone'),
+  ),
+  /** Sections of the car's inside, from the centre line outward; both sides alike. They draw the envelope. */
+  ribs: z.array(
+    z.strictObject({
+      id,
+      name: title,
+      forward: offsetField('how far ahead of the hoop'),
+      points: z
+        .array(z.strictObject({ out: extentField('half the width'), up: offsetField('the height') }))
+        .min(2)
+        .max(12),
+    }),
+    say("sections of the car's inside"),
   ),
 });
 export type Survey = z.infer<typeof survey>;

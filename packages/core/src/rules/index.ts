@@ -26,3 +26,12 @@ export {
   sheetFindings,
   trimFindings,
 } from './jobFindings.ts';
+export {
+  collisionFindings,
+  keepOutFindings,
+  midDoorFindings,
+  offNodeFindings,
+  partFindings,
+  unbracedFindings,
+  zoneFindings,
+} from './cageFindings.ts';

@@ -7,4 +7,5 @@ export {
   type Section,
   type SectionProperties,
   sectionProperties,
+  STEEL_DENSITY,
 } from './section.ts';

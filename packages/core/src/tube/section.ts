@@ -20,7 +20,7 @@ export interface SectionProperties {
 }
 
 /** kg/m³, carbon steel [EN 10219-2, clause on mass; ASTM A500] */
-const STEEL_DENSITY = 7850;
+export const STEEL_DENSITY = 7850;
 
 /** Refuses a wall that leaves no bore. `path` points at the section in the caller's input. */
 export function checkSection(section: Section, path = ''): Outcome<Section> {

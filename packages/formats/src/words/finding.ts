@@ -31,6 +31,7 @@ export const tubeKindWords = (kind: string): string => kindWords[kind] ?? kind;
 
 const featureWords: Record<string, string> = {
   'crown-left': 'crown, left',
+  'crown-middle': 'crown, rolled',
   'crown-right': 'crown, right',
   'knee-left': 'knee, left',
   'knee-right': 'knee, right',
@@ -95,6 +96,31 @@ const sentences: Record<string, Say> = {
   'trim-short': ({ measured, limit, fact }) =>
     `The ${fact('side')} foot is cut on the slant and needs ${limit} of trim, there is ${measured}: give it more.`,
   'not-placed': ({ fact }) => `${fact('stamp')} cannot be placed: ${fact('message')}.`,
+  'keep-out': ({ measured, limit, fact, inError }) =>
+    `${fact('stamp')} ${measured.startsWith('−') ? `stands ${measured.replace('−', '')} inside` : `passes ${measured} from`} ${fact('name')}; ${limit} is wanted${inError}. Move an end, or its shape.`,
+  'zone-touch': ({ measured, fact }) =>
+    `${fact('stamp')} stands ${measured} off the body at ${fact('name')}, where it is to touch.`,
+  'zone-gap': ({ measured, limit, fact, inError }) =>
+    `${fact('stamp')} leaves ${measured} to the body at ${fact('name')}, ${limit} is wanted${inError}.`,
+  'finger-gap': ({ measured, fact }) =>
+    `The gap of ${measured} between ${fact('stamp')} and the body at ${fact('name')} takes a finger in and does not let it go: close it, or open it.`,
+  'unbraced-bend': ({ measured, fact, where }) =>
+    `${where} of ${fact('stamp')} turns ${measured} with nothing to hold it; hit end-on it folds there. Put a gusset or a tube at the bend, or a straight bar in its place.`,
+  'mid-door': ({ finding, fact }) => {
+    const tubes = finding.measured && 'count' in finding.measured ? finding.measured.count : 0;
+    return `At mid-door on the ${fact('side')} ${tubes === 1 ? 'one tube stands' : `${tubes} tubes stand`} between driver and door (${fact('stamps')}). An X leaves one there, stacked bars two.`;
+  },
+  collision: ({ measured, fact }) =>
+    `${fact('first')} and ${fact('second')} run ${measured} into each other: split one on the other, or move one.`,
+  'off-node': ({ measured, fact }) =>
+    `End ${fact('end')} of ${fact('stamp')} lies ${measured} off the axis of ${fact('header')}: the load bends the tubes.`,
+  'part-not-made': ({ fact }) => `${fact('stamp')} cannot be made: ${fact('message')}.`,
+  'gusset-hole': ({ measured, limit, fact }) =>
+    `A hole of ${measured} does not fit gusset ${fact('stamp')}: ${limit} is the largest.`,
+  'bolt-ask': ({ fact }) =>
+    `Can the bolt of bracket ${fact('stamp')} still be tightened with the trim in place?`,
+  'bolt-out-of-reach': ({ fact }) =>
+    `The bolt of bracket ${fact('stamp')} cannot be tightened with the trim in place: move it, or cut the trim.`,
   loop: ({ fact }) => capital(fact('message')) + '.',
   'no-die': () => 'No die is chosen: choose one at Bend, and the marks follow.',
   'does-not-bend': ({ fact }) => capital(fact('message')) + '.',
@@ -241,6 +267,8 @@ export function schoolWords(bend: {
       return 'a share of the angle';
     case 'theory':
       return 'theory: usually too low';
+    case 'rolled':
+      return 'rolled until the rise is right; try it on the template';
     default:
       return 'theory, for want of a test bend: usually too low';
   }

@@ -1,55 +1,75 @@
-import { type BarRole, hoopAnswerOf, proposeBar, USUAL_ORDER } from '@gyrus/core';
+import { type BarRole, proposeBar, standingIn, USUAL_ORDER, waysOf } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useRuleBooks } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
+import { demandedRoles, recommendedRole, WHY } from './recommend.ts';
 
-/** Adds a bar of a role in the usual order of work, with ends proposed from what stands already. */
+/** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const plan = usePlan();
   const change = usePlanStore((state) => state.change);
-  const answer = hoopAnswerOf(useEvaluation());
-  const next =
-    USUAL_ORDER.find((role) => plan.members.every((member) => member.role !== role)) ?? 'gusset-tube';
+  const evaluation = useEvaluation();
+  const books = useRuleBooks().data ?? [];
+  const next = recommendedRole(plan);
   const [chosen, setChosen] = useState<BarRole | null>(null);
+  const [wanted, setWay] = useState('');
   const role = chosen ?? next;
-  const geometry = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
-  if (!geometry) return null;
+  const ways = waysOf(role);
+  const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
+  const demanded = demandedRoles(plan, books);
   const add = () => {
-    const ids = { member: crypto.randomUUID(), left: crypto.randomUUID(), right: crypto.randomUUID() };
-    const proposed = proposeBar(plan, geometry, role, ids);
+    const proposed = proposeBar(plan, standingIn(evaluation), role, way, () => crypto.randomUUID());
     if ('needs' in proposed) {
       toast.error(`A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.`);
       return;
     }
-    change(`members/${ids.member}`, (draft) => {
-      draft.members.push(proposed);
-      draft.fitOrder.push(...proposed.pieces.map((piece) => piece.id));
+    const [first] = proposed.bars;
+    change(`members/${first?.id}`, (draft) => {
+      draft.members.push(...proposed.bars);
+      draft.fitOrder.push(...proposed.bars.flatMap(({ pieces }) => pieces.map((piece) => piece.id)));
     });
     setChosen(null);
-    onAdded(ids.left);
+    onAdded(first?.pieces[0]?.id ?? '');
   };
+  const marks = (one: BarRole) =>
+    [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
   return (
-    <div className="flex items-end gap-2">
-      <div className="min-w-0 flex-1">
-        <SelectField
-          label="add, in the usual order of work"
-          value={role}
-          options={USUAL_ORDER.map((one) => ({
-            value: one,
-            text: one === next ? `${roleWords(one)} (next)` : roleWords(one),
-          }))}
-          onChange={(event) => setChosen(event.target.value as BarRole)}
-        />
+    <div className="space-y-1">
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <SelectField
+            id="add-member"
+            label="add, in the usual order of work"
+            value={role}
+            options={USUAL_ORDER.map((one) => ({
+              value: one,
+              text: marks(one).length > 0 ? `${roleWords(one)} (${marks(one).join(', ')})` : roleWords(one),
+            }))}
+            onChange={(event) => setChosen(event.target.value as BarRole)}
+          />
+        </div>
+        {ways.length > 0 && (
+          <div className="min-w-0 flex-1">
+            <SelectField
+              label="built"
+              value={way}
+              options={ways.map((one) => ({ value: one, text: one }))}
+              onChange={(event) => setWay(event.target.value)}
+            />
+          </div>
+        )}
+        <Button onClick={add}>
+          <Plus aria-hidden="true" className="size-5" />
+          Add
+        </Button>
       </div>
-      <Button onClick={add}>
-        <Plus aria-hidden="true" className="size-5" />
-        Add
-      </Button>
+      <p className="text-quiet text-sm">{WHY[role]}</p>
     </div>
   );
 }

@@ -1,84 +1,120 @@
-import {
-  type Attachment,
-  type Bar,
-  endFeatures,
-  type Length,
-  type Member,
-  pieceAnswerOf,
-  type Plan,
-} from '@gyrus/core';
+import { type Attachment, type Bar, endFeatures, type Length, type Member, type Vec3 } from '@gyrus/core';
 import { featureName, roleWords } from '@gyrus/formats';
-import { type Draft } from 'immer';
-import { PlanField } from '../../job/PlanField.tsx';
+import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { type RecordField, RecordFields } from '../../job/RecordFields.tsx';
 import { useEvaluation } from '../../job/useEvaluation.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
-import { lengthKind } from '../../shared/quantityKinds.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
-import { PlaceFields } from './PlaceFields.tsx';
 
-type End = 'a' | 'b';
-type Kind = 'station' | 'height' | 'point';
+type Kind = Exclude<Attachment['kind'], 'landing'>;
 
 const KINDS: { value: Kind; text: string }[] = [
   { value: 'station', text: 'at a bend or an end of a tube' },
   { value: 'height', text: 'at a height on a tube' },
+  { value: 'joint', text: 'where two tubes meet' },
+  { value: 'plate', text: 'on a plate' },
   { value: 'point', text: 'at a point in the car' },
+  { value: 'panel', text: 'on a panel' },
 ];
 const zero: Length = { mm: 0, typed: '0' };
 
+interface AttachmentFieldsProps {
+  bar: Bar;
+  /** Such as "end A". */
+  name: string;
+  attachment: Attachment;
+  path: PlanPath;
+  /** Where the end is now: a point starts there. */
+  at: Vec3;
+}
+
 /** What an end of a bar stands on, by what a fabricator can measure. */
-export function AttachmentFields({ bar, end }: { bar: Bar; end: End }) {
+export function AttachmentFields({ bar, name, attachment, path, at }: AttachmentFieldsProps) {
   const plan = usePlan();
   const change = usePlanStore((state) => state.change);
-  const answer = pieceAnswerOf(useEvaluation(), bar.pieces[0]?.id ?? '')?.answer;
-  const attachment = bar.ends[end];
-  const field = `member/${bar.id}/end-${end}`;
   const others = plan.members.filter((one) => one.id !== bar.id);
-  const set = (key: string, next: Attachment) =>
-    change(`${field}/${key}`, (draft) => setEnd(draft, bar.id, end, next));
-  const choose = (kind: Kind) => {
-    const [header] = others;
-    const tube = answer?.tube?.points;
-    const at = tube?.[end === 'a' ? 0 : tube.length - 1] ?? ([0, 0, 0] as const);
-    if (header) set('kind', fresh(kind, header, at));
+  const set = (next: Attachment) => change(`${path.join('/')}/kind`, (draft) => setAt(draft, path, next));
+  const fresh = (kind: Kind): Attachment | null => {
+    const [first, second = first] = others;
+    const place: [Length, Length, Length] = [length(at[0]), length(at[1]), length(at[2])];
+    const [plate] = plan.plates;
+    const [panel] = plan.survey.planes;
+    switch (kind) {
+      case 'point':
+        return { kind, at: place };
+      case 'panel':
+        return panel ? { kind, panel: panel.id, at: place } : null;
+      case 'plate':
+        return plate ? { kind, plate: plate.id } : null;
+      case 'joint':
+        return first && second ? { kind, of: [onMember(first), onMember(second)] } : null;
+      case 'height':
+        return (
+          (first && {
+            kind,
+            on: { ...onMember(first), side: at[1] >= 0 ? 'left' : 'right' },
+            height: length(at[2]),
+          }) ??
+          null
+        );
+      case 'station':
+        return first
+          ? {
+              kind,
+              on: onMember(first),
+              station: { feature: endFeatures(first)[0], edge: 'middle', along: zero },
+            }
+          : null;
+    }
   };
+  const possible = KINDS.filter(({ value }) => value === attachment.kind || fresh(value) !== null);
   return (
     <div className="border-rule space-y-2 border-t pt-3">
       <SelectField
-        label={`end ${end.toUpperCase()} stands`}
+        label={`${name} stands`}
         value={attachment.kind}
-        options={
-          KINDS.some(({ value }) => value === attachment.kind)
-            ? KINDS
-            : [...KINDS, { value: attachment.kind, text: attachment.kind }]
-        }
-        onChange={(event) => choose(event.target.value as Kind)}
+        options={possible}
+        onChange={(event) => {
+          const next = fresh(event.target.value as Kind);
+          if (next) set(next);
+        }}
       />
-      {attachment.kind === 'station' && <StationFields {...{ bar, end, attachment, others, field, set }} />}
-      {attachment.kind === 'height' && <HeightFields {...{ bar, end, attachment, others, field, set }} />}
-      {attachment.kind === 'point' && (
-        <PlaceFields
-          legend="the point"
-          field={field}
-          at={attachment.at}
-          set={(draft, axis, value) => {
-            const there = endOf(draft, bar.id, end);
-            if (there?.kind === 'point') there.at[axis] = value;
-          }}
-        />
+      {(attachment.kind === 'station' || attachment.kind === 'height') && (
+        <HeaderSelect attachment={attachment} others={others} set={set} />
       )}
+      {attachment.kind === 'station' && (
+        <StationFields attachment={attachment} others={others} path={path} set={set} />
+      )}
+      {attachment.kind !== 'station' && <RecordFields path={path} fields={fieldsOf(attachment, plan)} />}
     </div>
   );
 }
 
 const length = (mm: number): Length => ({ mm: Math.round(mm) + 0, typed: `${Math.round(mm) + 0} mm` });
 
-function fresh(kind: Kind, header: Member, [x, y, z]: readonly [number, number, number]): Attachment {
-  const on = onMember(header);
-  if (kind === 'point') return { kind, at: [length(x), length(y), length(z)] };
-  if (kind === 'height') return { kind, on: { ...on, side: y >= 0 ? 'left' : 'right' }, height: length(z) };
-  return { kind, on, station: { feature: endFeatures(header)[0], edge: 'middle', along: zero } };
+function fieldsOf(attachment: Attachment, plan: ReturnType<typeof usePlan>): RecordField[] {
+  const named = (things: { id: string; name: string }[]) =>
+    things.map(({ id, name }) => ({ value: id, text: name }));
+  switch (attachment.kind) {
+    case 'height':
+      return [{ type: 'length', at: 'height', label: 'above the floor' }];
+    case 'joint':
+      return [
+        { type: 'tube', at: 'of.0', label: 'this tube' },
+        { type: 'tube', at: 'of.1', label: 'meets this one' },
+      ];
+    case 'plate':
+      return [{ type: 'choice', at: 'plate', label: 'the plate', options: named(plan.plates) }];
+    case 'panel':
+      return [
+        { type: 'choice', at: 'panel', label: 'the panel', options: named(plan.survey.planes) },
+        { type: 'place', at: 'at', label: 'where on it' },
+      ];
+    case 'point':
+      return [{ type: 'place', at: 'at', label: 'the point' }];
+    default:
+      return [];
+  }
 }
 
 /** Twins are told apart by their side. */
@@ -87,30 +123,21 @@ const onMember = (member: Member) =>
     ? { member: member.id, side: 'left' as const }
     : { member: member.id };
 
-function endOf(plan: Draft<Plan>, id: string, end: End): Draft<Attachment> | undefined {
-  return plan.members.find((one) => one.id === id)?.ends[end];
-}
+type OnTube = Extract<Attachment, { kind: 'station' | 'height' }>;
 
-function setEnd(plan: Draft<Plan>, id: string, end: End, next: Attachment): void {
-  const member = plan.members.find((one) => one.id === id);
-  if (member) member.ends[end] = next;
-}
-
-interface PartProps<K extends Attachment['kind']> {
-  bar: Bar;
-  end: End;
-  attachment: Extract<Attachment, { kind: K }>;
+interface HeaderSelectProps {
+  attachment: OnTube;
   others: Member[];
-  field: string;
-  set: (key: string, next: Attachment) => void;
+  set: (next: Attachment) => void;
 }
 
-/** Which tube: a member, and of twins the left or the right one. */
-function HeaderSelect({ attachment, others, set }: PartProps<'station'> | PartProps<'height'>) {
+/** Which tube: a member, and of twins the left or the right one. A height on a tube across the car has two sides as well. */
+function HeaderSelect({ attachment, others, set }: HeaderSelectProps) {
   const options = others.flatMap((member) => {
     const name = `${member.stamp} ${roleWords(member.role)}`;
-    const twins = member.role === 'main-hoop' ? attachment.kind === 'height' : member.pair === 'mirrored';
-    return twins
+    const across = member.role === 'main-hoop' || member.pair === 'across';
+    const sided = across ? attachment.kind === 'height' : 'pair' in member && member.pair === 'mirrored';
+    return sided
       ? (['left', 'right'] as const).map((side) => ({
           value: `${member.id}/${side}`,
           text: `${name}, ${side}`,
@@ -122,11 +149,9 @@ function HeaderSelect({ attachment, others, set }: PartProps<'station'> | PartPr
     const [member = '', side = ''] = next.split('/');
     const header = others.find((one) => one.id === member);
     if (!header) return;
-    const on: Extract<Attachment, { kind: 'height' }>['on'] =
-      side === 'left' || side === 'right' ? { member, side } : { member };
-    if (attachment.kind === 'height') set('on', { ...attachment, on });
-    else
-      set('on', { ...attachment, on, station: { ...attachment.station, feature: endFeatures(header)[0] } });
+    const on: OnTube['on'] = side === 'left' || side === 'right' ? { member, side } : { member };
+    if (attachment.kind === 'height') set({ ...attachment, on });
+    else set({ ...attachment, on, station: { ...attachment.station, feature: endFeatures(header)[0] } });
   };
   return (
     <SelectField
@@ -142,58 +167,47 @@ function HeaderSelect({ attachment, others, set }: PartProps<'station'> | PartPr
   );
 }
 
-function StationFields(props: PartProps<'station'>) {
-  const { bar, end, attachment, others, field, set } = props;
-  const evaluation = useEvaluation();
-  const style = useJobStyle();
-  const header = others.find((one) => one.id === attachment.on.member);
-  const tube = evaluation.members.find((one) => one.member === header?.id)?.pieces[0]?.tube;
-  const [endA, endB] = header ? endFeatures(header) : ['', ''];
-  const { feature, along } = attachment.station;
-  const features = [...new Set([endA, ...(tube?.features ?? []), endB, feature])];
-  return (
-    <>
-      <HeaderSelect {...props} />
-      <div className="grid grid-cols-2 gap-2">
-        <SelectField
-          label="from"
-          value={feature}
-          options={features.map((one) => ({ value: one, text: featureName(one) }))}
-          onChange={(event) =>
-            set('feature', { ...attachment, station: { ...attachment.station, feature: event.target.value } })
-          }
-        />
-        <PlanField
-          label="along it, toward its end B"
-          field={`${field}/along`}
-          kind={lengthKind(style)}
-          value={along}
-          set={(draft, value) => {
-            const there = endOf(draft, bar.id, end);
-            if (there?.kind === 'station' && value) there.station.along = value;
-          }}
-        />
-      </div>
-    </>
-  );
+interface StationFieldsProps {
+  attachment: Extract<Attachment, { kind: 'station' }>;
+  others: Member[];
+  path: PlanPath;
+  set: (next: Attachment) => void;
 }
 
-function HeightFields(props: PartProps<'height'>) {
-  const { bar, end, attachment, field } = props;
-  const style = useJobStyle();
+const EDGES = [
+  { value: 'middle', text: 'its middle' },
+  { value: 'tangentA', text: 'its tangent toward A' },
+  { value: 'tangentB', text: 'its tangent toward B' },
+  { value: 'pi', text: 'its corner' },
+];
+
+function StationFields({ attachment, others, path, set }: StationFieldsProps) {
+  const { members } = useEvaluation();
+  const header = others.find((one) => one.id === attachment.on.member);
+  const tubes = members.find((one) => one.member === header?.id)?.pieces.flatMap(({ tube }) => tube ?? []);
+  const [endA, endB] = header ? endFeatures(header) : ['', ''];
+  const { feature } = attachment.station;
+  const features = [...new Set([endA, ...(tubes ?? []).flatMap((tube) => tube.features), endB, feature])];
+  const isEnd = feature === endA || feature === endB;
   return (
-    <div className="grid grid-cols-2 gap-2">
-      <HeaderSelect {...props} />
-      <PlanField
-        label="above the floor"
-        field={`${field}/height`}
-        kind={lengthKind(style)}
-        value={attachment.height}
-        set={(draft, value) => {
-          const there = endOf(draft, bar.id, end);
-          if (there?.kind === 'height' && value) there.height = value;
-        }}
+    <>
+      <SelectField
+        label="from"
+        value={feature}
+        options={features.map((one) => ({ value: one, text: featureName(one) }))}
+        onChange={(event) =>
+          set({ ...attachment, station: { ...attachment.station, feature: event.target.value } })
+        }
       />
-    </div>
+      <RecordFields
+        path={[...path, 'station']}
+        fields={[
+          ...(isEnd
+            ? []
+            : [{ type: 'choice' as const, at: 'edge', label: 'from which edge', options: EDGES }]),
+          { type: 'length', at: 'along', label: 'along it, toward its end B' },
+        ]}
+      />
+    </>
   );
 }

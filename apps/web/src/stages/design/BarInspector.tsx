@@ -1,24 +1,29 @@
-import { type Bar, type PieceAnswer, standsOn } from '@gyrus/core';
+import { type Bar, type PieceAnswer, standsOn, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Trash2 } from 'lucide-react';
 import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
-import { PlaceFields } from './PlaceFields.tsx';
+import { BarMore } from './BarMore.tsx';
+import { PairFields } from './PairFields.tsx';
+import { ShapeFields } from './ShapeFields.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
 
-/** A bar by what its ends stand on and the points it bends at. */
-export function BarInspector({
-  bar,
-  answer,
-  onRemoved,
-}: {
+interface BarInspectorProps {
   bar: Bar;
   answer: PieceAnswer;
   onRemoved: () => void;
-}) {
+}
+
+/** A bar by what its ends stand on and how it runs between them. */
+export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
+  const { members } = usePlan();
+  const index = members.findIndex((one) => one.id === bar.id);
+  const [a, b] = useEnds(bar);
+  const path = ['members', index] as const;
   return (
     <div className="space-y-4">
       <div className="flex items-center justify-between gap-3">
@@ -28,30 +33,24 @@ export function BarInspector({
         </div>
         <RemoveBar bar={bar} onRemoved={onRemoved} />
       </div>
-      {bar.pair === 'mirrored' && (
-        <p className="text-quiet">
-          A pair: the left tube is described, the right one mirrors it. Two of one hand is the classic
-          mistake; each sheet names its hand.
-        </p>
-      )}
-      <AttachmentFields bar={bar} end="a" />
-      {bar.via.map(({ feature }, i) => (
-        <PlaceFields
-          key={feature}
-          legend={`bends at ${feature.replaceAll('-', ' ')}`}
-          field={`member/${bar.id}/via/${feature}`}
-          at={bar.via[i]?.at ?? null}
-          set={(plan, axis, value) => {
-            const found = plan.members.find((one) => one.id === bar.id);
-            const place = found && found.role !== 'main-hoop' ? found.via[i]?.at : undefined;
-            if (place) place[axis] = value;
-          }}
-        />
-      ))}
-      <AttachmentFields bar={bar} end="b" />
+      <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={[...path, 'ends', 'a']} at={a} />
+      <ShapeFields shape={bar.shape} path={[...path, 'shape']} a={a} b={b} />
+      <AttachmentFields bar={bar} name="end B" attachment={bar.ends.b} path={[...path, 'ends', 'b']} at={b} />
+      <PairFields bar={bar} path={path} a={a} b={b} />
       <TubeSelect member={bar} />
+      <BarMore bar={bar} path={path} />
     </div>
   );
+}
+
+/** Where the ends are now, from the first and the last of the pieces that the bar's own side makes. */
+function useEnds(bar: Bar): [Vec3, Vec3] {
+  const { members } = useEvaluation();
+  const tubes = members
+    .find((one) => one.member === bar.id)
+    ?.pieces.filter(({ side }) => side !== 'right')
+    .flatMap(({ tube }) => tube ?? []);
+  return [tubes?.[0]?.points[0] ?? [0, 0, 0], tubes?.at(-1)?.points.at(-1) ?? [0, 0, 0]];
 }
 
 /** Nothing is left dangling in silence: what stands on the bar is named before it goes, and found out after. */

@@ -13,6 +13,7 @@ const SHAPES = [
   { value: 'proposed', text: 'as proposed' },
   { value: 'two-bend', text: 'two bends' },
   { value: 'four-bend', text: 'four bends' },
+  { value: 'rolled-crown', text: 'rolled crown' },
 ] as const;
 const SIDES = [
   { value: 'same', text: 'same both sides' },
@@ -86,6 +87,20 @@ export function HoopInspector({ answer }: { answer: HoopAnswer }) {
           value={hoop.footLift}
           set={hoopField((member, value) => (member.footLift = value))}
         />
+        {hoop.shape === 'rolled-crown' && (
+          <PlanField
+            optional
+            label="rise of the crown"
+            placeholder="headliner's fall"
+            field="hoop/crownRise"
+            kind={clear}
+            value={hoop.crownRise}
+            set={(draft, value) => {
+              const member = mainHoopOf(draft);
+              if (member) member.crownRise = value;
+            }}
+          />
+        )}
       </div>
       <TubeSelect member={hoop} />
     </div>

@@ -1,0 +1,148 @@
+import { type Angle, type Length } from '@gyrus/core';
+import { NumberField } from '../shared/NumberField.tsx';
+import { angleKind, lengthKind } from '../shared/quantityKinds.ts';
+import { SelectField } from '../shared/SelectField.tsx';
+import { TextField } from '../shared/TextField.tsx';
+import { PlanField } from './PlanField.tsx';
+import { type PlanPath, setAt, valueAt } from './planPath.ts';
+import { usePlan, usePlanStore } from './planStore.ts';
+import { TubeReference } from './TubeReference.tsx';
+import { useJobStyle } from './useJobStyle.ts';
+
+/** A field of a record of the plan: where it stands in the record, and what it is. */
+export type RecordField =
+  | {
+      type: 'length' | 'angle';
+      at: string;
+      label: string;
+      optional?: boolean;
+      above?: number;
+      least?: number;
+    }
+  | { type: 'text' | 'place' | 'tube'; at: string; label: string }
+  | { type: 'count'; at: string; label: string; least: number; most: number }
+  | { type: 'choice'; at: string; label: string; options: readonly Choice[] };
+
+/** `null` is a choice of its own: not said yet, or none. */
+interface Choice {
+  value: string | boolean | null;
+  text: string;
+}
+
+interface RecordFieldsProps {
+  path: PlanPath;
+  fields: readonly RecordField[];
+}
+
+/** The fields of one record of the plan, each an undo step of its own. */
+export function RecordFields({ path, fields }: RecordFieldsProps) {
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      {fields.map((field) => (
+        <div key={field.at} className={WIDE.has(field.type) ? 'col-span-2' : ''}>
+          <OneField field={field} path={[...path, ...keysOf(field.at)]} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+const WIDE = new Set<RecordField['type']>(['place', 'tube']);
+
+const keysOf = (at: string): (string | number)[] =>
+  at.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key));
+
+function OneField({ field, path }: { field: RecordField; path: PlanPath }) {
+  const style = useJobStyle();
+  const plan = usePlan();
+  const change = usePlanStore((state) => state.change);
+  const value = valueAt(plan, path);
+  const key = path.join('/');
+  const set = (next: unknown) => change(key, (draft) => setAt(draft, path, next));
+  switch (field.type) {
+    case 'length':
+      return (
+        <PlanField
+          label={field.label}
+          field={key}
+          kind={lengthKind(style, limitsOf(field))}
+          value={(value ?? null) as Length | null}
+          optional={field.optional ?? false}
+          set={(draft, next) => (next || field.optional) && setAt(draft, path, next)}
+        />
+      );
+    case 'angle':
+      return (
+        <PlanField
+          label={field.label}
+          field={key}
+          kind={angleKind(limitsOf(field))}
+          value={(value ?? null) as Angle | null}
+          optional={field.optional ?? false}
+          set={(draft, next) => (next || field.optional) && setAt(draft, path, next)}
+        />
+      );
+    case 'text':
+      return (
+        <TextField
+          label={field.label}
+          value={typeof value === 'string' ? value : ''}
+          onChange={(event) => set(event.target.value)}
+        />
+      );
+    case 'count':
+      return (
+        <NumberField
+          label={field.label}
+          low={field.least}
+          high={field.most}
+          value={typeof value === 'number' ? value : field.least}
+          onChange={(next) => set(Math.round(next))}
+        />
+      );
+    case 'choice':
+      return (
+        <SelectField
+          label={field.label}
+          value={String(value)}
+          options={field.options.map((one) => ({ value: String(one.value), text: one.text }))}
+          onChange={(event) =>
+            set(field.options.find((one) => String(one.value) === event.target.value)?.value ?? null)
+          }
+        />
+      );
+    case 'place':
+      return <PlaceOf label={field.label} path={path} value={value} />;
+    case 'tube':
+      return <TubeReference label={field.label} value={value} onChange={set} />;
+  }
+}
+
+const limitsOf = ({ above, least }: { above?: number; least?: number }) => ({
+  ...(above === undefined ? {} : { above }),
+  ...(least === undefined ? {} : { least }),
+});
+
+const AXES = ['forward', 'to the left', 'up'];
+
+function PlaceOf({ label, path, value }: { label: string; path: PlanPath; value: unknown }) {
+  const style = useJobStyle();
+  const at = Array.isArray(value) ? (value as Length[]) : [];
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{label}</legend>
+      <div className="grid grid-cols-3 gap-2">
+        {AXES.map((axis, i) => (
+          <PlanField
+            key={axis}
+            label={axis}
+            field={[...path, i].join('/')}
+            kind={lengthKind(style)}
+            value={at[i] ?? null}
+            set={(draft, next) => next && setAt(draft, [...path, i], next)}
+          />
+        ))}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,69 @@
+import { type Bar } from '@gyrus/core';
+import { roleWords } from '@gyrus/formats';
+import { type PlanPath } from '../../job/planPath.ts';
+import { usePlan } from '../../job/planStore.ts';
+import { RecordFields } from '../../job/RecordFields.tsx';
+import { usePieceEdit } from './usePieces.ts';
+
+/** What is changed less often: what splits the bar, its offset, and whether it came with the car. */
+export function BarMore({ bar, path }: { bar: Bar; path: PlanPath }) {
+  return (
+    <details className="border-rule border-t pt-3">
+      <summary className="min-h-10 cursor-pointer font-semibold">Splits, offset, existing tube</summary>
+      <div className="mt-2 space-y-3">
+        <Splits bar={bar} />
+        <RecordFields
+          path={path}
+          fields={[
+            { type: 'place', at: 'offset', label: 'moved off what it stands on' },
+            {
+              type: 'choice',
+              at: 'existing',
+              label: 'the tube',
+              options: [
+                { value: false, text: 'is made new' },
+                { value: true, text: 'came with the car' },
+              ],
+            },
+            { type: 'length', at: 'cut.a', label: 'cut off at end A', least: 0 },
+            { type: 'length', at: 'cut.b', label: 'cut off at end B', least: 0 },
+          ]}
+        />
+      </div>
+    </details>
+  );
+}
+
+/** The tubes that go through this one: it is cut there, and its halves are kept in line. */
+function Splits({ bar }: { bar: Bar }) {
+  const { members } = usePlan();
+  const edit = usePieceEdit(bar);
+  const splits = new Set(bar.crossings.flatMap(({ member, goes }) => (goes === 'split' ? [member] : [])));
+  const toggle = (member: string) =>
+    edit(`split/${member}`, {
+      ...bar,
+      crossings: splits.has(member)
+        ? bar.crossings.filter((one) => one.member !== member)
+        : [...bar.crossings, { member, goes: 'split' }],
+    });
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">split where it crosses</legend>
+      <div className="max-h-44 overflow-y-auto">
+        {members
+          .filter((one) => one.id !== bar.id && one.role !== 'main-hoop')
+          .map((one) => (
+            <label key={one.id} className="flex min-h-9 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={splits.has(one.id)}
+                onChange={() => toggle(one.id)}
+              />
+              {one.stamp} {roleWords(one.role)}
+            </label>
+          ))}
+      </div>
+    </fieldset>
+  );
+}

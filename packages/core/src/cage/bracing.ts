@@ -1,0 +1,120 @@
+import {
+  crossingsOf,
+  lengthOf,
+  nearestBetween,
+  nearestOnPath,
+  type Piece,
+  pointAt,
+} from '../centreline/index.ts';
+import { type BarRole, type CarSide, type Role } from '../plan/index.ts';
+import { distance, type Vec3 } from '../space/index.ts';
+import { type GussetAnswer } from './gussets.ts';
+import { type Joint } from './joint.ts';
+import { areApart, boxOf, type Tube } from './tube.ts';
+
+type Box = ReturnType<typeof boxOf>;
+
+/** Bars that take a hit end-on: a bend in one is a hinge under load (handbook §7). */
+const END_ON: readonly Role[] = [
+  'backstay',
+  'diagonal',
+  'rear-diagonal',
+  'roof-diagonal',
+  'door-bar',
+  'sill-bar',
+  'rear-cross',
+  'strut',
+  'spreader',
+] satisfies BarRole[];
+
+/** A tube that meets a bend nearer than this to its arc braces it. mm; within the bead of common tube */
+const AT_THE_BEND = 60;
+
+/** A bend with nothing to hold it in a bar that takes a hit end-on. */
+export interface UnbracedBend {
+  tube: Tube;
+  feature: string;
+  angle: number;
+}
+
+export function unbracedBends(tubes: Tube[], joints: Joint[], gussets: GussetAnswer[]): UnbracedBend[] {
+  return tubes
+    .filter((tube) => END_ON.includes(tube.role))
+    .flatMap((tube) =>
+      arcsOf(tube.axis).flatMap((arc, i): UnbracedBend[] => {
+        const near = (at: Vec3) => distance(at, nearestOnPath(at, [arc])) < AT_THE_BEND + tube.od / 2;
+        const braced =
+          joints.some(({ header, at }) => header === tube.piece && near(at)) ||
+          gussets.some(({ shape }) => shape.ok && shape.value.corners.some(near));
+        return braced ? [] : [{ tube, feature: tube.features[i] ?? '', angle: arc.angle }];
+      }),
+    );
+}
+
+const arcsOf = (axis: Piece[]) => axis.filter((piece) => piece.kind === 'arc');
+
+/** Tubes that stand between driver and door at the middle of the opening, on one side of the car. */
+export interface MidDoor {
+  side: CarSide;
+  /** Forward of the hoop, mm. */
+  at: number;
+  /** Tubes one above another there: two that cross in one place are one. */
+  tubes: number;
+  stamps: string[];
+}
+
+/** Of an X one tube is left at mid-door, of stacked bars two (handbook §7). */
+export function midDoor(tubes: Tube[]): MidDoor[] {
+  const doors = tubes.filter((tube) => tube.role === 'door-bar');
+  return (['left', 'right'] as const).flatMap((side): MidDoor[] => {
+    const here = doors.filter(({ points }) => (points[0] as Vec3)[1] > 0 === (side === 'left'));
+    if (here.length === 0) return [];
+    const xs = here
+      .flatMap(({ points }) => [points[0] as Vec3, points[points.length - 1] as Vec3])
+      .map(([x]) => x);
+    const at = (Math.min(...xs) + Math.max(...xs)) / 2;
+    const passing = here.flatMap((tube) =>
+      crossingsOf(tube.axis, ([x]) => x - at).map((along) => ({
+        tube,
+        z: (pointAt(tube.axis, along) as Vec3)[2],
+      })),
+    );
+    const levels: number[] = [];
+    for (const { z, tube } of passing)
+      if (levels.every((level) => Math.abs(level - z) > tube.od)) levels.push(z);
+    return [{ side, at, tubes: levels.length, stamps: here.map((tube) => tube.stamp) }];
+  });
+}
+
+/** Two tubes whose surfaces run into each other without a joint between them. mm */
+export interface Collision {
+  tubes: [Tube, Tube];
+  at: Vec3;
+  /** How far the surfaces overlap. */
+  overlap: number;
+}
+
+/** Tubes that pass through each other away from their joints. */
+export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
+  const found: Collision[] = [];
+  const boxes = tubes.map(boxOf);
+  for (const [i, first] of tubes.entries())
+    for (const [j, second] of tubes.entries()) {
+      const reach = (first.od + second.od) / 2;
+      if (j <= i || areApart(boxes[i] as Box, boxes[j] as Box, reach)) continue;
+      const joined = joints.some(
+        ({ piece, header }) =>
+          (piece === first.piece && header === second.piece) ||
+          (piece === second.piece && header === first.piece),
+      );
+      if (joined) continue;
+      const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis);
+      const overlap = reach - gap;
+      // Ends that share a node meet their header together; they are fitted there, not crossed.
+      const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;
+      const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
+      const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
+      if (overlap > 1 && !(atEnd || atOtherEnd)) found.push({ tubes: [first, second], at, overlap });
+    }
+  return found;
+}

@@ -1,0 +1,2 @@
+export { type Proposed, proposeBar, USUAL_ORDER, waysOf } from './proposeBar.ts';
+export { withPieces } from './pieces.ts';

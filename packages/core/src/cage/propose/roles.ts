@@ -1,0 +1,360 @@
+import { radians } from '../../measure/index.ts';
+import { type Attachment, type Bar, type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { type HoopGeometry } from '../hoop.ts';
+import { type Tube } from '../tube.ts';
+import { angle, height, length, type On, place, point, station } from './write.ts';
+
+/** What stands when a bar is proposed. */
+export interface Standing {
+  hoop: { id: string; geometry: HoopGeometry } | null;
+  /** The first member of each role, by its id, and whether it is a pair. */
+  members: Map<string, { id: string; pair: Bar['pair'] }>;
+  tubes: Tube[];
+  /** Every diagonal in the hoop's plane. */
+  diagonals: string[];
+}
+
+/** The part of a bar that its role decides. */
+export interface Draft {
+  ends: { a: Attachment; b: Attachment };
+  shape: BarShape;
+  pair: Bar['pair'];
+  /** Split by these members where it crosses them. */
+  splitBy: string[];
+  /** The draft before this one splits it: the second bar of an X. */
+  splitByFirst: boolean;
+}
+
+/** What must stand first. */
+export interface Needs {
+  needs: BarRole | 'main-hoop';
+}
+
+const bar = (a: Attachment, b: Attachment, more: Partial<Draft> = {}): Draft => ({
+  ends: { a, b },
+  shape: STRAIGHT,
+  pair: 'single',
+  splitBy: [],
+  splitByFirst: false,
+  ...more,
+});
+const pair = (a: Attachment, b: Attachment, more: Partial<Draft> = {}): Draft =>
+  bar(a, b, { pair: 'mirrored', ...more });
+
+/** A backstay leans at least this far from vertical [handbook §9, from memory]; two degrees more leave room for the tape. */
+const BACKSTAY_LEAN = 32;
+/** A windscreen bar that would hang low is cranked up by this [handbook §7, common practice]. */
+const CRANK = 12;
+/** Room beside the driver's seat that an offset harness bar gives. mm, common practice */
+const SEAT_WIDTH = 420;
+const OFFSET = 110;
+/** How far a bowed door bar reaches toward the skin, to start from. mm */
+const BOW = 90;
+
+export type Way = string;
+type Proposal = (standing: Standing, way: Way) => Draft[] | Needs;
+
+/** The ways a role is built, the usual one first. */
+export const WAYS: Partial<Record<BarRole, readonly Way[]>> = {
+  diagonal: ["driver's side left", "driver's side right", 'X'],
+  'harness-bar': ['straight', 'offset left', 'offset right', 'both offset', 'behind the hoop'],
+  backstay: ['straight', 'bent'],
+  'windscreen-bar': ['straight', 'cranked'],
+  'roof-diagonal': ['single', 'X'],
+  'rear-diagonal': ['single', 'X'],
+  'door-bar': ['straight pair', 'single', 'X', 'bowed pair'],
+  'dash-bar': ['straight', 'round the column'],
+};
+
+const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
+  geometry.points[geometry.features.indexOf('crown-left') + 1] as Vec3;
+
+/** The legs in front, whichever way they were built. */
+const legsOf = ({ members }: Standing) => members.get('side-hoop') ?? members.get('front-leg');
+
+const middleOf = ({ tubes }: Standing, member: string): number =>
+  (tubes.find((tube) => tube.member === member)?.developed ?? 0) / 2;
+
+const withHoop =
+  (
+    proposal: (
+      hoop: { id: string; crown: Vec3; floor: number; on: (feature: string, along?: number) => Attachment },
+      standing: Standing,
+      way: Way,
+    ) => Draft[] | Needs,
+  ): Proposal =>
+  (standing, way) => {
+    const { hoop } = standing;
+    if (!hoop) return { needs: 'main-hoop' };
+    const [, floor] = hoop.geometry.points[0] as Vec3;
+    const on = (feature: string, along = 0) => station({ member: hoop.id }, feature, along);
+    return proposal({ id: hoop.id, crown: crownOf(hoop), floor, on }, standing, way);
+  };
+
+/** The front corner on one side, on what there is: the leg's bend at the screen's head, or the halo's corner. */
+function frontCorner(standing: Standing, side: 'left' | 'right'): Attachment | Needs {
+  const legs = standing.members.get('side-hoop');
+  if (legs) return station({ member: legs.id, side }, 'pillar-top');
+  const halo = standing.members.get('halo');
+  if (halo) return station({ member: halo.id }, `front-${side}`);
+  const roof = standing.members.get('roof-bar') ?? standing.members.get('front-leg');
+  return roof ? station({ member: roof.id, side }, 'end-b') : { needs: 'side-hoop' };
+}
+
+const isNeed = (one: Attachment | Needs): one is Needs => 'needs' in one;
+
+/** Two ends on both sides of the car, at a height on a pair. */
+const acrossAt = (member: string, z: number): [Attachment, Attachment] => [
+  height(member, 'left', z),
+  height(member, 'right', z),
+];
+
+export const PROPOSALS: Record<BarRole, Proposal> = {
+  diagonal: withHoop(({ on }, _, way) => {
+    const one = (top: 'left' | 'right', more: Partial<Draft> = {}) => {
+      const foot = top === 'left' ? 'right' : 'left';
+      return bar(on(`crown-${top}`), on(`foot-${foot}`, foot === 'right' ? -75 : 75), more);
+    };
+    if (way === 'X') return [one('left'), one('right', { splitByFirst: true })];
+    return [one(way.endsWith('right') ? 'right' : 'left')];
+  }),
+  'harness-bar': withHoop(({ id, crown }, standing, way) => {
+    const ends = acrossAt(id, crown[2] * 0.58);
+    const offset = (flat: number, centre: number): BarShape => ({
+      kind: 'offset',
+      towards: 'rear',
+      offset: length(OFFSET),
+      flat: length(flat),
+      centre: length(centre),
+      angle: null,
+    });
+    const half = crown[1] / 2;
+    if (way === 'straight') return [bar(...ends, { splitBy: standing.diagonals })];
+    if (way === 'behind the hoop')
+      return [bar(...ends, { shape: { kind: 'stand-off', towards: 'rear', offset: length(180) } })];
+    if (way === 'both offset') return [bar(...ends, { shape: offset(half, 0) })];
+    return [bar(...ends, { shape: offset(SEAT_WIDTH / 2, way.endsWith('right') ? 120 : -120) })];
+  }),
+  strut: (standing) => {
+    const harness = standing.members.get('harness-bar');
+    if (!harness) return { needs: 'harness-bar' };
+    const tube = standing.tubes.find((one) => one.member === harness.id);
+    const from = tube?.points[0] ?? [0, 300, 600];
+    const along = Math.min(300, (tube?.developed ?? 600) / 2);
+    return [
+      bar(
+        station({ member: harness.id, ...pieceOf(tube) }, 'end-a', along),
+        point([from[0] + 350, from[1] - along, 60]),
+      ),
+    ];
+  },
+  backstay: withHoop(({ crown, on }, _, way) => {
+    const drop = crown[2] - 250;
+    const foot: Vec3 = [crown[0] - drop * Math.tan(radians(BACKSTAY_LEAN)), crown[1] * 0.95, 250];
+    const bend: Vec3 = [foot[0] * 0.72 + crown[0] * 0.28, crown[1] * 0.98, foot[2] + drop * 0.35];
+    const via = way === 'bent' ? [{ feature: 'bend-over-arch', at: place(bend) }] : [];
+    return [pair(on('crown-left'), point(foot), { shape: { kind: 'through', via } })];
+  }),
+  'rear-cross': (standing) => {
+    const stays = standing.members.get('backstay');
+    return stays ? [bar(...acrossAt(stays.id, rearHeight(standing)))] : { needs: 'backstay' };
+  },
+  'rear-diagonal': (standing, way) => {
+    const stays = standing.members.get('backstay');
+    if (!stays) return { needs: 'backstay' };
+    const one = (top: 'left' | 'right', more: Partial<Draft> = {}) =>
+      bar(
+        station({ member: stays.id, side: top }, 'end-a', 60),
+        lowOnStay(standing, stays.id, top === 'left' ? 'right' : 'left'),
+        more,
+      );
+    return way === 'X' ? [one('left'), one('right', { splitByFirst: true })] : [one('left')];
+  },
+  'side-hoop': withHoop(({ crown, floor, on }) => [
+    pair(point([1050, floor, 120]), on('crown-left'), {
+      shape: { kind: 'through', via: pillarPoints(crown, floor) },
+    }),
+  ]),
+  'front-leg': withHoop(({ crown, floor }, standing) => {
+    const top = frontCorner(
+      { ...standing, members: without(standing.members, ['front-leg', 'side-hoop']) },
+      'left',
+    );
+    const [foot] = pillarPoints(crown, floor) as [Via];
+    return isNeed(top)
+      ? { needs: 'halo' }
+      : [pair(point([1050, floor, 120]), top, { shape: { kind: 'through', via: [foot] } })];
+  }),
+  halo: withHoop(({ crown, on }) => [
+    bar(on('crown-left'), on('crown-right'), {
+      pair: 'across',
+      shape: {
+        kind: 'through',
+        via: [{ feature: 'front-left', at: place([crown[0] + 620, crown[1] * 0.95, crown[2] - 12]) }],
+      },
+    }),
+  ]),
+  'roof-bar': withHoop(({ crown, on }) => [
+    pair(on('crown-left'), point([crown[0] + 620, crown[1] * 0.95, crown[2] - 12])),
+  ]),
+  'roof-diagonal': withHoop(({ on }, standing, way) => {
+    const right = frontCorner(standing, 'right');
+    const left = frontCorner(standing, 'left');
+    if (isNeed(right)) return right;
+    if (isNeed(left)) return left;
+    const first = bar(on('crown-left'), right);
+    return way === 'X' ? [first, bar(on('crown-right'), left, { splitByFirst: true })] : [first];
+  }),
+  'windscreen-bar': (standing, way) => {
+    const left = frontCorner(standing, 'left');
+    const right = frontCorner(standing, 'right');
+    if (isNeed(left)) return left;
+    if (isNeed(right)) return right;
+    const cranked: BarShape = {
+      kind: 'bow',
+      towards: 'up',
+      rise: null,
+      angle: angle(CRANK),
+      flat: length(450),
+    };
+    return [bar(left, right, way === 'cranked' ? { shape: cranked } : {})];
+  },
+  'pillar-brace': (standing) => {
+    const legs = legsOf(standing);
+    if (!legs) return { needs: 'side-hoop' };
+    const top = standing.members.has('side-hoop') ? 'pillar-top' : 'end-b';
+    return [
+      pair(
+        height(legs.id, 'left', 640),
+        station({ member: legs.id, side: 'left' }, top, top === 'end-b' ? -60 : -140),
+      ),
+    ];
+  },
+  'door-bar': withHoop(({ id }, standing, way) => {
+    const legs = legsOf(standing);
+    if (!legs) return { needs: 'side-hoop' };
+    const one = (hoopAt: number, legAt: number, more: Partial<Draft> = {}) =>
+      pair(height(id, 'left', hoopAt), height(legs.id, 'left', legAt), more);
+    const bowed = (z: number) =>
+      one(z, z, {
+        shape: { kind: 'bow', towards: 'out', rise: length(BOW), angle: null, flat: length(350) },
+      });
+    switch (way) {
+      case 'single':
+        return [one(330, 330)];
+      case 'X':
+        return [one(480, 220), one(180, 500, { splitByFirst: true })];
+      case 'bowed pair':
+        return [bowed(420), bowed(260)];
+      default:
+        return [one(420, 420), one(240, 240)];
+    }
+  }),
+  'door-upright': (standing) => {
+    const low = standing.members.get('sill-bar');
+    const high = standing.members.get('door-bar');
+    if (!high) return { needs: 'door-bar' };
+    if (!low) return { needs: 'sill-bar' };
+    return [
+      pair(
+        station({ member: low.id, side: 'left' }, 'end-a', middleOf(standing, low.id)),
+        station({ member: high.id, side: 'left' }, 'end-a', middleOf(standing, high.id)),
+      ),
+    ];
+  },
+  'sill-bar': withHoop(({ id }, standing) => {
+    const legs = legsOf(standing);
+    return legs ? [pair(height(id, 'left', 150), height(legs.id, 'left', 150))] : { needs: 'side-hoop' };
+  }),
+  'dash-bar': (standing, way) => {
+    const legs = legsOf(standing);
+    if (!legs) return { needs: 'side-hoop' };
+    const round: BarShape = {
+      kind: 'offset',
+      towards: 'up',
+      offset: length(90),
+      flat: length(120),
+      centre: length(-260),
+      angle: null,
+    };
+    return [bar(...acrossAt(legs.id, 560), way === 'round the column' ? { shape: round } : {})];
+  },
+  'tunnel-tube': withHoop(({ floor }) => [
+    bar(point([120, floor * 0.18, 260]), point([120, -floor * 0.18, 260])),
+  ]),
+  'seat-mount': withHoop(({ floor }) => [bar(point([250, floor - 20, 120]), point([250, floor * 0.2, 120]))]),
+  spreader: (standing) => {
+    const cross = standing.members.get('rear-cross');
+    const stays = standing.members.get('backstay');
+    if (!cross || !stays) return { needs: cross ? 'backstay' : 'rear-cross' };
+    return [
+      pair(
+        station({ member: cross.id }, 'end-a', middleOf(standing, cross.id)),
+        station({ member: stays.id, side: 'left' }, 'end-b', -60),
+      ),
+    ];
+  },
+  'gusset-tube': withHoop(({ on }, { members }) => {
+    const side = members.get('side-hoop');
+    const stays = members.get('backstay');
+    const other: On | null = side
+      ? { member: side.id, side: 'left' }
+      : stays
+        ? { member: stays.id, side: 'left' }
+        : null;
+    if (!other) return { needs: 'backstay' };
+    return [pair(on('crown-left', -320), station(other, side ? 'end-b' : 'end-a', side ? -260 : 260))];
+  }),
+  'hand-hold': withHoop(({ on, crown }) => [
+    bar(on('crown-left', -420), point([180, crown[1] + 20, crown[2] * 0.72])),
+  ]),
+  'take-off': () => [
+    bar(point([0, 400, 300]), point([0, -400, 300]), {
+      shape: {
+        kind: 'take-off',
+        aim: place([0, 400, 1000]),
+        roll: angle(0),
+        rows: [{ straight: length(400), rotation: angle(0), angle: angle(45) }],
+        tail: length(400),
+      },
+    }),
+  ],
+  'frame-tube': () => [bar(point([0, 400, 0]), point([0, 400, 800]))],
+};
+
+type Via = { feature: string; at: ReturnType<typeof place> };
+
+/** Where a side hoop bends until the pillar is measured: at the cowl, at the head of the screen, over the door. mm */
+const pillarPoints = (crown: Vec3, floor: number): Via[] => [
+  { feature: 'pillar-foot', at: place([980, floor * 0.98, 640]) },
+  { feature: 'pillar-top', at: place([crown[0] + 560, crown[1] * 0.95, crown[2] - 14]) },
+  { feature: 'roof-rail', at: place([crown[0] + 240, crown[1] * 0.99, crown[2] - 3]) },
+];
+
+function rearHeight({ hoop, tubes, members }: Standing): number {
+  if (hoop) return crownOf(hoop)[2] * 0.36;
+  const stay = tubes.find((tube) => tube.member === members.get('backstay')?.id);
+  const ends = stay ? [stay.points[0], stay.points[stay.points.length - 1]] : [];
+  return ends.reduce((sum, one) => sum + (one?.[2] ?? 0) / 2, 0);
+}
+
+/** Above the rear cross, where it ties the backstays; else near their feet. */
+function lowOnStay({ members, tubes }: Standing, stays: string, side: 'left' | 'right'): Attachment {
+  const cross = members.get('rear-cross');
+  const tube = cross && tubes.find((one) => one.member === cross.id);
+  const z = tube?.points[0]?.[2];
+  return z === undefined
+    ? station({ member: stays, side }, 'end-b', -60)
+    : height(stays, side, z + ABOVE_CROSS);
+}
+
+/** Room for the weld between two bars that meet a third beside each other. mm */
+const ABOVE_CROSS = 80;
+
+/** Names the piece of a split bar, so that a station on it is one place. */
+const pieceOf = (tube: Tube | undefined) => (tube ? { piece: tube.piece } : {});
+
+function without<T>(members: Map<string, T>, roles: string[]): Map<string, T> {
+  return new Map([...members].filter(([role]) => !roles.includes(role)));
+}

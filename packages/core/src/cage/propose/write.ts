@@ -1,0 +1,28 @@
+import { type Angle, type Length } from '../../measure/index.ts';
+import { type Attachment } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { type Place } from '../place.ts';
+
+/** Writers of proposed values: whole millimetres, as somebody would type them. */
+export const length = (mm: number): Length => ({
+  mm: Math.round(mm) + 0,
+  typed: `${Math.round(mm) + 0} mm`,
+});
+export const angle = (deg: number): Angle => ({ deg, typed: `${deg}°` });
+export const place = ([x, y, z]: Vec3): Place => [length(x), length(y), length(z)];
+export const point = (at: Vec3): Attachment => ({ kind: 'point', at: place(at) });
+
+type StationAttachment = Extract<Attachment, { kind: 'station' }>;
+export type On = StationAttachment['on'];
+type Edge = StationAttachment['station']['edge'];
+
+export const height = (member: string, side: 'left' | 'right', z: number): Attachment => ({
+  kind: 'height',
+  on: { member, side },
+  height: length(z),
+});
+export const station = (on: On, feature: string, along = 0, edge: Edge = 'middle'): Attachment => ({
+  kind: 'station',
+  on,
+  station: { feature, edge, along: length(along) },
+});

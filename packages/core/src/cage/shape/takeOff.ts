@@ -1,0 +1,66 @@
+import { pointsOf } from '../../centreline/index.ts';
+import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
+import { radians } from '../../measure/index.ts';
+import { type ShapeOf } from '../../plan/index.ts';
+import {
+  add,
+  cross,
+  distance,
+  dot,
+  length,
+  rotateAbout,
+  scale,
+  subtract,
+  unit,
+  type Vec3,
+} from '../../space/index.ts';
+import { type BendRoom } from './chord.ts';
+
+/**
+ * The tube of a take-off from where it starts: heading for a point, its first bend turned from up about the tube.
+ * Result: the corners and the end, car's frame, mm. Bends are named by their number in words, `bend-one` …
+ */
+export function takeOffPath(
+  start: Vec3,
+  aim: Vec3,
+  { roll, rows, tail }: ShapeOf<'take-off'>,
+  { clr }: BendRoom,
+): Outcome<{ points: Vec3[]; features: string[]; end: Vec3 }> {
+  if (distance(start, aim) < 1)
+    return fail(
+      'no-direction',
+      '',
+      'the take-off heads for the place it starts from: let it aim at another point',
+    );
+  const heading = unit(subtract(aim, start));
+  const turn = rotateAbout(heading, radians(roll.deg), upFrom(heading));
+  const normal = cross(heading, turn);
+  const bends = rows.map((row, i) => ({
+    length: row.straight.mm,
+    rotation: i === 0 ? 0 : row.rotation.deg,
+    angle: row.angle.deg,
+    clr,
+  }));
+  return andThen(pointsOf({ bends, tail: tail.mm }), (own) => {
+    const points = own.map(([x, y, z]) =>
+      add(start, add(scale(heading, x), add(scale(turn, y), scale(normal, z)))),
+    );
+    return succeed({
+      points: points.slice(1, -1),
+      features: rows.map((_, i) => `bend-${NUMBERS[i] ?? 'more'}`),
+      end: points[points.length - 1] as Vec3,
+    });
+  });
+}
+
+const TEENS = ['ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen'];
+const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const REST = ['sixteen', 'seventeen', 'eighteen', 'nineteen'];
+const NUMBERS = [...ONES, ...TEENS, ...REST, ...['twenty', ...ONES.map((one) => `twenty-${one}`)], 'thirty'];
+
+/** Up, made square to the heading; forward where the tube itself runs upright. */
+function upFrom(heading: Vec3): Vec3 {
+  const square = (wanted: Vec3) => subtract(wanted, scale(heading, dot(wanted, heading)));
+  const up = square([0, 0, 1]);
+  return unit(length(up) > 1e-3 ? up : square([1, 0, 0]));
+}

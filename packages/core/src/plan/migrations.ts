@@ -1,0 +1,49 @@
+type Document = Record<string, unknown>;
+type Migration = (document: Document) => Document;
+
+/** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
+export const migrations: Migration[] = [barsWithShapes];
+
+const list = (value: unknown): Document[] => (Array.isArray(value) ? (value as Document[]) : []);
+
+/** 1 → 2: a bar's points became one shape among others; plates, panels and points say more. */
+function barsWithShapes(old: Document): Document {
+  const nothing = { mm: 0, typed: '0' };
+  const through = (via: unknown) => ({ kind: 'through', via });
+  const barFrom = ({ via, right, ...bar }: Document): Document => ({
+    ...bar,
+    shape: through(via),
+    right: right ? rightFrom(right as Document) : null,
+    offset: [nothing, nothing, nothing],
+    existing: false,
+    cut: { a: nothing, b: nothing },
+  });
+  const rightFrom = ({ via, ...ends }: Document): Document => ({ ...ends, shape: via ? through(via) : null });
+  const survey = (old.survey ?? {}) as Document;
+  return {
+    ...old,
+    version: 2,
+    members: list(old.members).map((one) =>
+      one.role === 'main-hoop' ? { ...one, crownRise: null } : barFrom(one),
+    ),
+    survey: {
+      ...survey,
+      points: list(survey.points).map((one) => ({ ...one, zone: null })),
+      planes: list(survey.planes).map((one) => ({ ...one, reach: null })),
+      gaps: [],
+      ribs: [],
+    },
+    plates: list(old.plates).map(({ length, width, ...plate }, i) => ({
+      ...plate,
+      stamp: `P${i + 1}`,
+      under: null,
+      outline: { kind: 'rectangle', length, width },
+      turnedUp: null,
+      plinth: null,
+      bolts: null,
+    })),
+    gussets: [],
+    parts: [],
+    weldPosition: { forward: nothing, drop: nothing },
+  };
+}

@@ -1,0 +1,178 @@
+import {
+  type Collision,
+  type GussetAnswer,
+  type Joint,
+  type KeepOutGap,
+  type MidDoor,
+  type PartAnswer,
+  type PlateAnswer,
+  type Tube,
+  type UnbracedBend,
+  type ZoneGap,
+} from '../cage/index.ts';
+import { decided } from '../measure/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { type Finding, finding } from './finding.ts';
+
+/** A gap of this width takes a finger in and does not let it go. mm, the entrapment range of EN 1176-1, from memory */
+const FINGER = { from: 8, to: 25 };
+
+const text = (value: string) => ({ text: value });
+
+export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number): Finding[] =>
+  gaps.map(({ keepOut, name, tube, gap, clearance }) =>
+    finding({
+      key: `keep-out/${keepOut}/${tube.piece}`,
+      code: 'keep-out',
+      status: decided(clearance - gap - tapeError) > 0 ? 'out' : 'look',
+      member: tube.member,
+      measured: { mm: gap },
+      limit: { mm: clearance },
+      margin: { mm: gap - clearance },
+      facts: { stamp: text(tube.stamp), name: text(name) },
+    }),
+  );
+
+/** Gaps against the school of their zone: touching, a gap, or more room; and the gap that catches a finger. */
+export function zoneFindings(gaps: ZoneGap[], tapeError: number): Finding[] {
+  return gaps.flatMap(({ point, name, school, wanted, tube, gap }) => {
+    const common = {
+      member: tube.member,
+      measured: { mm: gap },
+      facts: { stamp: text(tube.stamp), name: text(name) },
+    };
+    const found: Finding[] = [];
+    if (school === 'touching' && decided(gap - tapeError) > 0)
+      found.push(
+        finding({
+          key: `zone/${point}/touch`,
+          code: 'zone-touch',
+          status: 'look',
+          ...common,
+          limit: { mm: 0 },
+        }),
+      );
+    if (school !== 'touching' && decided(wanted - gap) > 0)
+      found.push(
+        finding({
+          key: `zone/${point}/gap`,
+          code: 'zone-gap',
+          status: decided(wanted - gap - tapeError) > 0 ? 'out' : 'look',
+          ...common,
+          limit: { mm: wanted },
+          margin: { mm: gap - wanted },
+        }),
+      );
+    if (gap > FINGER.from && gap < FINGER.to)
+      found.push(finding({ key: `zone/${point}/finger`, code: 'finger-gap', status: 'look', ...common }));
+    return found;
+  });
+}
+
+export const unbracedFindings = (bends: UnbracedBend[]): Finding[] =>
+  bends.map(({ tube, feature, angle }) =>
+    finding({
+      key: `unbraced/${tube.piece}/${feature}`,
+      code: 'unbraced-bend',
+      status: 'look',
+      member: tube.member,
+      feature,
+      measured: { deg: angle },
+      facts: { stamp: text(tube.stamp), bend: { count: tube.features.indexOf(feature) + 1 } },
+    }),
+  );
+
+/** How many tubes stand at mid-door: said of every cage with door bars. */
+export const midDoorFindings = (doors: MidDoor[]): Finding[] =>
+  doors.map(({ side, tubes, stamps }) =>
+    finding({
+      key: `mid-door/${side}`,
+      code: 'mid-door',
+      status: tubes < 2 ? 'look' : 'clear',
+      measured: { count: tubes },
+      facts: { side: text(side), stamps: text(stamps.join(', ')) },
+    }),
+  );
+
+export const collisionFindings = (collisions: Collision[]): Finding[] =>
+  collisions.map(({ tubes: [first, second], overlap }) =>
+    finding({
+      key: `collision/${first.piece}/${second.piece}`,
+      code: 'collision',
+      status: 'out',
+      member: second.member,
+      measured: { mm: overlap },
+      facts: { first: text(first.stamp), second: text(second.stamp) },
+    }),
+  );
+
+/** Joints whose axes miss each other by more than the tape's error: the load bends the tubes. */
+export const offNodeFindings = (joints: Joint[], tubes: Tube[], tapeError: number): Finding[] =>
+  joints
+    .filter(({ eccentricity }) => decided(eccentricity - tapeError) > 0)
+    .flatMap(({ piece, end, header, eccentricity }) => {
+      const [tube, on] = [piece, header].map((id) => tubes.find((one) => one.piece === id));
+      if (!tube || !on) return [];
+      return [
+        finding({
+          key: `node/${piece}/${end}/${header}`,
+          code: 'off-node',
+          status: 'look',
+          member: tube.member,
+          measured: { mm: eccentricity },
+          facts: { stamp: text(tube.stamp), header: text(on.stamp), end: text(end.toUpperCase()) },
+        }),
+      ];
+    });
+
+/** Plates, gussets and parts that have no place or no shape, and what must be asked about them. */
+export function partFindings(
+  plan: Plan,
+  plates: PlateAnswer[],
+  gussets: GussetAnswer[],
+  parts: PartAnswer[],
+): Finding[] {
+  const cannot = (key: string, stamp: string, message: string) =>
+    finding({
+      key,
+      code: 'part-not-made',
+      status: 'out',
+      facts: { stamp: text(stamp), message: text(message) },
+    });
+  return [
+    ...plates
+      .filter(({ at }) => at === null)
+      .map(({ plate, stamp }) =>
+        cannot(`plate/${plate}`, stamp, 'no tube stands on it and it has no place of its own: give it one'),
+      ),
+    ...gussets.flatMap(({ gusset, stamp, shape }) => {
+      if (!shape.ok) return [cannot(`gusset/${gusset}`, stamp, shape.fault.message)];
+      const largest = Math.max(
+        0,
+        ...(plan.gussets.find((one) => one.id === gusset)?.holes ?? []).map(({ mm }) => mm),
+      );
+      if (largest < shape.value.largestHole) return [];
+      return [
+        finding({
+          key: `gusset-hole/${gusset}`,
+          code: 'gusset-hole',
+          status: 'out',
+          measured: { mm: largest },
+          limit: { mm: shape.value.largestHole },
+          facts: { stamp: text(stamp) },
+        }),
+      ];
+    }),
+    ...parts.flatMap(({ part, stamp, answer }) =>
+      answer.ok ? [] : [cannot(`part/${part}`, stamp, answer.fault.message)],
+    ),
+    ...plan.parts.flatMap((part) => {
+      if (part.kind !== 'bracket' || part.canTighten === true) return [];
+      const key = `bracket/${part.id}`;
+      const facts = { stamp: text(part.stamp) };
+      return part.canTighten === null
+        ? [finding({ key, code: 'bolt-ask', status: 'ask', facts })]
+        : [finding({ key, code: 'bolt-out-of-reach', status: 'out', facts })];
+    }),
+  ];
+}

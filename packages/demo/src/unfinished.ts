@@ -1,0 +1,138 @@
+import { type MainHoop, type Plan } from '@gyrus/core';
+import { at, CageBuilder, height, mm, point, station } from './build.ts';
+import { fourPointPlan } from './fourPoint.ts';
+import { angle, millimetre } from './write.ts';
+
+export const UNFINISHED_JOB = {
+  id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c03',
+  name: 'Murrelet, to learn from',
+};
+const HOOP = 'murrelet-hoop';
+
+const [hoop] = fourPointPlan.members as [MainHoop];
+
+const measured: Plan = {
+  ...fourPointPlan,
+  brief: {
+    ...fourPointPlan.brief,
+    car: 'Murrelet estate',
+    series: '',
+    customer: '',
+    built: 'full-cage',
+    joining: 'welded',
+    use: 'street-too',
+    feetOn: 'floor-sheet',
+    drivers: [],
+    carWeight: null,
+    notes: 'Unfinished on purpose: each finding is one to mend.',
+  },
+  survey: {
+    ...fourPointPlan.survey,
+    measures: {
+      ...fourPointPlan.survey.measures,
+      halfWidthFloorLeft: millimetre('660'),
+      halfWidthFloorRight: millimetre('648'),
+    },
+    planes: [],
+  },
+  members: [
+    {
+      ...hoop,
+      id: HOOP,
+      pieces: [{ id: 'murrelet-hoop-piece', stamp: 'MH' }],
+      bending: { ...hoop.bending, trimA: millimetre('2 mm') },
+    },
+  ],
+  plates: [],
+  parts: [],
+  fitOrder: ['murrelet-hoop-piece'],
+};
+
+const cage = new CageBuilder(measured)
+  .add('diagonal', 'X')
+  // Whole, though both diagonals cross it.
+  .add('harness-bar', 'straight', ({ pieces }) => ({
+    crossings: [],
+    pieces: pieces.slice(0, 1).map((piece) => ({ ...piece, stamp: 'HB' })),
+  }))
+  // Bent, with nothing at its bend.
+  .add('backstay', 'bent')
+  // Off its node.
+  .add('rear-cross', '', () => ({ offset: at(0, 0, 25) }))
+  .add('side-hoop')
+  .add('door-bar', 'single')
+  // An offset that no die makes in this room.
+  .add('dash-bar', 'round the column', ({ shape }) =>
+    shape.kind === 'offset' ? { shape: { ...shape, flat: mm(900) } } : {},
+  )
+  // Stands on a tube that was taken out.
+  .add('hand-hold', '', () => ({ ends: { a: station('gone', 'end-a'), b: point(200, 500, 700) } }))
+  // A corner that the die's radius does not fit.
+  .add('gusset-tube', '', () => ({
+    pair: 'single',
+    pieces: [{ id: 'murrelet-gusset', stamp: 'G1' }],
+    ends: { a: height(HOOP, 'left', 500), b: point(320, 560, 150) },
+    shape: { kind: 'through', via: [{ feature: 'bend-a', at: at(60, 600, 480) }] },
+  }));
+
+/** Unfinished on purpose, with findings of each kind, to learn from. */
+export const unfinishedPlan: Plan = cage.done((plan) => ({
+  survey: {
+    ...plan.survey,
+    points: [
+      { id: 'rail', name: 'roof rail, left', side: 'left', zone: 'roof', at: at(100, 560, 985) },
+      { id: 'sill', name: 'sill, left', side: 'left', zone: 'sill', at: at(500, 650, 330) },
+    ],
+    keepOuts: [
+      { id: 'seat', name: 'seat travel', from: at(-100, 520, 150), to: at(420, 120, 600), clearance: mm(20) },
+    ],
+    gaps: [
+      { zone: 'roof', school: 'touching', gap: mm(0) },
+      { zone: 'sill', school: 'more', gap: mm(60) },
+    ],
+  },
+  plates: [
+    {
+      id: 'murrelet-plate',
+      name: 'spare plate',
+      stamp: 'P1',
+      under: null,
+      follows: 'foot',
+      at: null,
+      tilt: angle('0'),
+      thickness: mm(3),
+      outline: { kind: 'rectangle', length: mm(120), width: mm(80) },
+      turnedUp: null,
+      plinth: null,
+      bolts: null,
+    },
+  ],
+  gussets: [
+    {
+      id: 'murrelet-sheet',
+      stamp: 'GP1',
+      kind: 'flat',
+      between: [{ member: HOOP }, { member: cage.id('diagonal') }],
+      legs: [mm(120), mm(120)],
+      thickness: mm(3),
+      holes: [mm(80)],
+      twin: false,
+    },
+  ],
+  parts: [
+    {
+      kind: 'bracket',
+      id: 'murrelet-bracket',
+      stamp: 'BR1',
+      at: at(300, 500, 60),
+      width: mm(40),
+      thickness: mm(5),
+      insideRadius: mm(5),
+      straights: [mm(60), mm(80)],
+      angles: [angle('90')],
+      holes: [{ from: mm(20), diameter: mm(11) }],
+      spacer: mm(6),
+      canTighten: null,
+    },
+  ],
+}));
