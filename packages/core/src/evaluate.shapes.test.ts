@@ -1,0 +1,392 @@
+import fc from 'fast-check';
+import { distanceToPath, lengthOf } from './centreline/index.ts';
+import { evaluate, pieceAnswerOf } from './evaluate.ts';
+import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from './plan/index.ts';
+import { distance, type Vec3 } from './space/index.ts';
+import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
+import { type Tube } from './cage/index.ts';
+
+const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
+const tubeOf = (plan: Plan, piece: string): Tube => {
+  const tube = pieceAnswerOf(answersOf(plan), piece)?.answer.tube;
+  if (!tube) throw new Error(JSON.stringify(answersOf(plan).findings.map((one) => one.facts)));
+  return tube;
+};
+const saysOf = (plan: Plan) =>
+  answersOf(plan)
+    .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
+    .map(({ facts }) => (facts.message && 'text' in facts.message ? facts.message.text : ''));
+
+/** A bar across the car, 1000 mm between its ends at half a metre's height, with a shape. */
+const across = (shape: BarShape, changes: Partial<Bar> = {}) =>
+  cageOf(bar('x', 'dash-bar', point(0, 500, 500), point(0, -500, 500), { shape, ...changes }));
+const at = (tube: Tube, i: number) => tube.points[i] as Vec3;
+const CLR = 3 * 50.8;
+
+test('a bow rises by what was asked, its middle parallel to the chord, its straight as long as asked', () => {
+  const tube = tubeOf(
+    across({ kind: 'bow', towards: 'front', rise: mm(120), angle: null, flat: mm(300) }),
+    'p-x',
+  );
+  expect(tube.points.map(([x]) => x)).toEqual([0, 120, 120, 0].map((x) => expect.closeTo(x, 6) as number));
+  const middle = tube.axis[2];
+  expect(middle?.length).toBeCloseTo(300, 6);
+  expect(at(tube, 1)[1]).toBeCloseTo(-at(tube, 2)[1], 6);
+});
+
+test('a crank by its angle bends by that angle at both ends of its middle', () => {
+  const plan = across({ kind: 'bow', towards: 'up', rise: null, angle: deg(12), flat: mm(450) });
+  const arcs = tubeOf(plan, 'p-x').axis.filter((piece) => piece.kind === 'arc');
+  expect(arcs.map((arc) => arc.kind === 'arc' && arc.angle)).toEqual([
+    expect.closeTo(12, 6),
+    expect.closeTo(12, 6),
+  ]);
+});
+
+test('without a straight the bow bends once, in the middle, by twice its slope', () => {
+  const tube = tubeOf(across({ kind: 'bow', towards: 'up', rise: mm(100), angle: null, flat: mm(0) }), 'p-x');
+  expect(tube.features).toEqual(['bow-middle']);
+  const [arc] = tube.axis.filter((piece) => piece.kind === 'arc');
+  expect(arc?.kind === 'arc' && arc.angle).toBeCloseTo((2 * Math.atan(100 / 500) * 180) / Math.PI, 6);
+});
+
+// travel = set / sin θ, the fitter's offset rule; from memory, any pipe fitter's handbook.
+test('an offset keeps its set, its width, and the travel of the fitter’s rule', () => {
+  const tube = tubeOf(
+    across({
+      kind: 'offset',
+      towards: 'rear',
+      offset: mm(110),
+      flat: mm(160),
+      centre: mm(0),
+      angle: deg(45),
+    }),
+    'p-x',
+  );
+  expect(distance(at(tube, 1), at(tube, 2))).toBeCloseTo(110 / Math.sin(Math.PI / 4), 6);
+  expect(tube.axis[4]?.length).toBeCloseTo(160, 6);
+  expect(at(tube, 2)[0]).toBeCloseTo(-110, 6);
+  expect(at(tube, 1)[0]).toBeCloseTo(0, 6);
+});
+
+test('the angle of an offset is the least whole degree that leaves the ends their straight', () => {
+  const shape = (angle: number | null): BarShape => ({
+    kind: 'offset',
+    towards: 'rear',
+    offset: mm(120),
+    flat: mm(120),
+    centre: mm(60),
+    angle: angle === null ? null : deg(angle),
+  });
+  const solved = tubeOf(across(shape(null)), 'p-x');
+  const [arc] = solved.axis.filter((piece) => piece.kind === 'arc');
+  const angle = arc?.kind === 'arc' ? Math.round(arc.angle) : 0;
+  expect(arc?.kind === 'arc' && arc.angle).toBeCloseTo(angle, 6);
+  const leastStraight = 1.5 * 50.8;
+  expect(Math.min(solved.axis[0]?.length ?? 0, solved.axis.at(-1)?.length ?? 0)).toBeGreaterThanOrEqual(
+    leastStraight - 1e-6,
+  );
+  const gentler = tubeOf(across(shape(angle - 1)), 'p-x');
+  expect(Math.min(gentler.axis[0]?.length ?? 0, gentler.axis.at(-1)?.length ?? 0)).toBeLessThan(
+    leastStraight,
+  );
+});
+
+test('a bar on legs of its own stands off by them, at right angles', () => {
+  const tube = tubeOf(across({ kind: 'stand-off', towards: 'rear', offset: mm(220) }), 'p-x');
+  expect(tube.points).toEqual([
+    [0, 500, 500],
+    [-220, 500, 500],
+    [-220, -500, 500],
+    [0, -500, 500],
+  ]);
+  expect(saysOf(across({ kind: 'stand-off', towards: 'rear', offset: mm(100) }))[0]).toContain(
+    `make it ${Math.ceil(CLR)} mm at least`,
+  );
+});
+
+// R = c²/(8h) + h/2: the radius of an arc from chord and rise [any geometry's circular segment].
+test('an arc has the radius that chord and rise give, and ends on its ends', () => {
+  const tube = tubeOf(across({ kind: 'arc', towards: 'up', rise: mm(50), lead: mm(0) }), 'p-x');
+  const [arc] = tube.axis.filter((piece) => piece.kind === 'arc');
+  expect(arc?.kind === 'arc' && arc.length / ((arc.angle * Math.PI) / 180)).toBeCloseTo(
+    1000 ** 2 / (8 * 50) + 50 / 2,
+    3,
+  );
+  expect(distanceToPath([0, 0, 550], tube.axis)).toBeLessThan(1e-3);
+});
+
+test('leads of an arc stay straight, and its middle still rises as asked', () => {
+  const tube = tubeOf(across({ kind: 'arc', towards: 'up', rise: mm(50), lead: mm(120) }), 'p-x');
+  expect(tube.axis[0]?.length).toBeCloseTo(120, 4);
+  expect(distanceToPath([0, 0, 550], tube.axis)).toBeLessThan(1e-3);
+  expect(saysOf(across({ kind: 'arc', towards: 'up', rise: mm(50), lead: mm(600) }))[0]).toContain(
+    'no arc rises',
+  );
+});
+
+test('arcs through offsets from a straight edge miss no station by more than allowed', () => {
+  // Offsets of a circle of 2 m radius over a chord of a metre: one arc is enough, and it is that circle.
+  const off = (along: number) => Math.sqrt(2000 ** 2 - (along - 500) ** 2) - Math.sqrt(2000 ** 2 - 500 ** 2);
+  const stations = [150, 300, 500, 700, 850].map((along) => ({ along: mm(along), offset: mm(off(along)) }));
+  const plan = across({ kind: 'stations', towards: 'up', stations, tolerance: mm(1) });
+  const tube = tubeOf(plan, 'p-x');
+  for (const { along, offset } of stations)
+    expect(distanceToPath([0, 500 - along.mm, 500 + offset.mm], tube.axis)).toBeLessThan(1);
+  // A curve of two radii takes more arcs.
+  const skew = [0.5, 1, 1.6, 2.4, 3.2, 3.4, 2.6].map((height, i) => ({
+    along: mm((i + 1) * 125),
+    offset: mm(height * 12),
+  }));
+  const double = tubeOf(across({ kind: 'stations', towards: 'up', stations: skew, tolerance: mm(3) }), 'p-x');
+  expect(double.features.length).toBeGreaterThan(1);
+  for (const { along, offset } of skew)
+    expect(distanceToPath([0, 500 - along.mm, 500 + offset.mm], double.axis)).toBeLessThanOrEqual(3);
+});
+
+test('a take-off runs from its end toward its aim and turns as its rows say', () => {
+  const rows = [{ straight: mm(400), rotation: deg(0), angle: deg(90) }];
+  const tube = tubeOf(
+    cageOf(
+      bar('x', 'take-off', point(0, 0, 0), point(0, 0, 0), {
+        shape: { kind: 'take-off', aim: placeAt(1000, 0, 0), roll: deg(0), rows, tail: mm(300) },
+      }),
+    ),
+    'p-x',
+  );
+  // Forward, then up: roll 0 is up.
+  expect(at(tube, 2)).toEqual([
+    expect.closeTo(400 + CLR, 6),
+    expect.closeTo(0, 6),
+    expect.closeTo(300 + CLR, 6),
+  ]);
+  expect(tube.axis.map(({ length }) => length)).toEqual(
+    [400, (CLR * Math.PI) / 2, 300].map((length) => expect.closeTo(length, 6) as number),
+  );
+});
+
+test('a bar across the car mirrors its left half', () => {
+  const halo = bar('ha', 'halo', stationOn('m-hoop', 'crown-left'), stationOn('m-hoop', 'crown-right'), {
+    pair: 'across',
+    shape: { kind: 'through', via: [{ feature: 'front-left', at: placeAt(460, 520, 1040) }] },
+  });
+  const tube = tubeOf(cageOf(halo), 'p-ha');
+  expect(tube.features).toEqual(['front-left', 'front-right']);
+  expect(at(tube, 2)).toEqual([460, -520, 1040]);
+});
+
+test('an X: one bar through, the other in two halves that stand on it and stay in line', () => {
+  const one = bar(
+    'd1',
+    'diagonal',
+    stationOn('m-hoop', 'crown-left'),
+    stationOn('m-hoop', 'foot-right', -80),
+  );
+  const other = bar(
+    'd2',
+    'diagonal',
+    stationOn('m-hoop', 'crown-right'),
+    stationOn('m-hoop', 'foot-left', 80),
+    {
+      crossings: [{ member: 'm-d1', goes: 'split' }],
+      pieces: [
+        { id: 'p-d2a', stamp: 'D2A' },
+        { id: 'p-d2b', stamp: 'D2B' },
+      ],
+    },
+  );
+  const plan = cageOf(one, other);
+  const [upper, lower] = [tubeOf(plan, 'p-d2a'), tubeOf(plan, 'p-d2b')];
+  expect(at(upper, 1)).toEqual(at(lower, 0));
+  expect(distanceToPath(at(upper, 1), tubeOf(plan, 'p-d1').axis)).toBeLessThan(1e-4);
+  const middles = answersOf(plan).joints.filter(({ header }) => header === 'p-d1');
+  expect(middles.map(({ piece, end }) => piece + end)).toEqual(['p-d2ab', 'p-d2ba']);
+});
+
+test('a bar that passes the tube meant to split it says by how much', () => {
+  const far = bar('x', 'rear-cross', point(-500, 400, 300), point(-500, -400, 300), {
+    crossings: [{ member: 'm-d1', goes: 'split' }],
+    pieces: [
+      { id: 'p-a', stamp: 'XA' },
+      { id: 'p-b', stamp: 'XB' },
+    ],
+  });
+  const one = bar(
+    'd1',
+    'diagonal',
+    stationOn('m-hoop', 'crown-left'),
+    stationOn('m-hoop', 'foot-right', -80),
+  );
+  expect(saysOf(cageOf(one, far))[0]).toMatch(/passes D1 at \d+ mm between the axes/);
+});
+
+test('an existing tube is a header like others and is neither ordered nor bent', () => {
+  const old = bar('ol', 'rear-cross', point(-500, 500, 400), point(-500, -500, 400), { existing: true });
+  const strut = bar('st', 'strut', stationOn('m-ol', 'end-a', 300), point(-200, 200, 50));
+  const answers = answersOf(cageOf(old, strut));
+  expect(answers.joints.map(({ header }) => header)).toEqual(['p-ol']);
+  expect(pieceAnswerOf(answers, 'p-ol')?.answer.sheet).toBeNull();
+  expect(answers.totals.tubes).toBe(2);
+  expect(answers.findings.filter(({ code }) => code === 'no-die' || code === 'does-not-bend')).toHaveLength(
+    1,
+  );
+});
+
+test('an end that is cut back shortens the tube by as much; more than its straight is refused', () => {
+  const cut = (a: number) =>
+    cageOf(
+      bar('ol', 'rear-cross', point(-500, 500, 400), point(-500, -500, 400), { cut: { a: mm(a), b: mm(0) } }),
+    );
+  expect(tubeOf(cut(120), 'p-ol').developed).toBeCloseTo(880, 9);
+  expect(saysOf(cut(1000))[0]).toContain('its straight there is 1000 mm');
+});
+
+test('an offset moves the bar off its node, and the joint says by how much', () => {
+  const stays = bar('bs', 'backstay', stationOn('m-hoop', 'crown-left'), point(-800, 420, 250), {
+    offset: placeAt(0, 0, 20),
+  });
+  const [joint] = answersOf(cageOf(stays)).joints;
+  expect(joint?.eccentricity).toBeGreaterThan(10);
+  expect(answersOf(cageOf(stays)).findings.map(({ code }) => code)).toContain('off-node');
+});
+
+test('a bend that does not fit is told with the radius that would', () => {
+  const tight = across({
+    kind: 'through',
+    via: [
+      { feature: 'one', at: placeAt(0, 450, 500) },
+      { feature: 'two', at: placeAt(200, 430, 500) },
+    ],
+  });
+  const [says] = saysOf(tight);
+  expect(says).toMatch(/a radius of \d+ mm at most/);
+  const fits = Number(/a radius of (\d+) mm/.exec(says ?? '')?.[1]);
+  expect(fits).toBeLessThan(CLR);
+});
+
+test('any figures of any shape give straights of nothing or more, or a finding; never NaN', () => {
+  const size = fc.integer({ min: 0, max: 1500 });
+  const towards = fc.constantFrom('front', 'rear', 'up', 'down', 'out', 'left' as const);
+  const turn = fc.option(fc.integer({ min: 1, max: 85 }));
+  const maybe = <T, U>(value: T | null, made: (value: T) => U): U | null =>
+    value === null ? null : made(value);
+  const shapes: fc.Arbitrary<BarShape> = fc.oneof(
+    fc.record({ towards, rise: size, flat: size, angle: turn }).map(({ towards, rise, flat, angle }) => ({
+      kind: 'bow' as const,
+      towards,
+      rise: angle === null ? mm(rise) : null,
+      angle: maybe(angle, deg),
+      flat: mm(flat),
+    })),
+    fc
+      .record({ towards, offset: size, flat: size, centre: fc.integer({ min: -600, max: 600 }), angle: turn })
+      .map(({ towards, offset, flat, centre, angle }) => ({
+        kind: 'offset' as const,
+        towards,
+        offset: mm(offset),
+        flat: mm(flat),
+        centre: mm(centre),
+        angle: maybe(angle, deg),
+      })),
+    fc.record({ towards, offset: size }).map(({ towards, offset }) => ({
+      kind: 'stand-off' as const,
+      towards,
+      offset: mm(offset),
+    })),
+    fc.record({ towards, rise: size, lead: size }).map(({ towards, rise, lead }) => ({
+      kind: 'arc' as const,
+      towards,
+      rise: mm(rise),
+      lead: mm(lead),
+    })),
+    fc
+      .record({
+        towards,
+        offsets: fc.array(fc.integer({ min: -200, max: 200 }), { minLength: 1, maxLength: 8 }),
+      })
+      .map(({ towards, offsets }) => ({
+        kind: 'stations' as const,
+        towards,
+        stations: offsets.map((off, i) => ({
+          along: mm(((i + 1) * 1000) / (offsets.length + 1)),
+          offset: mm(off),
+        })),
+        tolerance: mm(5),
+      })),
+  );
+  fc.assert(
+    fc.property(shapes, (shape) => {
+      const answers = answersOf(across(shape));
+      const tube = pieceAnswerOf(answers, 'p-x')?.answer.tube;
+      if (!tube) return expect(saysOf(across(shape))).not.toEqual([]);
+      expect(tube.axis.every(({ length }) => Number.isFinite(length) && length >= 0)).toBe(true);
+      expect(lengthOf(tube.axis)).toBeGreaterThanOrEqual(
+        distance(at(tube, 0), tube.points.at(-1) as Vec3) - 1e-6,
+      );
+    }),
+    { seed: 11, numRuns: 250 },
+  );
+});
+
+test('moving every measured place moves the bar rigidly', () => {
+  fc.assert(
+    fc.property(
+      fc.tuple(...[0, 1, 2].map(() => fc.integer({ min: -400, max: 400 }))),
+      fc.integer({ min: 20, max: 200 }),
+      ([dx = 0, dy = 0, dz = 0], rise) => {
+        const shape: BarShape = { kind: 'bow', towards: 'up', rise: mm(rise), angle: null, flat: mm(200) };
+        const moved = (x: number, y: number, z: number) =>
+          tubeOf(
+            cageOf(bar('x', 'dash-bar', point(x, 500 + y, 500 + z), point(x, -500 + y, 500 + z), { shape })),
+            'p-x',
+          );
+        const [from, to] = [moved(0, 0, 0), moved(dx, dy, dz)];
+        expect(to.developed).toBeCloseTo(from.developed, 6);
+        for (const [i, [x, y, z]] of from.points.entries())
+          for (const [axis, value] of [x + dx, y + dy, z + dz].entries())
+            expect(at(to, i)[axis]).toBeCloseTo(value, 6);
+      },
+    ),
+    { seed: 5, numRuns: 40 },
+  );
+});
+
+test('a rolled crown stands at the headliner, falls to its corners, and its legs follow', () => {
+  const start = cageOf();
+  const [hoop] = start.members;
+  if (hoop?.role !== 'main-hoop') throw new Error('no hoop');
+  const rolled: Plan = { ...start, members: [{ ...hoop, shape: 'rolled-crown', crownRise: mm(40) }] };
+  const level = tubeOf(start, 'p-hoop');
+  const tube = tubeOf(rolled, 'p-hoop');
+  expect(tube.features).toContain('crown-middle');
+  const top = (one: Tube) =>
+    Math.max(...one.axis.flatMap((piece) => (piece.kind === 'straight' ? [piece.from[2], piece.to[2]] : [])));
+  const middle = pointOnTop(tube);
+  expect(middle[2]).toBeCloseTo(top(level), 3);
+  const corner = tube.points[tube.features.indexOf('crown-left') + 1] as Vec3;
+  expect(middle[2] - corner[2]).toBeCloseTo(40, 3);
+  const without: Plan = { ...start, members: [{ ...hoop, shape: 'rolled-crown' }] };
+  const none = answersOf(without).findings.filter(({ code }) => code === 'impossible');
+  expect(JSON.stringify(none[0]?.facts)).toContain('the crown has no rise');
+});
+
+/** The top of the rolled arc: on its middle, above the centre of its radius. */
+function pointOnTop(tube: Tube): Vec3 {
+  const arc = tube.axis[2 * tube.features.indexOf('crown-middle') + 1];
+  if (arc?.kind !== 'arc') throw new Error('no arc');
+  return [arc.centre[0], arc.centre[1], arc.centre[2] + Math.hypot(...arc.radius)];
+}
+
+test('door bars: an X leaves one tube at mid-door, stacked bars two', () => {
+  const legs = bar('fl', 'side-hoop', point(1050, 700, 100), point(1000, 690, 900), { pair: 'mirrored' });
+  const door = (id: string, hoopAt: number, legAt: number) =>
+    bar(id, 'door-bar', heightOn('m-hoop', 'left', hoopAt), heightOn('m-fl', 'left', legAt), {
+      pair: 'mirrored',
+    });
+  const count = (plan: Plan) =>
+    answersOf(plan)
+      .findings.filter(({ code }) => code === 'mid-door')
+      .map(({ measured }) => measured && 'count' in measured && measured.count);
+  expect(count(cageOf(legs, door('a', 400, 200), door('b', 200, 400)))).toEqual([1, 1]);
+  expect(count(cageOf(legs, door('a', 400, 400), door('b', 200, 200)))).toEqual([2, 2]);
+});
