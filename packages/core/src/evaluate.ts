@@ -25,6 +25,8 @@ import {
   type PlateAnswer,
   platesOf,
   resolveCage,
+  type Symmetry,
+  symmetryOf,
   type ResolvedMember,
   type ResolvedPiece,
   type Tube,
@@ -97,6 +99,8 @@ export interface Evaluation {
   parts: PartAnswer[];
   panelHoles: PanelHole[];
   asymmetry: { key: MeasureKey; difference: number }[];
+  /** Each pair and tube against its mirror image. */
+  symmetry: Symmetry[];
   drift: Drift[];
   findings: Finding[];
   totals: Totals;
@@ -173,6 +177,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     parts,
     panelHoles: panelHolesOf(plan, tubes),
     asymmetry: asymmetry(plan.survey),
+    symmetry: symmetryOf(standing),
     drift,
     findings: [
       ...briefFindings(plan),

@@ -1,6 +1,7 @@
 export { figureWords, resultWords } from './words/figure.ts';
 export {
   featureName,
+  figureName,
   findingFigure,
   findingWords,
   knownCodes,

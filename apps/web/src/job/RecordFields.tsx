@@ -21,7 +21,15 @@ export type RecordField =
     }
   | { type: 'text' | 'place' | 'tube'; at: string; label: string }
   | { type: 'count'; at: string; label: string; least: number; most: number }
-  | { type: 'choice'; at: string; label: string; options: readonly Choice[] };
+  | { type: 'choice'; at: string; label: string; options: readonly Choice[] }
+  /** A whole record chosen at once; `by` tells the records apart, as they are written where it is left out. */
+  | {
+      type: 'record';
+      at: string;
+      label: string;
+      options: readonly { value: unknown; text: string }[];
+      by?: (value: unknown) => string;
+    };
 
 /** `null` is a choice of its own: not said yet, or none. */
 interface Choice {
@@ -87,7 +95,10 @@ function OneField({ field, path }: { field: RecordField; path: PlanPath }) {
         <TextField
           label={field.label}
           value={typeof value === 'string' ? value : ''}
-          onChange={(event) => set(event.target.value)}
+          onChange={(event) => {
+            const next = field.at === 'stamp' ? stampFrom(event.target.value) : event.target.value;
+            if (next !== '' || field.at !== 'stamp') set(next);
+          }}
         />
       );
     case 'count':
@@ -111,12 +122,37 @@ function OneField({ field, path }: { field: RecordField; path: PlanPath }) {
           }
         />
       );
+    case 'record': {
+      const by = field.by ?? ((one: unknown) => JSON.stringify(one));
+      const known = field.options.some((one) => by(one.value) === by(value));
+      return (
+        <SelectField
+          label={field.label}
+          value={by(value)}
+          options={[
+            ...(known ? [] : [{ value: by(value), text: 'as it is' }]),
+            ...field.options.map((one) => ({ value: by(one.value), text: one.text })),
+          ]}
+          onChange={(event) => {
+            const next = field.options.find((one) => by(one.value) === event.target.value);
+            if (next) set(next.value);
+          }}
+        />
+      );
+    }
     case 'place':
       return <PlaceOf label={field.label} path={path} value={value} />;
     case 'tube':
       return <TubeReference label={field.label} value={value} onChange={set} />;
   }
 }
+
+/** A stamp has four capitals or digits at most: that is what the steel takes. */
+const stampFrom = (text: string): string =>
+  text
+    .toUpperCase()
+    .replace(/[^A-Z0-9]/g, '')
+    .slice(0, 4);
 
 const limitsOf = ({ above, least }: { above?: number; least?: number }) => ({
   ...(above === undefined ? {} : { above }),

@@ -5,8 +5,15 @@ import { StatusMark } from './StatusMark.tsx';
 
 const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];
 
+interface FindingListProps {
+  findings: Finding[];
+  style: LengthStyle;
+  /** Goes to the tube that a finding is of; findings of no tube stay as they are. */
+  onOpen?: (finding: Finding) => void;
+}
+
 /** Findings as sentences, the pressing ones first. */
-export function FindingList({ findings, style }: { findings: Finding[]; style: LengthStyle }) {
+export function FindingList({ findings, style, onOpen }: FindingListProps) {
   const sorted = ORDER.flatMap((status) => findings.filter((finding) => finding.status === status));
   if (sorted.length === 0) return <p className="text-quiet">Nothing stands against it.</p>;
   return (
@@ -14,9 +21,19 @@ export function FindingList({ findings, style }: { findings: Finding[]; style: L
       {sorted.map((finding) => (
         <li key={finding.key} data-finding={finding.code}>
           <StatusMark status={finding.status} />{' '}
-          <span>
-            <Typeset text={findingWords(finding, style)} />
-          </span>
+          {onOpen && finding.member ? (
+            <button
+              type="button"
+              className="inline min-h-8 text-left underline decoration-dotted underline-offset-3"
+              onClick={() => onOpen(finding)}
+            >
+              <Typeset text={findingWords(finding, style)} />
+            </button>
+          ) : (
+            <span>
+              <Typeset text={findingWords(finding, style)} />
+            </span>
+          )}
           {finding.rule && (
             <span className="text-quiet text-sm whitespace-nowrap"> ({finding.rule.clause})</span>
           )}

@@ -26,3 +26,4 @@ export { type Node, nodesOf } from './nodes.ts';
 export { type PanelHole, panelHolesOf } from './panelHoles.ts';
 export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
 export { type PlateAnswer, platesOf } from './plates.ts';
+export { type Symmetry, symmetryOf } from './symmetry.ts';

@@ -3,6 +3,7 @@ import {
   formatAngle,
   formatWithUnit,
   type LengthStyle,
+  type PartFigure,
   type Quantity,
   type Status,
   type TubeChoice,
@@ -51,6 +52,24 @@ export function pieceName(role: string, side: 'left' | 'right' | null): string {
 
 /** The name of a bend's place as people say it. */
 export const featureName = (feature: string): string => featureWords[feature] ?? feature.replaceAll('-', ' ');
+
+const figureNames: Record<PartFigure['name'], string> = {
+  'sleeve-od': 'sleeve outside',
+  'sleeve-length': 'sleeve',
+  'rosette-from-joint': 'rosettes from the joint',
+  'first-guide': 'first guide from end A',
+  'second-guide': 'second guide from end A',
+  gap: 'gap',
+  'from-end-a': 'from end A',
+  'eye-to-eye': 'eye to eye',
+  'tube-length': 'tube',
+  'flat-length': 'flat bar',
+  'between-bend-starts': 'between bend starts',
+  depth: 'depth',
+  drop: 'drop',
+};
+/** The name of a part's figure. */
+export const figureName = (name: PartFigure['name']): string => figureNames[name];
 
 type Say = (words: Words) => string;
 

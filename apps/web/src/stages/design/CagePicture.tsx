@@ -1,38 +1,67 @@
-import { type CageView, cageView, type HoopAnswer, hoopFront, type Tube } from '@gyrus/core';
+import {
+  type CageView,
+  cageView,
+  type Evaluation,
+  type HoopAnswer,
+  hoopFront,
+  type Tube,
+  type Vec3,
+} from '@gyrus/core';
 import { lazy, Suspense, useCallback } from 'react';
+import { ErrorBoundary } from '../../shared/ErrorBoundary.tsx';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
+import { type SpaceView } from './space/Space.tsx';
 
-const Space = lazy(async () => ({ default: (await import('./Space.tsx')).Space }));
+const Space = lazy(async () => ({ default: (await import('./space/Space.tsx')).Space }));
 
 export type PictureKind = 'hoop' | CageView | 'space';
 
 interface CagePictureProps {
   kind: PictureKind;
-  hoop: HoopAnswer;
+  hoop: HoopAnswer | null;
+  evaluation: Evaluation;
   tubes: Tube[];
   selected: string | null;
   onSelect: (piece: string) => void;
+  eye: SpaceView;
+  car: boolean;
+  ghosts: boolean;
+  measure: [Vec3, Vec3] | null;
 }
 
 const FRAME = 'bg-sheet border-rule rounded-machined border';
 const HEIGHT = 0.6;
 
+/** Whether this browser draws in space at all. */
+export const hasWebGl: boolean = (() => {
+  try {
+    return document.createElement('canvas').getContext('webgl2') !== null;
+  } catch {
+    return false;
+  }
+})();
+
 /** The hoop in the car, or the whole cage: in its three square views, or in space. */
-export function CagePicture({ kind, hoop, tubes, selected, onSelect }: CagePictureProps) {
+export function CagePicture(props: CagePictureProps) {
+  const { kind, hoop, evaluation, tubes, selected, onSelect, eye, car, ghosts, measure } = props;
+  const plan = usePlan();
   if (kind === 'space')
     return (
-      <Suspense fallback={<Loading what="the view in space" />}>
-        <Space tubes={tubes} selected={selected} onSelect={onSelect} className={FRAME} />
-      </Suspense>
+      <ErrorBoundary what="The view in space">
+        <Suspense fallback={<Loading what="the view in space" />}>
+          <Space
+            {...{ plan, evaluation, tubes, selected, onSelect, car, ghosts, measure }}
+            view={eye}
+            className={FRAME}
+          />
+        </Suspense>
+      </ErrorBoundary>
     );
-  return kind === 'hoop' ? (
-    <HoopInCar hoop={hoop} />
-  ) : (
-    <SquareView view={kind} tubes={tubes} selected={selected} />
-  );
+  if (kind === 'hoop') return hoop && <HoopInCar hoop={hoop} />;
+  return <SquareView view={kind} tubes={tubes} selected={selected} />;
 }
 
 function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; selected: string | null }) {

@@ -1,28 +1,16 @@
-import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, pieceAnswerOf } from '@gyrus/core';
+import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Plan, type Tube } from '@gyrus/core';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { PieceList } from '../../job/PieceList.tsx';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
-import { AddMember } from './AddMember.tsx';
-import { BarInspector } from './BarInspector.tsx';
-import { CagePicture, type PictureKind } from './CagePicture.tsx';
+import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';
+import { DesignAside } from './DesignAside.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
-import { HoopInspector } from './HoopInspector.tsx';
-
-const SHAPING = new Set([
-  'in-body',
-  'impossible',
-  'does-not-bend',
-  'contradiction',
-  'contradiction-settled',
-  'asymmetry',
-  'not-placed',
-  'loop',
-]);
+import { measureBetween, MeasurePanel } from './MeasurePanel.tsx';
+import { PictureTools } from './PictureTools.tsx';
+import { type SpaceView } from './space/Space.tsx';
+import { SymmetryPanel } from './SymmetryPanel.tsx';
 
 const VIEWS: { value: PictureKind; text: string }[] = [
   { value: 'hoop', text: 'hoop in the car' },
@@ -32,39 +20,6 @@ const VIEWS: { value: PictureKind; text: string }[] = [
   { value: 'space', text: 'in space' },
 ];
 
-/** The cage as it comes out of the measurements, tube by tube; the address says which tube is being worked on. */
-export function DesignStage() {
-  const evaluation = useEvaluation();
-  const answer = hoopAnswerOf(evaluation);
-  const [address, setAddress] = useSearchParams();
-  const [view, setView] = useState<PictureKind>('hoop');
-  if (!answer) return null;
-  const selected = address.get('tube') ?? answer.piece;
-  const select = (piece: string) => setAddress({ tube: piece }, { replace: true });
-  const tubes = evaluation.members.flatMap((member) => member.pieces.flatMap(({ tube }) => tube ?? []));
-  return (
-    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px] xl:grid-cols-[minmax(0,1fr)_370px]">
-      <section aria-label="The cage" className="space-y-4">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-2xl">
-            {view === 'hoop' ? 'Main hoop' : 'Cage'}{' '}
-            <span className="text-quiet text-base font-medium">{VIEW_WORDS[view]}</span>
-          </h1>
-          {answer.tube && <Segmented quiet label="view" value={view} options={VIEWS} onChange={setView} />}
-        </div>
-        {answer.tube ? (
-          <CagePicture kind={view} hoop={answer} tubes={tubes} selected={selected} onSelect={select} />
-        ) : (
-          <NoHoopYet answer={answer} />
-        )}
-        {answer.tube && <Totals totals={evaluation.totals} />}
-        {'hoop' in answer.hoop && <HoopFigures hoop={answer.hoop.hoop} />}
-      </section>
-      <Aside evaluation={evaluation} answer={answer} selected={selected} select={select} />
-    </div>
-  );
-}
-
 const VIEW_WORDS: Record<PictureKind, string> = {
   hoop: "looking forward, from the driver's back",
   front: "looking forward, from the driver's back",
@@ -73,57 +28,127 @@ const VIEW_WORDS: Record<PictureKind, string> = {
   space: 'drag to turn it, press a tube to pick it',
 };
 
+/** The cage as it comes out of the measurements, tube by tube; the address says which tube is being worked on, and how it is seen. */
+export function DesignStage() {
+  const evaluation = useEvaluation();
+  const plan = usePlan();
+  const hoop = hoopAnswerOf(evaluation);
+  const [address, setAddress] = useSearchParams();
+  const all = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  const put = (changes: Record<string, string>) =>
+    setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), ...changes }), {
+      replace: true,
+    });
+  const view = viewOf(address.get('view'), hoop);
+  const selected = address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '';
+  const select = (piece: string) => put({ tube: piece });
+  const [looks, setLooks] = useState<Looks>({ eye: 'free', car: true, ghosts: false, upTo: null });
+  const [asked, setAsked] = useState({ from: '', to: '' });
+  const tubes = shownTubes(plan, all, looks.upTo);
+  const measured = measureBetween(plan, all, asked.from || selected, asked.to);
+  const hasCage = all.length > 0;
+  return (
+    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px] xl:grid-cols-[minmax(0,1fr)_390px]">
+      <section aria-label="The cage" className="space-y-4">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <h1 className="text-2xl">
+            {view === 'hoop' ? 'Main hoop' : 'Cage'}{' '}
+            <span className="text-quiet text-base font-medium">{VIEW_WORDS[view]}</span>
+          </h1>
+          {hasCage && (
+            <Segmented
+              quiet
+              label="view"
+              value={view}
+              options={VIEWS.filter(({ value }) => value !== 'space' || hasWebGl)}
+              onChange={(next) => put({ view: next })}
+            />
+          )}
+        </div>
+        {hasCage ? (
+          <>
+            <CagePicture
+              kind={view}
+              hoop={hoop}
+              evaluation={evaluation}
+              tubes={tubes}
+              selected={selected}
+              onSelect={select}
+              eye={looks.eye}
+              car={looks.car}
+              ghosts={looks.ghosts}
+              measure={measured?.line ?? null}
+            />
+            {view !== 'hoop' && (
+              <PictureTools looks={looks} onChange={setLooks} space={view === 'space'} tubes={all} />
+            )}
+          </>
+        ) : (
+          <NoHoopYet answer={hoop} />
+        )}
+        {hasCage && <Totals totals={evaluation.totals} />}
+        {hasCage && view !== 'hoop' && (
+          <div className="grid gap-6 xl:grid-cols-2">
+            <MeasurePanel
+              plan={plan}
+              tubes={all}
+              from={asked.from || selected}
+              to={asked.to}
+              onChange={(from, to) => setAsked({ from, to })}
+            />
+            {looks.ghosts && <SymmetryPanel />}
+          </div>
+        )}
+        {hoop && 'hoop' in hoop.hoop && view === 'hoop' && <HoopFigures hoop={hoop.hoop.hoop} />}
+      </section>
+      <DesignAside evaluation={evaluation} hoop={hoop} selected={selected} select={select} />
+    </div>
+  );
+}
+
+/** How the cage is looked at. */
+export interface Looks {
+  eye: SpaceView;
+  car: boolean;
+  ghosts: boolean;
+  /** The last tube of the fit order that is shown; all of them when null. */
+  upTo: number | null;
+}
+
+/** The hoop in the car is the picture to begin with; a cage without one is seen from its side. */
+function viewOf(asked: string | null, hoop: HoopAnswer | null): PictureKind {
+  const known = VIEWS.find(({ value }) => value === asked)?.value;
+  const view = known ?? (hoop?.tube ? 'hoop' : 'side');
+  if (view === 'hoop' && !hoop?.tube) return 'side';
+  return view === 'space' && !hasWebGl ? 'side' : view;
+}
+
+function shownTubes({ fitOrder }: Plan, tubes: Tube[], upTo: number | null): Tube[] {
+  if (upTo === null) return tubes;
+  const fitted = new Set(fitOrder.slice(0, upTo));
+  return tubes.filter(({ piece }) => fitted.has(piece));
+}
+
 function Totals({ totals }: { totals: Evaluation['totals'] }) {
   const pounds = totals.mass / 0.45359237;
+  const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
   return (
     <p className="figure text-quiet">
-      {totals.tubes} tube{totals.tubes === 1 ? '' : 's'}, {totals.metres.toFixed(2)} m,{' '}
-      {totals.mass.toFixed(1)} kg ({pounds.toFixed(1)} lb)
+      {many(totals.tubes, 'tube')}, {totals.metres.toFixed(2)} m, {many(totals.bends, 'bend')},{' '}
+      {many(totals.copes, 'coped end')}, {totals.mass.toFixed(1)} kg ({pounds.toFixed(1)} lb)
     </p>
   );
 }
 
-interface AsideProps {
-  evaluation: Evaluation;
-  answer: HoopAnswer;
-  selected: string;
-  select: (piece: string) => void;
-}
-
-/** The list of tubes, and the parameters of the one being worked on. */
-function Aside({ evaluation, answer, selected, select }: AsideProps) {
-  const { members } = usePlan();
-  const style = useJobStyle();
-  const found = pieceAnswerOf(evaluation, selected);
-  const member = members.find((one) => one.id === found?.of.member);
-  const shaping = evaluation.findings.filter(
-    (finding) => SHAPING.has(finding.code) || (finding.rule && finding.code !== 'asked'),
-  );
-  return (
-    <aside aria-label="Members and their parameters" className="space-y-5">
-      <PieceList evaluation={evaluation} selected={selected} onSelect={select} />
-      <AddMember onAdded={select} />
-      {found && member && member.role !== 'main-hoop' ? (
-        <BarInspector bar={member} answer={found.answer} onRemoved={() => select(answer.piece)} />
-      ) : (
-        <HoopInspector answer={answer} />
-      )}
-      <div>
-        <h2 className="mb-2 text-lg">Findings</h2>
-        <FindingList findings={shaping} style={style} />
-      </div>
-    </aside>
-  );
-}
-
-function NoHoopYet({ answer }: { answer: HoopAnswer }) {
-  const none = 'none' in answer.hoop ? answer.hoop.none : null;
+function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {
+  const none = answer && 'none' in answer.hoop ? answer.hoop.none : null;
   return (
     <div className="bg-sheet border-rule rounded-machined border p-6">
       {none?.why === 'missing' && (
         <p>
           The hoop is drawn as soon as these are measured:{' '}
-          {none.missing.map((key) => MEASURES[key].label).join('; ')}.
+          {none.missing.map((key) => MEASURES[key].label).join('; ')}. A frame without a car needs no hoop:
+          add frame tubes at the right.
         </p>
       )}
       {none?.why === 'contradiction' && (

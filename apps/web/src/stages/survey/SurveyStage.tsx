@@ -1,22 +1,49 @@
 import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures } from '@gyrus/core';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
+import { Segmented } from '../../shared/Segmented.tsx';
 import { AxisTable } from './AxisTable.tsx';
 import { ContradictionPanel } from './ContradictionPanel.tsx';
 import { NowPanel } from './NowPanel.tsx';
+import { PlacesView } from './PlacesView.tsx';
 import { SectionPicture } from './SectionPicture.tsx';
 import { SidesChoice } from './SidesChoice.tsx';
 
-/** The stripped car's section at the hoop: a picture beside the numbers, and what the hoop makes of them. */
+/** The stripped car: the section at the hoop, as a picture beside the numbers, and the places measured elsewhere. */
 export function SurveyStage() {
+  const [address, setAddress] = useSearchParams();
+  const view = address.get('view') === 'places' ? 'places' : 'section';
+  return (
+    <div className="p-5">
+      <div className="mb-3">
+        <Segmented
+          quiet
+          label="what was measured"
+          value={view}
+          options={VIEWS}
+          onChange={(next) => setAddress(next === 'places' ? { view: next } : {}, { replace: true })}
+        />
+      </div>
+      {view === 'places' ? <PlacesView /> : <HoopSection />}
+    </div>
+  );
+}
+
+const VIEWS = [
+  { value: 'section', text: 'main hoop section' },
+  { value: 'places', text: 'places in the car' },
+] as const;
+
+function HoopSection() {
   const plan = usePlan();
   const answer = hoopAnswerOf(useEvaluation());
   const [focus, setFocus] = useState<MeasureKey | null>(null);
-  if (!answer) return null;
+  if (!answer) return <p>This job has no main hoop: its tubes stand on points of their own.</p>;
   const none = 'none' in answer.hoop ? answer.hoop.none : null;
   return (
-    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_270px] xl:grid-cols-[minmax(0,1fr)_340px]">
+    <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_270px] xl:grid-cols-[minmax(0,1fr)_340px]">
       <section aria-label="Main hoop section">
         <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
           <h1 className="text-2xl">Main hoop section</h1>

@@ -1,0 +1,93 @@
+import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf } from '@gyrus/core';
+import { useSearchParams } from 'react-router';
+import { PieceList } from '../../job/PieceList.tsx';
+import { usePlan } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { FindingList } from '../../shared/FindingList.tsx';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { AddMember } from './AddMember.tsx';
+import { BarInspector } from './BarInspector.tsx';
+import { FitOrder } from './FitOrder.tsx';
+import { HoopInspector } from './HoopInspector.tsx';
+import { PartsPanel } from './PartsPanel.tsx';
+
+/** Findings of the machine and of the brief stand at their own stages. */
+const ELSEWHERE = new Set([
+  'clamp-straight',
+  'trailing-straight',
+  'largest-angle',
+  'mark-off-blank',
+  'die-od',
+  'test-bend-due',
+  'other-batch',
+  'extrapolated',
+  'die-changed',
+  'no-die',
+  'asked',
+]);
+
+const TABS = [
+  { value: 'tubes', text: 'tubes' },
+  { value: 'parts', text: 'plates and parts' },
+  { value: 'order', text: 'fit order' },
+] as const;
+
+interface DesignAsideProps {
+  evaluation: Evaluation;
+  hoop: HoopAnswer | null;
+  selected: string;
+  select: (piece: string) => void;
+}
+
+/** The tubes and the parameters of the one being worked on; or plates and parts; or the fit order. Findings below each. */
+export function DesignAside({ evaluation, hoop, selected, select }: DesignAsideProps) {
+  const style = useJobStyle();
+  const { members } = usePlan();
+  const [address, setAddress] = useSearchParams();
+  const tab = TABS.find(({ value }) => value === address.get('tab'))?.value ?? 'tubes';
+  const shaping = evaluation.findings.filter(({ code }) => !ELSEWHERE.has(code));
+  const goTo = (finding: Finding) => {
+    const member = members.find((one) => one.id === finding.member);
+    const piece = member?.pieces[0]?.id;
+    if (piece) select(piece);
+  };
+  return (
+    <aside aria-label="Members and their parameters" className="space-y-5">
+      <Segmented
+        quiet
+        label="work on"
+        value={tab}
+        options={TABS}
+        onChange={(next) =>
+          setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), tab: next }), {
+            replace: true,
+          })
+        }
+      />
+      {tab === 'tubes' && <Tubes {...{ evaluation, hoop, selected, select }} />}
+      {tab === 'parts' && <PartsPanel />}
+      {tab === 'order' && <FitOrder selected={selected} onSelect={select} />}
+      <div>
+        <h2 className="mb-2 text-lg">Findings</h2>
+        <FindingList findings={shaping} style={style} onOpen={goTo} />
+      </div>
+    </aside>
+  );
+}
+
+function Tubes({ evaluation, hoop, selected, select }: DesignAsideProps) {
+  const { members } = usePlan();
+  const found = pieceAnswerOf(evaluation, selected);
+  const member = members.find((one) => one.id === found?.of.member);
+  return (
+    <>
+      <PieceList evaluation={evaluation} selected={selected} onSelect={select} />
+      <AddMember onAdded={select} />
+      {found && member && member.role !== 'main-hoop' ? (
+        <BarInspector bar={member} answer={found.answer} onRemoved={() => select(hoop?.piece ?? '')} />
+      ) : (
+        hoop && <HoopInspector answer={hoop} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,130 @@
+import { type Evaluation, type Plan, type Tube, type Vec3 } from '@gyrus/core';
+import { Line, OrbitControls } from '@react-three/drei';
+import { Canvas, useThree } from '@react-three/fiber';
+import { useEffect, useMemo } from 'react';
+import { DoubleSide } from 'three';
+import { inPicture, tubeGeometry } from './axisCurve.ts';
+import { CarEnvelope } from './CarEnvelope.tsx';
+import { Furniture } from './Furniture.tsx';
+
+export type SpaceView = 'free' | 'side' | 'front' | 'top';
+
+interface SpaceProps {
+  plan: Plan;
+  evaluation: Evaluation;
+  tubes: Tube[];
+  selected: string | null;
+  onSelect: (piece: string) => void;
+  view: SpaceView;
+  car: boolean;
+  /** Mirror images of the tubes, to lay one side over the other. */
+  ghosts: boolean;
+  /** A line that is being measured. */
+  measure: [Vec3, Vec3] | null;
+  className: string;
+}
+
+/** Where the eye is, in the picture's metres. From the side: from the left. */
+const EYES: Record<SpaceView, [number, number, number]> = {
+  free: [2.4, 1.7, -2.5],
+  side: [4.2, 0.6, 0.15],
+  front: [0, 0.6, -4.2],
+  top: [0, 4.6, 0.15],
+};
+
+/** The cage in space: drag to turn, press a tube to pick it. Drawn only when something changes. */
+export function Space(props: SpaceProps) {
+  const { plan, evaluation, tubes, selected, onSelect, view, car, ghosts, measure, className } = props;
+  return (
+    <div
+      className={`h-[56vh] min-h-96 ${className}`}
+      role="img"
+      aria-label={`The cage in space: ${tubes.map((tube) => tube.stamp).join(', ')}`}
+    >
+      <Canvas frameloop="demand" camera={{ position: EYES.free, fov: 34 }} gl={{ antialias: false }}>
+        <color attach="background" args={['hsl(52, 14%, 91%)']} />
+        <ambientLight intensity={1.4} />
+        <directionalLight position={[2, 5, 3]} intensity={1.8} />
+        <directionalLight position={[-3, 2, -4]} intensity={0.6} />
+        <gridHelper args={[4, 16, '#8d9099', '#c6c3b8']} />
+        {car && <CarEnvelope survey={plan.survey} occupants={plan.occupants} />}
+        <Furniture plan={plan} evaluation={evaluation} />
+        {tubes.map((tube) => (
+          <TubeMesh
+            key={tube.piece}
+            tube={tube}
+            picked={tube.piece === selected}
+            onPick={() => onSelect(tube.piece)}
+          />
+        ))}
+        {ghosts && tubes.map((tube) => <GhostMesh key={tube.piece} tube={tube} />)}
+        {measure && <Line points={measure.map(inPicture)} color="#b3261e" lineWidth={4} depthTest={false} />}
+        <Eye view={view} />
+        <OrbitControls
+          makeDefault
+          target={[0, 0.5, 0.15]}
+          enableDamping={false}
+          maxDistance={8}
+          minDistance={0.6}
+        />
+      </Canvas>
+    </div>
+  );
+}
+
+/** Moves the eye when another view is asked for; dragging goes on from there. */
+function Eye({ view }: { view: SpaceView }) {
+  const camera = useThree((state) => state.camera);
+  const invalidate = useThree((state) => state.invalidate);
+  useEffect(() => {
+    camera.position.set(...EYES[view]);
+    camera.lookAt(0, 0.5, 0.15);
+    invalidate();
+  }, [view, camera, invalidate]);
+  return null;
+}
+
+function TubeMesh({ tube, picked, onPick }: { tube: Tube; picked: boolean; onPick: () => void }) {
+  const geometry = useMemo(() => tubeGeometry(tube.axis, tube.od), [tube]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <mesh
+      geometry={geometry}
+      onClick={(event) => {
+        event.stopPropagation();
+        onPick();
+      }}
+    >
+      <meshStandardMaterial
+        color={picked ? '#ffc83d' : '#3138a0'}
+        roughness={0.55}
+        metalness={0.1}
+        side={DoubleSide}
+      />
+    </mesh>
+  );
+}
+
+function GhostMesh({ tube }: { tube: Tube }) {
+  const geometry = useMemo(() => tubeGeometry(tube.axis.map(acrossPiece), tube.od), [tube]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <mesh geometry={geometry}>
+      <meshBasicMaterial color="#d9861a" transparent opacity={0.35} depthWrite={false} />
+    </mesh>
+  );
+}
+
+const across = ([x, y, z]: Vec3): Vec3 => [x, -y, z];
+
+/** A piece of an axis on the other side of the car; an arc's normal turns round, as a mirror does to what turns. */
+function acrossPiece(piece: Tube['axis'][number]): Tube['axis'][number] {
+  if (piece.kind === 'straight') return { ...piece, from: across(piece.from), to: across(piece.to) };
+  const [nx, ny, nz] = piece.normal;
+  return {
+    ...piece,
+    centre: across(piece.centre),
+    radius: across(piece.radius),
+    normal: [-nx, ny, -nz],
+  };
+}

@@ -1,0 +1,58 @@
+import { distance, type Vec3 } from '../space/index.ts';
+import { type StandingTube } from './attach.ts';
+import { type Tube } from './tube.ts';
+
+/** How far a tube is from the mirror image of its twin, or of itself where it goes across the car. mm */
+export interface Symmetry {
+  stamps: string[];
+  /** Between ends and corners; null where it stands on one side only, as a diagonal does. */
+  difference: number | null;
+  /** Of the developed lengths, left less right; 0 for a tube across. */
+  lengthDifference: number;
+}
+
+/** Every pair and every single tube against its mirror image, the farthest first, one-sided ones last. */
+export function symmetryOf(standing: StandingTube[]): Symmetry[] {
+  const twins = standing.filter(({ side }) => side === 'left');
+  const pairs = twins.flatMap(({ tube }): Symmetry[] => {
+    const part = partOf(tube, standing, 'left');
+    const other = standing.filter((one) => one.tube.member === tube.member && one.side === 'right')[part]
+      ?.tube;
+    if (!other) return [];
+    return [
+      {
+        stamps: [tube.stamp, other.stamp],
+        difference: apart(tube.points, other.points.map(mirror)),
+        lengthDifference: tube.developed - other.developed,
+      },
+    ];
+  });
+  const singles = standing
+    .filter(({ side }) => side === null)
+    .map(({ tube }): Symmetry => {
+      const [a, b] = [tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3];
+      const across = a[1] * b[1] < 0 && tube.role !== 'diagonal' && !tube.role.endsWith('-diagonal');
+      const reversed = [...tube.points].reverse().map(mirror);
+      return {
+        stamps: [tube.stamp],
+        difference: across ? apart(tube.points, reversed) : null,
+        lengthDifference: 0,
+      };
+    });
+  return [...pairs, ...singles].sort((a, b) => (b.difference ?? -1) - (a.difference ?? -1));
+}
+
+const mirror = ([x, y, z]: Vec3): Vec3 => [x, -y, z];
+
+/** Which of the tubes that its member makes on one side. */
+const partOf = (tube: Tube, standing: StandingTube[], side: 'left' | 'right'): number =>
+  standing
+    .filter((one) => one.tube.member === tube.member && one.side === side)
+    .findIndex((one) => one.tube.piece === tube.piece);
+
+/** The farthest of two rows of points; of rows that differ in number only their ends are compared. */
+function apart(points: Vec3[], others: Vec3[]): number {
+  const ends = (row: Vec3[]) => [row[0] as Vec3, row[row.length - 1] as Vec3];
+  const [a, b] = points.length === others.length ? [points, others] : [ends(points), ends(others)];
+  return Math.max(...a.map((point, i) => distance(point, b[i] as Vec3)));
+}
