@@ -28,6 +28,7 @@ const router = createBrowserRouter([
       { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
       { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
+      { path: 'variants', lazy: async () => ({ Component: (await stages()).VariantsPage }) },
       { path: '*', element: <NotFound /> },
     ],
   },

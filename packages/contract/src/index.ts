@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 
 export {
+  BranchQueryDto,
   type Clash,
   CreateJobDto,
   type JobDetail,
@@ -12,5 +13,5 @@ export {
   UpdateJobDto,
 } from './jobs.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
-export { SheetQueryDto } from './sheets.ts';
+export { OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

@@ -64,6 +64,13 @@ export class SaveRevisionDto {
   plan!: object;
 }
 
+/** Which variant of a job is meant; the main one where it is left out. */
+export class BranchQueryDto {
+  @IsOptional()
+  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  branch?: string;
+}
+
 export interface JobSummary {
   id: string;
   name: string;

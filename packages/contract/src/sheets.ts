@@ -16,3 +16,12 @@ export class SheetQueryDto {
   @Matches(/^[\w-]{1,64}$/)
   piece?: string;
 }
+
+/** What an outline on the floor is made with. */
+export class OutlineQueryDto {
+  @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })
+  piece!: string;
+
+  @IsIn(['a4', 'letter'], { message: 'paper is "a4" or "letter"' })
+  paper: 'a4' | 'letter' = 'a4';
+}

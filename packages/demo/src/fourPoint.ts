@@ -72,7 +72,7 @@ export const fourPointPlan: Plan = bar.done((plan) => ({
   survey: {
     ...plan.survey,
     planes: [
-      { id: 'shelf', name: 'rear shelf', at: at(-500, 0, 520), normal: at(-10, 0, 100), reach: mm(600) },
+      { id: 'shelf', name: 'rear shelf', at: at(-640, 0, 520), normal: at(-10, 0, 100), reach: mm(500) },
     ],
   },
   plates: (['a', 'b'] as const).map((end, i) => ({

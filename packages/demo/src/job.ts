@@ -66,7 +66,7 @@ const cage = new CageBuilder(measured);
 cage
   .add('diagonal', "driver's side left")
   .add('harness-bar', 'straight', () => ({
-    ends: { a: height(MEMBER, 'left', 700), b: height(MEMBER, 'right', 700) },
+    ends: { a: height(MEMBER, 'left', 610), b: height(MEMBER, 'right', 610) },
   }))
   .add('backstay', 'straight', () => ({
     ends: { a: station(MEMBER, 'crown-left'), b: point(-900, 470, 260) },
@@ -97,7 +97,7 @@ export const demoPlan: Plan = cage.done((plan) => ({
       point3('pillar-left', 'windscreen pillar, left', 'left', 'a-pillar', 700, 636, 860),
       point3('pillar-right', 'windscreen pillar, right', 'right', 'a-pillar', 700, -638, 860),
     ],
-    planes: [{ id: 'shelf', name: 'rear shelf', at: at(-560, 0, 560), normal: at(0, 0, 1), reach: mm(620) }],
+    planes: [{ id: 'shelf', name: 'rear shelf', at: at(-700, 0, 560), normal: at(0, 0, 1), reach: mm(540) }],
     keepOuts: [
       keepOut('column', 'steering column', [620, 420, 560], [900, 300, 640], 30),
       keepOut('latch-left', 'door latch, left', [60, 745, 420], [140, 765, 520], 15),
@@ -179,8 +179,8 @@ export const demoPlan: Plan = cage.done((plan) => ({
       id: 'driver',
       name: 'E. Lindqvist',
       seat: 'left',
-      shoulder: at(-10, 360, 640),
-      helmetTop: at(10, 360, 930),
+      shoulder: at(30, 360, 640),
+      helmetTop: at(60, 360, 930),
       height: mm(1780),
     },
   ],

@@ -21,3 +21,5 @@ export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';
 export { readTakeOff, type TakeOffList } from './csv/takeOff.ts';
+export { outlineDxf } from './outline/dxf.ts';
+export { outlineSvg } from './outline/svg.ts';

@@ -1,4 +1,5 @@
 import {
+  BranchQueryDto,
   CreateJobDto,
   type JobDetail,
   type JobSummary,
@@ -7,7 +8,17 @@ import {
   SaveRevisionDto,
   UpdateJobDto,
 } from '@gyrus/contract';
-import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Get,
+  Param,
+  ParseIntPipe,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Query,
+} from '@nestjs/common';
 import { JobsService } from './jobs.service.ts';
 
 @Controller('jobs')
@@ -25,8 +36,8 @@ export class JobsController {
   }
 
   @Get(':id')
-  detail(@Param('id', ParseUUIDPipe) id: string): Promise<JobDetail> {
-    return this.jobs.detail(id);
+  detail(@Param('id', ParseUUIDPipe) id: string, @Query() { branch }: BranchQueryDto): Promise<JobDetail> {
+    return this.jobs.detail(id, branch);
   }
 
   @Patch(':id')

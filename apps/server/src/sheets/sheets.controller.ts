@@ -1,7 +1,16 @@
-import { SheetQueryDto } from '@gyrus/contract';
-import { Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Query, Res } from '@nestjs/common';
+import { OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
+import {
+  Controller,
+  Get,
+  Param,
+  ParseEnumPipe,
+  ParseIntPipe,
+  ParseUUIDPipe,
+  Query,
+  Res,
+} from '@nestjs/common';
 import { type Response } from 'express';
-import { SheetsService } from './sheets.service.ts';
+import { MEDIA_TYPES, OUTLINE_FORMATS, type OutlineFormat, SheetsService } from './sheets.service.ts';
 
 @Controller('jobs/:id/revisions/:number')
 export class SheetsController {
@@ -19,5 +28,22 @@ export class SheetsController {
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
     pdf.pipe(response);
+  }
+
+  /** A flat tube's outline at true size: tiled over pages, or one drawing for a plotter or a cutter. */
+  @Get('outline.:format')
+  async outline(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @Param('format', new ParseEnumPipe(OUTLINE_FORMATS)) format: OutlineFormat,
+    @Query() query: OutlineQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    const file = await this.sheets.outline(id, number, format, query);
+    response
+      .type(MEDIA_TYPES[format])
+      .setHeader('Content-Disposition', `inline; filename="outline-rev-${number}.${format}"`);
+    if (typeof file === 'string') response.send(file);
+    else file.pipe(response);
   }
 }

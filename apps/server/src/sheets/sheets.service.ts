@@ -1,11 +1,20 @@
-import { type SheetQueryDto } from '@gyrus/contract';
-import { evaluate } from '@gyrus/core';
-import { bendSheetPdf } from '@gyrus/formats/pdf';
+import { type OutlineQueryDto, type SheetQueryDto } from '@gyrus/contract';
+import { evaluate, flatOutline, pieceAnswerOf } from '@gyrus/core';
+import { outlineDxf, outlineSvg } from '@gyrus/formats';
+import { bendSheetPdf, outlinePdf } from '@gyrus/formats/pdf';
 import { Injectable } from '@nestjs/common';
 import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
+
+export const OUTLINE_FORMATS = { pdf: 'pdf', svg: 'svg', dxf: 'dxf' } as const;
+export type OutlineFormat = keyof typeof OUTLINE_FORMATS;
+export const MEDIA_TYPES: Record<OutlineFormat, string> = {
+  pdf: 'application/pdf',
+  svg: 'image/svg+xml',
+  dxf: 'image/vnd.dxf',
+};
 
 @Injectable()
 export class SheetsService {
@@ -42,5 +51,37 @@ export class SheetsService {
         path: '',
       });
     return pdf;
+  }
+
+  /** The outline of a flat tube at true size; refused where the tube is not there or bends in several planes. */
+  async outline(
+    jobId: string,
+    number: number,
+    format: OutlineFormat,
+    { piece, paper }: OutlineQueryDto,
+  ): Promise<string | NodeJS.ReadableStream> {
+    const [job, revision, shop] = await Promise.all([
+      this.jobs.detail(jobId),
+      this.jobs.revision(jobId, number),
+      this.shop.shop(),
+    ]);
+    const found = pieceAnswerOf(evaluate(revision.plan, shop, []), piece)?.answer.tube;
+    if (!found)
+      throw new Refusal({
+        code: 'no-tube',
+        message: 'there is no such tube in this revision, or it cannot be placed',
+        path: '/piece',
+      });
+    const outline = flatOutline(found);
+    if (!outline.ok) throw new Refusal(outline.fault);
+    if (format === 'svg') return outlineSvg(outline.value);
+    if (format === 'dxf') return outlineDxf(outline.value);
+    return outlinePdf({
+      outline: outline.value,
+      paper,
+      job: job.name,
+      revision: number,
+      printed: new Date(),
+    });
   }
 }

@@ -1,8 +1,8 @@
-import { type JobDetail } from '@gyrus/contract';
+import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
 import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
-import { Printer, Redo2, Undo2 } from 'lucide-react';
+import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Navigate, Outlet, useLocation, useParams } from 'react-router';
+import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { Button } from '../shared/Button.tsx';
 import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
 import { Header } from '../shared/Header.tsx';
@@ -10,7 +10,9 @@ import { Loading, Trouble } from '../shared/Waiting.tsx';
 import { useJob } from '../shared/queries.ts';
 import { Segmented } from '../shared/Segmented.tsx';
 import { ClashDialog } from './ClashDialog.tsx';
+import { branchOf } from './draft.ts';
 import { usePlan, usePlanStore } from './planStore.ts';
+import { PaletteKeys } from './PaletteKeys.tsx';
 import { PrintDialog } from './PrintDialog.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
@@ -21,7 +23,7 @@ import { useUndoKeys } from './useUndoKeys.ts';
 /** One job: fetched once, then the draft on screen leads. */
 export function JobPage() {
   const { jobId = '' } = useParams();
-  const job = useJob(jobId);
+  const job = useJob(jobId, branchOf(jobId));
   const open = usePlanStore((state) => state.open);
   const opened = usePlanStore((state) => state.jobId === jobId && state.history !== null);
   const head = job.data?.head;
@@ -41,7 +43,9 @@ function OpenJob({ job }: { job: JobDetail }) {
   useUndoKeys();
   return (
     <div className="flex h-full flex-col">
-      <JobHeader job={job} evaluation={evaluation} />
+      <EvaluationContext value={evaluation}>
+        <JobHeader job={job} evaluation={evaluation} />
+      </EvaluationContext>
       {evaluation ? (
         <EvaluationContext value={evaluation}>
           <StageTape plan={plan} evaluation={evaluation} />
@@ -51,6 +55,7 @@ function OpenJob({ job }: { job: JobDetail }) {
         <Loading what="the answers" />
       )}
       <ClashDialog />
+      {evaluation && <PaletteKeys evaluation={evaluation} />}
     </div>
   );
 }
@@ -75,6 +80,7 @@ const UNITS = [
 function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation | null }) {
   const { units, brief } = usePlan();
   const change = usePlanStore((state) => state.change);
+  const branch = usePlanStore((state) => state.branch);
   const undo = usePlanStore((state) => state.undo);
   const redo = usePlanStore((state) => state.redo);
   const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
@@ -97,6 +103,13 @@ function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation
         options={UNITS}
         onChange={(length) => change('units', (plan) => void (plan.units.length = length))}
       />
+      <Link
+        to="variants"
+        className="border-edge bg-sheet rounded-machined inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
+      >
+        <GitBranch aria-hidden="true" className="size-5" />
+        Variants
+      </Link>
       <Button
         disabled={!hasSheet}
         onClick={() => setPrinting(true)}
@@ -110,6 +123,7 @@ function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation
   return (
     <Header actions={actions}>
       <span className="font-semibold">{job.name}</span> <span className="text-quiet">{brief.series}</span>
+      {branch !== MAIN_BRANCH && <span className="bg-chalk ml-2 px-1.5 font-semibold">{branch}</span>}
       <PrintDialog open={printing} onClose={() => setPrinting(false)} />
     </Header>
   );

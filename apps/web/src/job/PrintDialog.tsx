@@ -1,5 +1,5 @@
-import { mainHoopOf } from '@gyrus/core';
-import { useState } from 'react';
+import { fail, flatOutline, mainHoopOf } from '@gyrus/core';
+import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { Button } from '../shared/Button.tsx';
@@ -7,19 +7,27 @@ import { Dialog } from '../shared/Dialog.tsx';
 import { Segmented } from '../shared/Segmented.tsx';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { saveNow } from './useAutosave.ts';
+import { EvaluationContext } from './useEvaluation.ts';
 
 const PAPERS = [
   { value: 'a4', text: 'A4' },
   { value: 'letter', text: 'Letter' },
 ] as const;
+const OUTLINES = [
+  { format: 'pdf', text: 'Pages to tape together' },
+  { format: 'svg', text: 'SVG' },
+  { format: 'dxf', text: 'DXF' },
+] as const;
+type OutlineFormat = (typeof OUTLINES)[number]['format'];
 type Paper = (typeof PAPERS)[number]['value'];
 
 /** Prints the bend sheet of a saved revision: what is printed can be found again. */
 export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const plan = usePlan();
   const tube = useSearchParams()[0].get('tube');
+  const flat = useFlatOutline(tube);
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
-  const print = async () => {
+  const print = async (what: 'sheet' | OutlineFormat) => {
     // The window must be opened by the press itself, or the browser takes it for an advertisement.
     const sheet = window.open('', '_blank');
     const saved = await saveNow();
@@ -32,8 +40,12 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
     const member =
       plan.members.find((one) => one.pieces.some((piece) => piece.id === tube)) ?? mainHoopOf(plan);
     const datum = member?.bending.datum ?? 'centre';
-    const piece = tube ? `&piece=${tube}` : '';
-    const address = `/api/jobs/${jobId}/revisions/${base.number}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}${piece}`;
+    const found = tube ?? member?.pieces[0]?.id ?? '';
+    const from = `/api/jobs/${jobId}/revisions/${base.number}`;
+    const address =
+      what === 'sheet'
+        ? `${from}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}&piece=${found}`
+        : `${from}/outline.${what}?paper=${paper}&piece=${found}`;
     if (sheet) sheet.location.href = address;
     else toast.error('The browser did not open a window for the sheet: allow it for this page.');
     onClose();
@@ -46,10 +58,34 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
       </p>
       <Segmented label="paper" value={paper} options={PAPERS} onChange={setPaper} />
       <div className="mt-5">
-        <Button kind="strong" onClick={() => void print()}>
+        <Button kind="strong" onClick={() => void print('sheet')}>
           Open the sheet
         </Button>
       </div>
+      <h3 className="mt-6 text-lg">Outline on the floor</h3>
+      <p className="mb-3">
+        This tube at true size, to lay out on the shop floor, where it bends in one plane only: over as many
+        pages as it takes, with marks to lay them together, or as one drawing for a plotter.
+      </p>
+      {flat.ok ? (
+        <div className="flex flex-wrap gap-3">
+          {OUTLINES.map(({ format, text }) => (
+            <Button key={format} onClick={() => void print(format)}>
+              {text}
+            </Button>
+          ))}
+        </div>
+      ) : (
+        <p className="text-quiet">{flat.fault.message}.</p>
+      )}
     </Dialog>
   );
+}
+
+/** Whether the tube in question lies flat; without a tube, that there is none. */
+function useFlatOutline(piece: string | null) {
+  const evaluation = useContext(EvaluationContext);
+  const all = evaluation?.members.flatMap((member) => member.pieces) ?? [];
+  const tube = (all.find((one) => one.piece === piece) ?? all[0])?.tube;
+  return tube ? flatOutline(tube) : fail('no-tube', '', 'there is no tube to lay out yet');
 }

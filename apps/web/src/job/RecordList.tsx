@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../shared/Button.tsx';
+import { Typeset } from '../shared/Figure.tsx';
 import { type PlanPath, setAt, valueAt } from './planPath.ts';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { type RecordField, RecordFields } from './RecordFields.tsx';
@@ -15,7 +16,7 @@ interface RecordListProps<Row> {
   /** What can be added, by its name. */
   kinds: readonly { text: string; fresh: () => Row }[];
   /** What follows from a row, shown under its name. */
-  about?: (row: Row, i: number) => ReactNode;
+  about?: (row: Row, i: number) => string;
 }
 
 /** A list of records of the plan: one open at a time, with its fields; each change is one undo step. */
@@ -41,7 +42,11 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
                 onClick={() => setOpen(open === i ? null : i)}
               >
                 <span className="block truncate font-semibold">{name(row)}</span>
-                {about && <span className="text-quiet block text-sm">{about(row, i)}</span>}
+                {about && (
+                  <span className="text-quiet block text-sm">
+                    <Typeset text={about(row, i)} />
+                  </span>
+                )}
               </button>
               <Button
                 kind="quiet"

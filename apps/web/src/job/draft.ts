@@ -1,3 +1,4 @@
+import { MAIN_BRANCH } from '@gyrus/contract';
 import { type Plan, readPlan } from '@gyrus/core';
 
 /** What was entered and is not on the server yet, kept in the browser with every key. */
@@ -31,4 +32,14 @@ export function findDraft(jobId: string): Draft | null {
   } catch {
     return null;
   }
+}
+
+const branchKeyOf = (jobId: string) => `gyrus-variant-${jobId}`;
+
+/** The variant of a job that was worked on last in this browser. */
+export const branchOf = (jobId: string): string => localStorage.getItem(branchKeyOf(jobId)) ?? MAIN_BRANCH;
+
+export function rememberBranch(jobId: string, branch: string): void {
+  if (branch === MAIN_BRANCH) localStorage.removeItem(branchKeyOf(jobId));
+  else localStorage.setItem(branchKeyOf(jobId), branch);
 }

@@ -1,8 +1,8 @@
-import { type Revision } from '@gyrus/contract';
+import { MAIN_BRANCH, type Revision } from '@gyrus/contract';
 import { type Plan } from '@gyrus/core';
 import { type Draft as Mutable, produce } from 'immer';
 import { create } from 'zustand';
-import { dropDraft, findDraft, keepDraft } from './draft.ts';
+import { dropDraft, findDraft, keepDraft, rememberBranch } from './draft.ts';
 import { begin, edit, type History, redo, seal, undo } from './history.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'no-answer' | 'clash' | 'refused';
@@ -11,6 +11,8 @@ interface JobState {
   jobId: string | null;
   /** The revision that the plan on screen goes on from. */
   base: { id: string; number: number };
+  /** The variant that is worked on. */
+  branch: string;
   history: History<Plan> | null;
   typing: Record<string, string>;
   saveState: SaveState;
@@ -22,6 +24,10 @@ interface JobState {
   open: (jobId: string, head: Revision) => void;
   /** Changes the plan; edits of one key in a row are one undo. */
   change: (key: string, recipe: (plan: Mutable<Plan>) => void) => void;
+  /** Puts another plan in place of this one, as one undo step: an earlier revision, restored. */
+  replace: (key: string, plan: Plan) => void;
+  /** Goes on with another variant of the open job; what is on screen is saved before. */
+  switchTo: (head: Revision) => void;
   setTyping: (field: string, text: string | undefined) => void;
   seal: () => void;
   undo: () => void;
@@ -50,6 +56,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
   return {
     jobId: null,
     base: { id: '', number: 0 },
+    branch: MAIN_BRANCH,
     history: null,
     typing: {},
     saveState: 'saved',
@@ -63,6 +70,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
       set({
         jobId,
         base: changed ? base : { id: head.id, number: head.number },
+        branch: head.branch,
         history: begin(plan),
         typing: draft?.typing ?? {},
         saveState: changed ? 'waiting' : 'saved',
@@ -71,6 +79,24 @@ export const usePlanStore = create<JobState>()((set, get) => {
       });
     },
     change: (key, recipe) => move((history) => edit(history, key, produce(history.present, recipe))),
+    replace: (key, plan) => {
+      set({ typing: {} });
+      move((history) => edit(seal(history), key, plan));
+    },
+    switchTo: (head) => {
+      const { jobId } = get();
+      if (!jobId) return;
+      rememberBranch(jobId, head.branch);
+      set({
+        base: { id: head.id, number: head.number },
+        branch: head.branch,
+        history: begin(head.plan),
+        typing: {},
+        saveState: 'saved',
+        refusal: '',
+        clash: null,
+      });
+    },
     setTyping: (field, text) => {
       const others = Object.fromEntries(Object.entries(get().typing).filter(([key]) => key !== field));
       keep({ typing: text === undefined ? others : { ...others, [field]: text } });

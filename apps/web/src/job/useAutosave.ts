@@ -1,4 +1,4 @@
-import { type Clash, MAIN_BRANCH, type Revision, type SaveRevisionDto } from '@gyrus/contract';
+import { type Clash, type Revision, type SaveRevisionDto } from '@gyrus/contract';
 import { useEffect } from 'react';
 import { api, ApiFault } from '../shared/api.ts';
 import { usePlanStore } from './planStore.ts';
@@ -18,7 +18,8 @@ export function saveNow(): Promise<boolean> {
 }
 
 async function saveOnce(): Promise<boolean> {
-  const { jobId, base, history, saveState, saving, savedAs, clashed, notSaved } = usePlanStore.getState();
+  const { jobId, base, branch, history, saveState, saving, savedAs, clashed, notSaved } =
+    usePlanStore.getState();
   if (!jobId || !history || saveState === 'clash') return false;
   if (saveState === 'saved') return true;
   const plan = history.present;
@@ -27,7 +28,7 @@ async function saveOnce(): Promise<boolean> {
   const dto: SaveRevisionDto = {
     id: unanswered.id,
     parent: base.id,
-    branch: MAIN_BRANCH,
+    branch,
     author: '',
     note: '',
     plan,

@@ -1,4 +1,4 @@
-import { EMPTY_SHOP, type Evaluation, type Plan, type RuleBook } from '@gyrus/core';
+import { EMPTY_SHOP, type Evaluation, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
@@ -12,6 +12,10 @@ const worker = (): Remote<EvaluationWorker> =>
   (remote ??= wrap<EvaluationWorker>(
     new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' }),
   ));
+
+/** Answers from the worker, for plans that are not on screen. */
+export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
+  worker().evaluate(plan, shop, books);
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {

@@ -8,10 +8,11 @@ interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
 
 /** The browser's own list: it opens big on a tablet and can be driven from the keyboard. */
 export function SelectField({ label, options, ...select }: SelectFieldProps) {
-  const id = useId();
+  const own = useId();
+  const id = select.id ?? own;
   return (
     <Labelled id={id} label={label}>
-      <select id={id} className="control w-full" {...select}>
+      <select className="control w-full" {...select} id={id}>
         {options.map((option) => (
           <option key={option.value} value={option.value}>
             {option.text}

@@ -1,4 +1,4 @@
-import { type JobDetail, type JobSummary } from '@gyrus/contract';
+import { type JobDetail, type JobSummary, type Revision, type RevisionSummary } from '@gyrus/contract';
 import { type RuleBook, type Shop } from '@gyrus/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from './api.ts';
@@ -6,8 +6,24 @@ import { api } from './api.ts';
 export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => api<JobSummary[]>('jobs') });
 
 /** The newest revision as it was when the job was opened; the draft goes on from there. */
-export const useJob = (id: string) =>
-  useQuery({ queryKey: ['job', id], queryFn: () => api<JobDetail>(`jobs/${id}`), staleTime: 0, gcTime: 0 });
+export const useJob = (id: string, branch: string) =>
+  useQuery({
+    queryKey: ['job', id],
+    queryFn: () => api<JobDetail>(`jobs/${id}?branch=${encodeURIComponent(branch)}`),
+    staleTime: 0,
+    gcTime: 0,
+  });
+
+/** Every revision of a job, the newest first; plans come one by one. */
+export const useRevisions = (jobId: string) =>
+  useQuery({
+    queryKey: ['revisions', jobId],
+    queryFn: () => api<RevisionSummary[]>(`jobs/${jobId}/revisions`),
+    staleTime: 0,
+  });
+
+export const fetchRevision = (jobId: string, number: number): Promise<Revision> =>
+  api<Revision>(`jobs/${jobId}/revisions/${number}`);
 
 export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: () => api<Shop>('shop') });
 

@@ -78,3 +78,21 @@ export function zoneGaps({ survey }: Plan, tubes: Tube[]): ZoneGap[] {
     return [{ point: id, name, zone, school: rule.school, wanted: rule.gap.mm, ...nearest }];
   });
 }
+
+/** A helmet as a ball below its measured top. mm, common practice */
+export const HELMET_RADIUS = 140;
+
+/** The least distance between a helmet and a tube's surface; null where nobody is seated. mm */
+export function helmetRoom({ occupants }: Plan, tubes: Tube[]): number | null {
+  const middles = occupants.flatMap(({ helmetTop }): Vec3[] => {
+    if (!helmetTop) return [];
+    const [x, y, z] = placeOf(helmetTop);
+    return [[x, y, z - HELMET_RADIUS]];
+  });
+  if (middles.length === 0 || tubes.length === 0) return null;
+  return Math.min(
+    ...middles.flatMap((middle) =>
+      tubes.map((tube) => distanceToPath(middle, tube.axis) - HELMET_RADIUS - tube.od / 2),
+    ),
+  );
+}

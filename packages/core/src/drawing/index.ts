@@ -11,3 +11,5 @@ export {
 } from './drawing.ts';
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { datumWords, markOutStrip, type StripOptions } from './strip.ts';
+export { type FlatOutline, flatOutline, type TrueLine } from './outline.ts';
+export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';

@@ -4,6 +4,7 @@ import {
   datumWords,
   formatLength,
   formatWithUnit,
+  isMultiPlane,
   markOutStrip,
   type Member,
   pieceAnswerOf,
@@ -22,6 +23,7 @@ import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
+import { RolledOut } from './RolledOut.tsx';
 import { StepCards } from './StepCards.tsx';
 import { ToolingPanel } from './ToolingPanel.tsx';
 
@@ -48,6 +50,7 @@ export function BendStage() {
       </div>
     );
   const { of, answer } = found;
+  const twin = of.pieces.find((one) => one.side !== answer.side && one.side !== null)?.sheet ?? null;
   const about = evaluation.findings.filter(
     (finding) => finding.rule === null && finding.member === member.id && finding.code !== 'asymmetry',
   );
@@ -59,7 +62,7 @@ export function BendStage() {
         <Heading member={member} stamp={answer.stamp} name={pieceName(of.role, answer.side)} />
         <DriftPanel piece={answer.piece} />
         {answer.sheet ? (
-          <MarkOut sheet={answer.sheet} datum={member.bending.datum} />
+          <MarkOut sheet={answer.sheet} twin={twin} datum={member.bending.datum} />
         ) : (
           <NoMarks hasTube={answer.tube !== null} />
         )}
@@ -109,7 +112,7 @@ function Heading({ member, stamp, name }: { member: Member; stamp: string; name:
   );
 }
 
-function MarkOut({ sheet, datum }: { sheet: BendSheet; datum: Datum }) {
+function MarkOut({ sheet, twin, datum }: { sheet: BendSheet; twin: BendSheet | null; datum: Datum }) {
   const style = useJobStyle();
   const strip = useCallback(
     (width: number) => markOutStrip(sheet, { width, datum, style }),
@@ -136,6 +139,7 @@ function MarkOut({ sheet, datum }: { sheet: BendSheet; datum: Datum }) {
           All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
         </p>
       )}
+      {isMultiPlane(sheet) && <RolledOut sheet={sheet} twin={twin} />}
       <StepCards sheet={sheet} datum={datum} />
     </>
   );

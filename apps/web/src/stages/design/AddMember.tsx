@@ -1,9 +1,9 @@
-import { type BarRole, proposeBar, standingIn, USUAL_ORDER, waysOf } from '@gyrus/core';
+import { type BarRole, USUAL_ORDER, waysOf } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { addRole } from '../../job/addRole.ts';
+import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useRuleBooks } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
@@ -13,7 +13,6 @@ import { demandedRoles, recommendedRole, WHY } from './recommend.ts';
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const plan = usePlan();
-  const change = usePlanStore((state) => state.change);
   const evaluation = useEvaluation();
   const books = useRuleBooks().data ?? [];
   const next = recommendedRole(plan);
@@ -24,18 +23,10 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
   const demanded = demandedRoles(plan, books);
   const add = () => {
-    const proposed = proposeBar(plan, standingIn(evaluation), role, way, () => crypto.randomUUID());
-    if ('needs' in proposed) {
-      toast.error(`A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.`);
-      return;
-    }
-    const [first] = proposed.bars;
-    change(`members/${first?.id}`, (draft) => {
-      draft.members.push(...proposed.bars);
-      draft.fitOrder.push(...proposed.bars.flatMap(({ pieces }) => pieces.map((piece) => piece.id)));
-    });
+    const piece = addRole(evaluation, role, way);
+    if (!piece) return;
     setChosen(null);
-    onAdded(first?.pieces[0]?.id ?? '');
+    onAdded(piece);
   };
   const marks = (one: BarRole) =>
     [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
@@ -44,7 +35,6 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">
           <SelectField
-            id="add-member"
             label="add, in the usual order of work"
             value={role}
             options={USUAL_ORDER.map((one) => ({

@@ -13,7 +13,7 @@ import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
-import { type SpaceView } from './space/Space.tsx';
+import { type Looks } from './looks.ts';
 
 const Space = lazy(async () => ({ default: (await import('./space/Space.tsx')).Space }));
 
@@ -26,9 +26,7 @@ interface CagePictureProps {
   tubes: Tube[];
   selected: string | null;
   onSelect: (piece: string) => void;
-  eye: SpaceView;
-  car: boolean;
-  ghosts: boolean;
+  looks: Looks;
   measure: [Vec3, Vec3] | null;
 }
 
@@ -46,15 +44,18 @@ export const hasWebGl: boolean = (() => {
 
 /** The hoop in the car, or the whole cage: in its three square views, or in space. */
 export function CagePicture(props: CagePictureProps) {
-  const { kind, hoop, evaluation, tubes, selected, onSelect, eye, car, ghosts, measure } = props;
+  const { kind, hoop, evaluation, tubes, selected, onSelect, looks, measure } = props;
   const plan = usePlan();
   if (kind === 'space')
     return (
       <ErrorBoundary what="The view in space">
         <Suspense fallback={<Loading what="the view in space" />}>
           <Space
-            {...{ plan, evaluation, tubes, selected, onSelect, car, ghosts, measure }}
-            view={eye}
+            {...{ plan, evaluation, tubes, selected, onSelect, measure }}
+            view={looks.eye}
+            car={looks.car}
+            stamps={looks.stamps}
+            ghosts={looks.ghosts}
             className={FRAME}
           />
         </Suspense>

@@ -7,9 +7,9 @@ import { Segmented } from '../../shared/Segmented.tsx';
 import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
+import { FIRST_LOOKS } from './looks.ts';
 import { measureBetween, MeasurePanel } from './MeasurePanel.tsx';
 import { PictureTools } from './PictureTools.tsx';
-import { type SpaceView } from './space/Space.tsx';
 import { SymmetryPanel } from './SymmetryPanel.tsx';
 
 const VIEWS: { value: PictureKind; text: string }[] = [
@@ -42,7 +42,7 @@ export function DesignStage() {
   const view = viewOf(address.get('view'), hoop);
   const selected = address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '';
   const select = (piece: string) => put({ tube: piece });
-  const [looks, setLooks] = useState<Looks>({ eye: 'free', car: true, ghosts: false, upTo: null });
+  const [looks, setLooks] = useState(FIRST_LOOKS);
   const [asked, setAsked] = useState({ from: '', to: '' });
   const tubes = shownTubes(plan, all, looks.upTo);
   const measured = measureBetween(plan, all, asked.from || selected, asked.to);
@@ -74,9 +74,7 @@ export function DesignStage() {
               tubes={tubes}
               selected={selected}
               onSelect={select}
-              eye={looks.eye}
-              car={looks.car}
-              ghosts={looks.ghosts}
+              looks={looks}
               measure={measured?.line ?? null}
             />
             {view !== 'hoop' && (
@@ -104,15 +102,6 @@ export function DesignStage() {
       <DesignAside evaluation={evaluation} hoop={hoop} selected={selected} select={select} />
     </div>
   );
-}
-
-/** How the cage is looked at. */
-export interface Looks {
-  eye: SpaceView;
-  car: boolean;
-  ghosts: boolean;
-  /** The last tube of the fit order that is shown; all of them when null. */
-  upTo: number | null;
 }
 
 /** The hoop in the car is the picture to begin with; a cage without one is seen from its side. */

@@ -1,10 +1,15 @@
-import { formatWithUnit, nearestBetween, nearestOnPath, type Plan, type Tube, type Vec3 } from '@gyrus/core';
+import {
+  formatWithUnit,
+  HELMET_RADIUS,
+  nearestBetween,
+  nearestOnPath,
+  type Plan,
+  type Tube,
+  type Vec3,
+} from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Figure } from '../../shared/Figure.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
-
-/** Half of what a helmet measures across; it hangs below its top. mm, common practice */
-const HELMET = 140;
 
 interface MeasurePanelProps {
   plan: Plan;
@@ -83,5 +88,5 @@ function placeOf({ survey, occupants }: Plan, id: string): { at: Vec3; radius: n
   const point = survey.points.find((one) => one.id === id);
   if (point) return { at: [point.at[0].mm, point.at[1].mm, point.at[2].mm], radius: 0 };
   const top = occupants.find((one) => one.id === id)?.helmetTop;
-  return top ? { at: [top[0].mm, top[1].mm, top[2].mm - HELMET], radius: HELMET } : null;
+  return top ? { at: [top[0].mm, top[1].mm, top[2].mm - HELMET_RADIUS], radius: HELMET_RADIUS } : null;
 }

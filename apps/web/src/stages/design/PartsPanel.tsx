@@ -1,4 +1,11 @@
-import { formatWithUnit, type Gusset, type Part, type PartAnswer, type Plate } from '@gyrus/core';
+import {
+  formatWithUnit,
+  type Gusset,
+  type LengthStyle,
+  type Part,
+  type PartAnswer,
+  type Plate,
+} from '@gyrus/core';
 import { figureName } from '@gyrus/formats';
 import { deg, mm, newId, nextStamp } from '../../job/fresh.ts';
 import { usePlan } from '../../job/planStore.ts';
@@ -102,6 +109,7 @@ function Gussets() {
 
 function Parts() {
   const plan = usePlan();
+  const style = useJobStyle();
   const { parts } = useEvaluation();
   const [first] = plan.members;
   const header = first?.id ?? '';
@@ -111,7 +119,12 @@ function Parts() {
       hint="Splices with sleeve and rosettes, joints that come apart, belt guides, ties to the body, brackets, adjustable struts, a bar without a cage."
       path={['parts']}
       name={(row) => `${row.stamp} ${PART_WORDS[row.kind]}`}
-      about={(row) => <PartFigures answer={parts.find((one) => one.part === row.id)} />}
+      about={(row) =>
+        figuresOf(
+          parts.find((one) => one.part === row.id),
+          style,
+        )
+      }
       fields={partFields}
       kinds={(Object.keys(PART_WORDS) as Part['kind'][]).map((kind) => ({
         text: PART_WORDS[kind],
@@ -121,17 +134,12 @@ function Parts() {
   );
 }
 
-function PartFigures({ answer }: { answer: PartAnswer | undefined }) {
-  const style = useJobStyle();
-  if (!answer) return null;
-  if (!answer.answer.ok) return <>{answer.answer.fault.message}</>;
+function figuresOf(answer: PartAnswer | undefined, style: LengthStyle): string {
+  if (!answer) return '';
+  if (!answer.answer.ok) return answer.answer.fault.message;
   const on = answer.on ? `on ${answer.on}; ` : '';
-  return (
-    <>
-      {on}
-      {answer.answer.value.figures
-        .map(({ name, mm: value }) => `${figureName(name)} ${formatWithUnit(value, style)}`)
-        .join(', ')}
-    </>
+  const figures = answer.answer.value.figures.map(
+    ({ name, mm: value }) => `${figureName(name)} ${formatWithUnit(value, style)}`,
   );
+  return on + figures.join(', ');
 }

@@ -2,7 +2,7 @@ import { type Tube } from '@gyrus/core';
 import { useId } from 'react';
 import { usePlan } from '../../job/planStore.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
-import { type Looks } from './DesignStage.tsx';
+import { type Looks } from './looks.ts';
 import { type SpaceView } from './space/Space.tsx';
 
 const EYES: { value: SpaceView; text: string }[] = [
@@ -37,6 +37,7 @@ export function PictureTools({ looks, onChange, space, tubes }: PictureToolsProp
             onChange={(eye) => onChange({ ...looks, eye })}
           />
           <Check label="the car" on={looks.car} onChange={(car) => onChange({ ...looks, car })} />
+          <Check label="stamps" on={looks.stamps} onChange={(stamps) => onChange({ ...looks, stamps })} />
         </>
       )}
       <Check label="mirror image" on={looks.ghosts} onChange={(ghosts) => onChange({ ...looks, ghosts })} />

@@ -8,7 +8,9 @@ import { SetUpTables } from './SetUpTables.tsx';
 
 type Survey = Plan['survey'];
 
-const ZONE_CHOICES = ZONES.map((zone) => ({ value: zone, text: zone.replace('-', ' ') }));
+const zoneName = (zone: string): string =>
+  zone.replace(/^(.)-pillar$/, (_, letter: string) => `${letter.toUpperCase()}-pillar`);
+const ZONE_CHOICES = ZONES.map((zone) => ({ value: zone, text: zoneName(zone) }));
 const NAME: RecordField = { type: 'text', at: 'name', label: 'name' };
 
 /** What was measured beside the hoop's section: points, panels, keep-outs, how tight the cage stands, who sits in it. */
@@ -77,7 +79,7 @@ function GapSchools() {
       title="How tight the cage stands"
       hint="By zone: touching the body, a small gap, or more. Checked at the points of that zone."
       path={['survey', 'gaps']}
-      name={(row) => row.zone.replace('-', ' ')}
+      name={(row) => zoneName(row.zone)}
       about={(row) => (row.school === 'touching' ? 'touching' : `${length(row.gap)} at least`)}
       fields={() => [
         { type: 'choice', at: 'zone', label: 'zone', options: ZONE_CHOICES },
@@ -171,7 +173,11 @@ function Ribs() {
       hint="Half widths at a few heights, here and there along the car: they draw the car round the cage."
       path={['survey', 'ribs']}
       name={(row) => row.name || 'a section'}
-      about={(row) => `${length(row.forward)} ahead of the hoop`}
+      about={({ forward }) =>
+        forward.mm < 0
+          ? `${length({ ...forward, mm: -forward.mm })} behind the hoop`
+          : `${length(forward)} ahead of the hoop`
+      }
       fields={(row) => RIB_FIELDS(row.points.length)}
       kinds={[
         {

@@ -1,4 +1,4 @@
-import { type Plan, type Vec3 } from '@gyrus/core';
+import { HELMET_RADIUS, type Plan, type Vec3 } from '@gyrus/core';
 import { Line } from '@react-three/drei';
 import { useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute } from 'three';
@@ -72,7 +72,6 @@ function KeepOutBox({ from, to }: { from: Vec3; to: Vec3 }) {
 }
 
 /** Plain volumes: what is needed to see heads and shoulders beside tubes. mm, common practice */
-const HELMET = 140;
 const SHOULDERS = 420;
 const TORSO = 230;
 
@@ -99,8 +98,8 @@ function Person({ person }: { person: Plan['occupants'][number] }) {
         </mesh>
       )}
       {helmet && (
-        <mesh position={inPicture([helmet[0], helmet[1], helmet[2] - HELMET])}>
-          <sphereGeometry args={[metres(HELMET), 20, 14]} />
+        <mesh position={inPicture([helmet[0], helmet[1], helmet[2] - HELMET_RADIUS])}>
+          <sphereGeometry args={[metres(HELMET_RADIUS), 20, 14]} />
           <meshStandardMaterial color="#d8d4c6" />
         </mesh>
       )}

@@ -1,5 +1,5 @@
-import { type Evaluation, type Plan, type Tube, type Vec3 } from '@gyrus/core';
-import { Line, OrbitControls } from '@react-three/drei';
+import { type Evaluation, lengthOf, type Plan, pointAt, type Tube, type Vec3 } from '@gyrus/core';
+import { Html, Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
 import { DoubleSide } from 'three';
@@ -17,6 +17,8 @@ interface SpaceProps {
   onSelect: (piece: string) => void;
   view: SpaceView;
   car: boolean;
+  /** The stamp on every tube; the picked one has it always. */
+  stamps: boolean;
   /** Mirror images of the tubes, to lay one side over the other. */
   ghosts: boolean;
   /** A line that is being measured. */
@@ -34,7 +36,8 @@ const EYES: Record<SpaceView, [number, number, number]> = {
 
 /** The cage in space: drag to turn, press a tube to pick it. Drawn only when something changes. */
 export function Space(props: SpaceProps) {
-  const { plan, evaluation, tubes, selected, onSelect, view, car, ghosts, measure, className } = props;
+  const { plan, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
+    props;
   return (
     <div
       className={`h-[56vh] min-h-96 ${className}`}
@@ -57,6 +60,12 @@ export function Space(props: SpaceProps) {
             onPick={() => onSelect(tube.piece)}
           />
         ))}
+        {tubes.map(
+          (tube) =>
+            (stamps || tube.piece === selected) && (
+              <StampLabel key={tube.piece} tube={tube} picked={tube.piece === selected} />
+            ),
+        )}
         {ghosts && tubes.map((tube) => <GhostMesh key={tube.piece} tube={tube} />)}
         {measure && <Line points={measure.map(inPicture)} color="#b3261e" lineWidth={4} depthTest={false} />}
         <Eye view={view} />
@@ -102,6 +111,21 @@ function TubeMesh({ tube, picked, onPick }: { tube: Tube; picked: boolean; onPic
         side={DoubleSide}
       />
     </mesh>
+  );
+}
+
+/** What is stamped on the steel, at the middle of the tube. */
+function StampLabel({ tube, picked }: { tube: Tube; picked: boolean }) {
+  const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2);
+  if (!middle) return null;
+  return (
+    <Html position={inPicture(middle)} center zIndexRange={[5, 0]} style={{ pointerEvents: 'none' }}>
+      <span
+        className={`border-ink rounded-machined border px-1 text-xs font-bold ${picked ? 'bg-chalk' : 'bg-white'}`}
+      >
+        {tube.stamp}
+      </span>
+    </Html>
   );
 }
 

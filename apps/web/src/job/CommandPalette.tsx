@@ -1,0 +1,93 @@
+import { type Evaluation, USUAL_ORDER, waysOf } from '@gyrus/core';
+import { pieceName, roleWords } from '@gyrus/formats';
+import { Command } from 'cmdk';
+import { useLocation, useNavigate } from 'react-router';
+import { addRole } from './addRole.ts';
+import { usePlanStore } from './planStore.ts';
+import { STAGES } from './stages.ts';
+
+interface CommandPaletteProps {
+  evaluation: Evaluation;
+  onClose: () => void;
+}
+
+/** Everything that can be done, by name: stages, tubes, members to add, undo. Keyboard alone will do. */
+export function CommandPalette({ evaluation, onClose }: CommandPaletteProps) {
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const job = pathname.split('/').slice(0, 3).join('/');
+  const { undo, redo } = usePlanStore.getState();
+  const run = (action: () => void) => () => {
+    onClose();
+    action();
+  };
+  const go = (to: string) => run(() => void navigate(`${job}/${to}`));
+  const stage = pathname.split('/')[3] === 'bend' ? 'bend' : 'design';
+  return (
+    <Command.Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      label="Everything that can be done"
+      overlayClassName="bg-ink/50 fixed inset-0"
+      contentClassName="bg-sheet border-ink rounded-machined fixed top-24 left-1/2 w-[min(620px,94vw)] -translate-x-1/2 border"
+    >
+      <Command.Input
+        placeholder="a stage, a stamp, a bar to add …"
+        className="border-rule w-full border-b bg-transparent px-4 py-3 text-lg outline-none"
+      />
+      <Command.List className="max-h-[60vh] overflow-y-auto p-2 [&_[cmdk-group-heading]]:text-quiet [&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm">
+        <Command.Empty className="text-quiet p-3">Nothing of that name.</Command.Empty>
+        <Command.Group heading="go to">
+          {[...STAGES, { path: 'variants', name: 'Variants and revisions' }].map(({ path, name }) => (
+            <Entry key={path} text={name} onSelect={go(path)} />
+          ))}
+          <Entry text="Places in the car" onSelect={go('survey?view=places')} />
+          <Entry text="Cage in space" onSelect={go('design?view=space')} />
+          <Entry text="Plates and parts" onSelect={go('design?tab=parts')} />
+          <Entry text="Fit order" onSelect={go('design?tab=order')} />
+        </Command.Group>
+        <Command.Group heading="tubes">
+          {evaluation.members.flatMap(({ role, pieces }) =>
+            pieces.map(({ piece, stamp, side }) => (
+              <Entry
+                key={piece}
+                text={`${stamp} ${pieceName(role, side)}`}
+                onSelect={go(`${stage}?tube=${piece}`)}
+              />
+            )),
+          )}
+        </Command.Group>
+        <Command.Group heading="add">
+          {USUAL_ORDER.flatMap((role) =>
+            (waysOf(role).length > 0 ? waysOf(role) : ['']).map((way) => (
+              <Entry
+                key={role + way}
+                text={`Add ${roleWords(role)}${way === '' ? '' : `, ${way}`}`}
+                onSelect={run(() => {
+                  const piece = addRole(evaluation, role, way);
+                  if (piece) void navigate(`${job}/design?tube=${piece}`);
+                })}
+              />
+            )),
+          )}
+        </Command.Group>
+        <Command.Group heading="change">
+          <Entry text="Undo" onSelect={run(undo)} />
+          <Entry text="Redo" onSelect={run(redo)} />
+        </Command.Group>
+      </Command.List>
+    </Command.Dialog>
+  );
+}
+
+function Entry({ text, onSelect }: { text: string; onSelect: () => void }) {
+  return (
+    <Command.Item
+      value={text}
+      onSelect={onSelect}
+      className="rounded-machined data-[selected=true]:bg-ink flex min-h-10 cursor-pointer items-center px-2 font-semibold data-[selected=true]:text-white"
+    >
+      {text}
+    </Command.Item>
+  );
+}

@@ -1,0 +1,26 @@
+import { type Evaluation } from '@gyrus/core';
+import { lazy, Suspense, useEffect, useState } from 'react';
+
+const CommandPalette = lazy(async () => ({
+  default: (await import('./CommandPalette.tsx')).CommandPalette,
+}));
+
+/** Ctrl+K opens the list of everything that can be done, which comes when it is first asked for. */
+export function PaletteKeys({ evaluation }: { evaluation: Evaluation }) {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+      event.preventDefault();
+      setOpen((before) => !before);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  if (!open) return null;
+  return (
+    <Suspense fallback={null}>
+      <CommandPalette evaluation={evaluation} onClose={() => setOpen(false)} />
+    </Suspense>
+  );
+}

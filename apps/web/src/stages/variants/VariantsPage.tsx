@@ -1,0 +1,103 @@
+import { MAIN_BRANCH, type Revision, type RevisionSummary } from '@gyrus/contract';
+import { EMPTY_SHOP } from '@gyrus/core';
+import { useQueries, useQueryClient } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { usePlanStore } from '../../job/planStore.ts';
+import { evaluateAway } from '../../job/useEvaluation.ts';
+import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/queries.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Loading, Trouble } from '../../shared/Waiting.tsx';
+import { type Compared, CompareTable } from './CompareTable.tsx';
+import { NameForm } from './NameForm.tsx';
+import { RevisionTable } from './RevisionTable.tsx';
+import { goOnWith, nameRevision, startVariant } from './variantSteps.ts';
+
+/** Variants of the plan side by side, and its revisions, which can be named and restored. */
+export function VariantsPage() {
+  const { jobId = '' } = useParams();
+  const revisions = useRevisions(jobId);
+  const branch = usePlanStore((state) => state.branch);
+  const saveState = usePlanStore((state) => state.saveState);
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries({ queryKey: ['revisions', jobId] });
+  const heads = headsOf(revisions.data ?? []);
+  const compared = useCompared(jobId, heads);
+  if (revisions.isError) return <Trouble error={revisions.error} retry={() => void revisions.refetch()} />;
+  if (!revisions.data) return <Loading what="the revisions" />;
+  return (
+    <div className="space-y-8 p-5">
+      <section aria-label="Variants" className="space-y-4">
+        <h1 className="text-2xl">
+          Variants <span className="text-quiet text-base font-medium">less is better, but for room</span>
+        </h1>
+        <p className="text-quiet max-w-3xl">
+          A variant goes its own way from here: a single diagonal against an X, a straight harness bar against
+          an offset one. Changes of one never touch the other.
+        </p>
+        {compared.length > 0 && <CompareTable compared={compared} current={branch} />}
+        <div className="flex flex-wrap gap-3">
+          {heads
+            .filter((head) => head.branch !== branch)
+            .map((head) => (
+              <Button key={head.branch} onClick={() => void goOnWith(jobId, head)}>
+                Go on with {head.branch}
+              </Button>
+            ))}
+        </div>
+        <NameForm
+          label="start a variant from what is on screen, named"
+          action="Start the variant"
+          taken={heads.map((head) => head.branch)}
+          onName={(name) => startVariant(name).then(refresh)}
+        />
+      </section>
+      <section aria-label="Revisions" className="space-y-4">
+        <h2 className="text-2xl">
+          Revisions{' '}
+          <span className="text-quiet text-base font-medium">
+            of {branch === MAIN_BRANCH ? 'the main plan' : branch}
+          </span>
+        </h2>
+        <NameForm
+          label="name what is on screen"
+          action="Keep under this name"
+          taken={[]}
+          onName={(name) => nameRevision(name).then(refresh)}
+        />
+        <RevisionTable
+          key={saveState}
+          jobId={jobId}
+          revisions={revisions.data.filter((one) => one.branch === branch)}
+        />
+      </section>
+    </div>
+  );
+}
+
+/** The newest revision of every variant; the main plan first. */
+function headsOf(revisions: RevisionSummary[]): RevisionSummary[] {
+  const heads = new Map<string, RevisionSummary>();
+  for (const one of revisions) if (!heads.has(one.branch)) heads.set(one.branch, one);
+  return [...heads.values()].sort(
+    (a, b) =>
+      Number(b.branch === MAIN_BRANCH) - Number(a.branch === MAIN_BRANCH) || a.branch.localeCompare(b.branch),
+  );
+}
+
+/** The answers of every variant, as far as they are there. */
+function useCompared(jobId: string, heads: RevisionSummary[]): Compared[] {
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const books = useRuleBooks().data;
+  const answers = useQueries({
+    queries: heads.map((head) => ({
+      queryKey: ['compared', jobId, head.number, shop, books],
+      enabled: books !== undefined,
+      staleTime: Infinity,
+      queryFn: async (): Promise<Compared> => {
+        const { plan }: Revision = await fetchRevision(jobId, head.number);
+        return { name: head.branch, plan, answers: await evaluateAway(plan, shop, books ?? []) };
+      },
+    })),
+  });
+  return answers.flatMap(({ data }) => data ?? []);
+}

@@ -1,0 +1,45 @@
+import { type Evaluation, type Plan, helmetRoom } from '@gyrus/core';
+
+/** One line of the comparison: what it is, and its value for a variant. Less is better; room counts negative. */
+export interface Measure {
+  name: string;
+  of: (plan: Plan, answers: Evaluation) => { value: number | null; text: string };
+}
+
+const count = (value: number) => ({ value, text: String(value) });
+const counted =
+  (codes: readonly string[]) =>
+  (_: Plan, { findings }: Evaluation) =>
+    count(findings.filter(({ code }) => codes.includes(code)).length);
+
+/** What variants are compared by. */
+export const MEASURES_OF_VARIANT: readonly Measure[] = [
+  { name: 'mass, kg', of: (_, { totals }) => ({ value: totals.mass, text: totals.mass.toFixed(1) }) },
+  { name: 'tube, m', of: (_, { totals }) => ({ value: totals.metres, text: totals.metres.toFixed(2) }) },
+  { name: 'tubes', of: (_, { totals }) => count(totals.tubes) },
+  { name: 'bends', of: (_, { totals }) => count(totals.bends) },
+  { name: 'coped ends', of: (_, { totals }) => count(totals.copes) },
+  { name: 'joints off their node', of: (_, { totals }) => count(totals.offNode) },
+  {
+    name: 'rules out',
+    of: (_, { findings }) => count(findings.filter(({ rule, status }) => rule && status === 'out').length),
+  },
+  {
+    name: 'rules to look at or to ask',
+    of: (_, { findings }) =>
+      count(findings.filter(({ rule, status }) => rule && (status === 'look' || status === 'ask')).length),
+  },
+  { name: 'keep-outs and gaps', of: counted(['keep-out', 'zone-gap', 'zone-touch', 'finger-gap']) },
+  { name: 'unbraced bends', of: counted(['unbraced-bend']) },
+  { name: 'tubes that run into each other', of: counted(['collision']) },
+  {
+    name: 'least room to a helmet, mm',
+    of: (plan, { members }) => {
+      const room = helmetRoom(
+        plan,
+        members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+      );
+      return { value: room === null ? null : -room, text: room === null ? 'nobody seated' : room.toFixed(0) };
+    },
+  },
+];

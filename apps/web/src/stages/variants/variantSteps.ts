@@ -1,0 +1,48 @@
+import { type Revision, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
+import { toast } from 'sonner';
+import { usePlanStore } from '../../job/planStore.ts';
+import { saveNow } from '../../job/useAutosave.ts';
+import { api, ApiFault } from '../../shared/api.ts';
+import { fetchRevision } from '../../shared/queries.ts';
+
+const NOT_SAVED = 'The plan could not be saved first, so nothing was done. See the note beside Undo.';
+
+/** A revision of the plan on screen under a note; in another branch it starts a variant. Says why where it cannot. */
+async function keepAs(note: string, branch: string): Promise<void> {
+  if (!(await saveNow())) return void toast.error(NOT_SAVED);
+  const { jobId, base, branch: current, history, savedAs, switchTo } = usePlanStore.getState();
+  if (!jobId || !history) return;
+  const dto: SaveRevisionDto = {
+    id: crypto.randomUUID(),
+    parent: base.id,
+    branch,
+    author: '',
+    note,
+    plan: history.present,
+  };
+  try {
+    const kept = await api<Revision>(`jobs/${jobId}/revisions`, 'POST', dto);
+    if (branch === current) savedAs(kept, history.present);
+    else switchTo(kept);
+    toast.success(`Kept as ${note}.`);
+  } catch (error) {
+    toast.error(error instanceof ApiFault ? error.fault.message : String(error));
+  }
+}
+
+export const nameRevision = (name: string): Promise<void> => keepAs(name, usePlanStore.getState().branch);
+
+export const startVariant = (name: string): Promise<void> => keepAs(`variant ${name}`, name);
+
+/** Goes on with the newest revision of another variant. */
+export async function goOnWith(jobId: string, head: RevisionSummary): Promise<void> {
+  if (!(await saveNow())) return void toast.error(NOT_SAVED);
+  usePlanStore.getState().switchTo(await fetchRevision(jobId, head.number));
+}
+
+/** Puts an earlier plan on screen, as an edit that can be undone and is saved as a new revision. */
+export async function restore(jobId: string, number: number): Promise<void> {
+  const { plan } = await fetchRevision(jobId, number);
+  usePlanStore.getState().replace(`restore/${number}`, plan);
+  toast.success(`Revision ${number} is on screen again; Undo takes it back.`);
+}
