@@ -11,19 +11,21 @@ test('bars hang on the hoop: added, moved with it, made as twins, taken out with
   const add = page.getByRole('button', { name: 'Add', exact: true });
   const tubes = page.getByRole('list', { name: 'Tubes' });
   // Diagonal, harness bar, backstays and rear cross come first in the usual order of work.
-  for (const stamp of ['D1', 'HB', 'BL', 'RX']) {
+  for (const stamp of ['D1', 'HB1', 'BL', 'RX']) {
     await add.click();
     await expect(tubes.getByRole('button', { name: new RegExp(`^${stamp} `) })).toBeVisible();
   }
-  await expect(page.getByText(/^6 tubes,/)).toBeVisible();
+  await expect(page.getByText(/^7 tubes,/)).toBeVisible();
 
-  await tubes.getByRole('button', { name: /^HB / }).click();
+  await tubes.getByRole('button', { name: /^HB1 / }).click();
   await page.getByRole('radio', { name: 'front', exact: true }).click();
-  await expect(page.getByRole('img', { name: 'The cage, front view: MH, D1, HB, BL, BR, RX' })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: 'The cage, front view: MH, D1, HB1, HB2, BL, BR, RX' }),
+  ).toBeVisible();
   await page.getByLabel('above the floor').first().fill('90');
-  await expect(page.getByText(/HB cannot be placed: MH does not pass/)).toBeVisible();
+  await expect(page.getByText(/HB1 cannot be placed: MH does not pass/)).toBeVisible();
   await page.getByLabel('above the floor').first().fill('25');
-  await expect(page.getByText(/HB cannot be placed/)).toBeHidden();
+  await expect(page.getByText(/HB1 cannot be placed/)).toBeHidden();
 
   await tubes.getByRole('button', { name: /^BL / }).click();
   await page.getByRole('button', { name: 'Take out the backstay' }).click();

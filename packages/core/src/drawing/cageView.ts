@@ -3,16 +3,22 @@ import { type Tube } from '../cage/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Drawing, type Point, rectangle, type Shape, textWidth } from './drawing.ts';
 
-/** From behind looking forward, from the left, from above. */
-export type CageView = 'front' | 'side' | 'top';
+/** From behind looking forward, from the left, from above; and from above the left rear corner. */
+export type CageView = 'front' | 'side' | 'top' | 'corner';
 
 export interface CageViewOptions {
   view: CageView;
   width: number;
   height: number;
-  /** The piece that is being worked on. */
-  selected: string | null;
+  /** The pieces that are being worked on. */
+  selected: readonly string[];
+  /** Stamps on all tubes, or on those alone. */
+  stamps: 'all' | 'selected';
 }
+
+/** Cosine and sine of the corner view: turned by 35° to the left of straight behind, and looking down by 25°. */
+const TURN = [Math.cos(0.61), -Math.sin(0.61)] as const;
+const TILT = [Math.cos(0.44), Math.sin(0.44)] as const;
 
 /** To the right and up on the drawing, in mm, and how near to the eye. */
 const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
@@ -20,12 +26,20 @@ const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number
   front: ([x, y, z]) => ({ right: -y, up: z, near: -x }),
   side: ([x, y, z]) => ({ right: -x, up: z, near: y }),
   top: ([x, y, z]) => ({ right: -y, up: x, near: z }),
+  corner: ([x, y, z]) => ({
+    right: -y * TURN[0] + x * TURN[1],
+    up: (x * TURN[0] + y * TURN[1]) * TILT[1] + z * TILT[0],
+    near: -(x * TURN[0] + y * TURN[1]) * TILT[0] + z * TILT[1],
+  }),
 };
 const EDGE = 46;
 const LABEL = 14;
 
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
-export function cageView(tubes: Tube[], { view, width, height, selected }: CageViewOptions): Drawing {
+export function cageView(
+  tubes: Tube[],
+  { view, width, height, selected, stamps: shown }: CageViewOptions,
+): Drawing {
   const project = PROJECTIONS[view];
   const lines = tubes
     .map((tube) => ({ tube, points: polylineOf(tube.axis, 6).map(project) }))
@@ -37,7 +51,8 @@ export function cageView(tubes: Tube[], { view, width, height, selected }: CageV
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
   const taken: Label[] = [];
-  const stamps = tubes.flatMap((tube) => {
+  const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
+  const stamps = stamped.flatMap((tube) => {
     const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? (tube.points[0] as Vec3);
     return stampShapes(tube, place.at(project(middle)), taken);
   });
@@ -47,7 +62,7 @@ export function cageView(tubes: Tube[], { view, width, height, selected }: CageV
     title: `The cage, ${view} view: ${tubes.map((tube) => tube.stamp).join(', ')}`,
     shapes: [
       ...drawn.flatMap(({ tube, points }) =>
-        tubeShapes(points, (tube.od / 2) * place.scale, tube.piece === selected),
+        tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
       ...stamps,
     ],

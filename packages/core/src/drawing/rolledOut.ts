@@ -61,7 +61,7 @@ function bendShapes(
   const zone = rectangle(x(bend.tangentA), here - 9, x(bend.tangentB) - x(bend.tangentA), 18);
   const jump: Shape[] = before
     ? [
-        { kind: 'arrow', from: [x(start), y(before.clock)], to: [x(start), here], pen: 'mark' },
+        { kind: 'arrow', from: [x(start), y(before.clock)], to: [x(start), here], pen: 'arrow' },
         {
           kind: 'text',
           at: [x(start), TOP + ROUND + 22],

@@ -37,7 +37,9 @@ export function markOutStrip(sheet: BendSheet, { width, datum, style }: StripOpt
     { kind: 'text', at: [4, top + TUBE / 2 + 6], text: 'A', size: 18, anchor: 'start', voice: 'bend' },
     { kind: 'text', at: [width - 4, top + TUBE / 2 + 6], text: 'B', size: 18, anchor: 'end', voice: 'bend' },
     ...sheet.bends.flatMap((bend) => zoneShapes(bend, x, scale, top)),
-    ...marks.flatMap(({ bend, row, text }) => markShapes(x(bend.mark), top, top - 22 - row * 30, text)),
+    ...marks.flatMap(({ bend, row, text, shift }) =>
+      markShapes(x(bend.mark), top, top - 22 - row * 30, text, shift),
+    ),
     ...captions.flatMap(({ bend, row, lines, at, anchor }) =>
       captionShapes(
         x((bend.tangentA + bend.tangentB) / 2),
@@ -92,11 +94,11 @@ function zoneShapes(bend: SheetBend, x: (fromA: number) => number, scale: number
 }
 
 /** The scribed mark itself, with its pointer and its figure above. */
-const markShapes = (x: number, top: number, baseline: number, text: string): Shape[] => [
+const markShapes = (x: number, top: number, baseline: number, text: string, shift: number): Shape[] => [
   { kind: 'line', from: [x, baseline + 4], to: [x, top], pen: 'mark' },
   { kind: 'line', from: [x, top], to: [x, top + TUBE], pen: 'scribed' },
   { kind: 'pointer', tip: [x, baseline + 16], size: 7, pen: 'mark' },
-  { kind: 'text', at: [x, baseline], text, size: 24, anchor: 'middle', voice: 'figure' },
+  { kind: 'text', at: [x + shift, baseline], text, size: 24, anchor: 'middle', voice: 'figure' },
 ];
 
 interface Caption {
@@ -130,13 +132,21 @@ function captionRows(
 /** The figures above the strip, raised where two marks stand close. */
 function figureRows(bends: SheetBend[], x: (fromA: number) => number, figure: (fromA: number) => string) {
   const taken: number[] = [];
-  return [...bends]
+  const placed = [...bends]
     .sort((a, b) => a.mark - b.mark)
     .map((bend) => {
       const text = figure(bend.mark);
       const half = textWidth(text, 24) / 2;
-      return { bend, text, row: freeRow(taken, x(bend.mark) - half, x(bend.mark) + half + 8) };
+      return { bend, text, half, row: freeRow(taken, x(bend.mark) - half, x(bend.mark) + half + 8) };
     });
+  // The line of a mark set higher runs down past the figure below: that one gives way.
+  return placed.map((one) => {
+    const past = placed.find(
+      (other) => other.row > one.row && Math.abs(x(other.bend.mark) - x(one.bend.mark)) < one.half + 4,
+    );
+    const gap = past ? x(past.bend.mark) - x(one.bend.mark) : 0;
+    return { ...one, shift: past ? gap - Math.sign(gap || 1) * (one.half + 6) : 0 };
+  });
 }
 
 /** The first row that is free from `from` on; takes it up to `to`. */

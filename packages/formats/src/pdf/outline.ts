@@ -30,11 +30,11 @@ export function outlinePdf(request: OutlineRequest): Doc {
   const { outline, paper, printed } = request;
   const doc = newDocument(paper, `Outline of ${outline.stamp}`, printed);
   const tiling = tilingOf(outline, paper);
-  for (let row = 0; row < tiling.rows; row++)
-    for (let column = 0; column < tiling.columns; column++) {
-      if (row + column > 0) doc.addPage();
-      drawTile(doc, request, tiling, column, row);
-    }
+  const tiles = tilesWithLines(outline, tiling);
+  for (const [i, [column, row]] of tiles.entries()) {
+    if (i > 0) doc.addPage();
+    drawTile(doc, request, tiling, column, row, `page ${i + 1} of ${tiles.length}`);
+  }
   doc.end();
   return doc;
 }
@@ -47,7 +47,51 @@ export function tilingOf({ width, height }: Pick<FlatOutline, 'width' | 'height'
   return { columns: count(width, step[0]), rows: count(height, step[1]), step };
 }
 
-function drawTile(doc: Doc, request: OutlineRequest, tiling: Tiling, column: number, row: number): void {
+/** Column and row of every page that shows some of the outline: the empty middle of a hoop is not printed. */
+export function tilesWithLines(
+  { edges }: Pick<FlatOutline, 'edges'>,
+  { columns, rows, step }: Tiling,
+): [number, number][] {
+  const seen = new Set<string>();
+  const see = (x: number, y: number) => {
+    for (const column of [Math.floor(x / step[0]), Math.floor((x - OVERLAP) / step[0])])
+      for (const row of [Math.floor(y / step[1]), Math.floor((y - OVERLAP) / step[1])])
+        seen.add(`${column}/${row}`);
+  };
+  for (const line of edges) for (const [x, y] of placesOn(line)) see(x, y);
+  return Array.from({ length: rows * columns }, (_, i): [number, number] => [
+    i % columns,
+    Math.floor(i / columns),
+  ]).filter(([column, row]) => seen.has(`${column}/${row}`));
+}
+
+/** Places along a line, a few millimetres apart. */
+function placesOn(line: TrueLine): [number, number][] {
+  const SPACING = 4;
+  if (line.kind === 'line') {
+    const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
+    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / SPACING));
+    return Array.from({ length: steps + 1 }, (_, i) => [
+      line.from[0] + (dx * i) / steps,
+      line.from[1] + (dy * i) / steps,
+    ]);
+  }
+  const turn = ((line.to - line.from) * Math.PI) / 180;
+  const steps = Math.max(1, Math.ceil((line.radius * turn) / SPACING));
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const angle = (line.from * Math.PI) / 180 + (turn * i) / steps;
+    return [line.centre[0] + line.radius * Math.cos(angle), line.centre[1] + line.radius * Math.sin(angle)];
+  });
+}
+
+function drawTile(
+  doc: Doc,
+  request: OutlineRequest,
+  tiling: Tiling,
+  column: number,
+  row: number,
+  page: string,
+): void {
   const { outline, job, revision, paper } = request;
   const [width, height] = paperSize[paper];
   const [left, bottom] = [column * tiling.step[0], row * tiling.step[1]];
@@ -65,10 +109,10 @@ function drawTile(doc: Doc, request: OutlineRequest, tiling: Tiling, column: num
   doc.restore();
   overlapMarks(doc, tiling, column, row, height, shown);
   checkBar(doc, width, height);
-  const page = `page ${row * tiling.columns + column + 1} of ${tiling.rows * tiling.columns}, column ${column + 1}, row ${row + 1} from below`;
+  const place = `${page}, column ${column + 1}, row ${row + 1} from below`;
   writeText(
     doc,
-    `${outline.stamp}, outline at true size. ${job}, revision ${revision}. ${page}. Print at 100 %.`,
+    `${outline.stamp}, outline at true size. ${job}, revision ${revision}. ${place}. Print at 100 %.`,
     MARGIN * MM,
     MARGIN * MM - 8,
     { font: 'label-600', size: 9 },

@@ -67,7 +67,14 @@ export function CagePicture(props: CagePictureProps) {
 
 function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; selected: string | null }) {
   const draw = useCallback(
-    (width: number) => cageView(tubes, { view, width, height: Math.round(width * HEIGHT), selected }),
+    (width: number) =>
+      cageView(tubes, {
+        view,
+        width,
+        height: Math.round(width * HEIGHT),
+        selected: selected === null ? [] : [selected],
+        stamps: 'all',
+      }),
     [tubes, view, selected],
   );
   return <FittedDrawing draw={draw} className={FRAME} />;

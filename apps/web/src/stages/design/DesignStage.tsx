@@ -17,6 +17,7 @@ const VIEWS: { value: PictureKind; text: string }[] = [
   { value: 'front', text: 'front' },
   { value: 'side', text: 'side' },
   { value: 'top', text: 'top' },
+  { value: 'corner', text: 'corner' },
   { value: 'space', text: 'in space' },
 ];
 
@@ -25,6 +26,7 @@ const VIEW_WORDS: Record<PictureKind, string> = {
   front: "looking forward, from the driver's back",
   side: 'from the left: forward is to the left',
   top: 'from above: forward is up',
+  corner: 'from above the left rear corner',
   space: 'drag to turn it, press a tube to pick it',
 };
 
