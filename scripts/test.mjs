@@ -142,6 +142,7 @@ try {
     await step('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
     await step('types', bin('tsc'), ['-b']);
     await step('schemas of docs/format', process.execPath, ['scripts/schemas.mjs', '--check']);
+    await step('drawings of docs/members', process.execPath, ['scripts/members.mjs', '--check']);
     await step('types of the tests', bin('tsc'), ['-p', 'tsconfig.test.json']);
   }
   if (wants('unit')) {

@@ -53,6 +53,13 @@ export const buildCli = () =>
     run(process.execPath, [tsc, '-b', 'apps/cli'], { quiet: true, what: 'the compiler' }),
   );
 
+/** Compiles the packages that documents are made with. */
+export const buildPackages = () =>
+  run(process.execPath, [tsc, '-b', 'packages/formats', 'packages/demo'], {
+    quiet: true,
+    what: 'the compiler',
+  });
+
 /** Compiles the server and bundles the pages, when their sources are newer. */
 export async function buildAll({ quiet = false } = {}) {
   const say = quiet ? () => {} : console.log;

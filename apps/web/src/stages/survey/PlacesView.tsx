@@ -16,19 +16,22 @@ const NAME: RecordField = { type: 'text', at: 'name', label: 'name' };
 /** What was measured beside the hoop's section: points, panels, keep-outs, how tight the cage stands, who sits in it. */
 export function PlacesView() {
   return (
-    <div className="grid gap-8 lg:grid-cols-2">
-      <div className="space-y-8">
-        <Points />
-        <GapSchools />
-        <KeepOuts />
-        <Panels />
+    <>
+      <h1 className="mb-4 text-2xl">Places in the car</h1>
+      <div className="grid gap-8 lg:grid-cols-2">
+        <div className="space-y-8">
+          <Points />
+          <GapSchools />
+          <KeepOuts />
+          <Panels />
+        </div>
+        <div className="space-y-8">
+          <Ribs />
+          <People />
+          <SetUpTables />
+        </div>
       </div>
-      <div className="space-y-8">
-        <Ribs />
-        <People />
-        <SetUpTables />
-      </div>
-    </div>
+    </>
   );
 }
 

@@ -1,0 +1,112 @@
+// npm run members: docs/members.md with a small drawing of every member, made by the program. --check only compares.
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { buildPackages, installPackages, root } from './lib/project.mjs';
+
+await installPackages();
+await buildPackages();
+const core = await import('../packages/core/dist/index.js');
+const { paperTheme, roleWords, writeSvg } = await import('../packages/formats/dist/index.js');
+const { demoPlan } = await import('../packages/demo/dist/index.js');
+const { PARTS, ROLES } = await import('./lib/memberWords.mjs');
+
+const SIZE = { width: 460, height: 300 };
+const files = {};
+
+/** The hoop of the demo's car alone, without what was surveyed round it: every drawing starts from it. */
+const bare = (shape) => ({
+  ...demoPlan,
+  survey: { ...demoPlan.survey, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
+  members: demoPlan.members.slice(0, 1).map((hoop) => ({ ...hoop, shape })),
+  plates: [],
+  gussets: [],
+  parts: [],
+  occupants: [],
+  fitOrder: [],
+});
+const answersTo = (plan) => core.evaluate(plan, core.EMPTY_SHOP, []);
+const tubesOf = (answers) =>
+  answers.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => (tube ? [tube] : [])));
+
+/** The plan with a role as it is proposed, and what it needs before it. */
+function withRole(plan, role, way) {
+  let serial = plan.members.length * 100;
+  const propose = (one) =>
+    core.proposeBar(plan, core.standingIn(answersTo(plan)), role, one, () => `m${(serial += 1)}`);
+  const proposed = propose(way);
+  if (!('needs' in proposed)) return { ...plan, members: [...plan.members, ...proposed.bars] };
+  return withRole(withRole(plan, proposed.needs, core.waysOf(proposed.needs)[0] ?? ''), role, way);
+}
+
+function draw(name, plan, picked) {
+  const tubes = tubesOf(answersTo(plan));
+  const selected = tubes.filter(picked).map(({ piece }) => piece);
+  const drawing = core.cageView(tubes, { view: 'corner', ...SIZE, selected, stamps: 'selected' });
+  files[`members/${name}.svg`] = writeSvg(drawing, paperTheme);
+  return `![${name}](members/${name}.svg)`;
+}
+
+const lines = [
+  '# Members',
+  '',
+  'Every member of a cage: what it asks for, and what it gives. The drawings are made by the program from the',
+  "demo's car (`npm run members`), the member in question drawn heavier, its stamp beside it.",
+  '',
+  '## Main hoop',
+  '',
+  'Asks for the section measured at Survey; gives one tube, its feet cut to the floor. Two bends where the wall is straight, four',
+  'where it leans over, a rolled crown where the roof is curved: the roller fills the crown between the two corner bends so that its',
+  'middle stands at the headliner and its corners lower by the measured fall.',
+  '',
+];
+for (const shape of ['two-bend', 'four-bend', 'rolled-crown'])
+  lines.push(draw(`main-hoop-${shape}`, bare(shape), () => true));
+lines.push('');
+for (const role of core.USUAL_ORDER) {
+  lines.push(`## ${roleWords(role).replace(/^./, (letter) => letter.toUpperCase())}`, '', ...ROLES[role], '');
+  const ways = core.waysOf(role);
+  for (const way of ways.length > 0 ? ways : ['']) {
+    const plan = withRole(bare('four-bend'), role, way);
+    const name = way === '' ? role : `${role}-${way.toLowerCase().replace(/[^a-z]+/g, '-')}`;
+    const added = new Set(plan.members.filter((one) => one.role === role).map(({ id }) => id));
+    if (way !== '') lines.push(`**${way}**`, '');
+    lines.push(
+      draw(name, plan, ({ member }) => added.has(member)),
+      '',
+    );
+  }
+}
+lines.push('## Plates, gussets and parts', '', ...PARTS.intro, '');
+const answers = answersTo(demoPlan);
+files['members/base-plate.svg'] = writeSvg(outlineOf('Base plate', answers.plates[0].outline), paperTheme);
+files['members/sheet-gusset.svg'] = writeSvg(
+  outlineOf('Sheet gusset', answers.gussets[1].shape.value.triangle),
+  paperTheme,
+);
+lines.push('![base plate](members/base-plate.svg) ![sheet gusset](members/sheet-gusset.svg)', '');
+for (const [heading, text] of PARTS.list) lines.push(`- **${heading}**: ${text}`);
+files['members.md'] = `${lines.join('\n')}\n`;
+
+/** A flat outline, fitted into a small drawing. mm */
+function outlineOf(title, corners) {
+  const xs = corners.map(([x]) => x);
+  const ys = corners.map(([, y]) => y);
+  const [left, low] = [Math.min(...xs), Math.min(...ys)];
+  const scale = Math.min(180 / (Math.max(...xs) - left), 120 / (Math.max(...ys) - low));
+  const points = corners.map(([x, y]) => [20 + (x - left) * scale, 140 - (y - low) * scale]);
+  return { width: 220, height: 160, title, shapes: [{ kind: 'polygon', points, pen: 'steel' }] };
+}
+
+const checking = process.argv.includes('--check');
+const stale = [];
+for (const [name, text] of Object.entries(files)) {
+  const file = path.join(root, 'docs', name);
+  if (!checking) {
+    mkdirSync(path.dirname(file), { recursive: true });
+    writeFileSync(file, text);
+  } else if (!existsSync(file) || readFileSync(file, 'utf8') !== text) stale.push(name);
+}
+if (stale.length > 0) {
+  console.error(`docs/members is behind the program (${stale.join(', ')}): run "npm run members"`);
+  process.exit(1);
+}
