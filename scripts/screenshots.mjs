@@ -17,7 +17,10 @@ const VIEWS = {
   jobs: '/jobs',
   brief: `${DEMO}/brief`,
   survey: `${DEMO}/survey`,
+  places: `${DEMO}/survey?view=places`,
   design: `${DEMO}/design`,
+  parts: `${DEMO}/design?view=side&tab=parts`,
+  cage: `${DEMO}/design?view=space`,
   bend: `${DEMO}/bend`,
   inspect: `${DEMO}/inspect`,
   shop: '/shop',
@@ -38,10 +41,11 @@ try {
     await page.goto(address + view);
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
+    if (name === 'cage') await page.waitForTimeout(4000);
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
-  await cageInSpace(page, address);
+  await variants(page, address);
   await printedSheet(address);
 } finally {
   await browser?.close();
@@ -62,16 +66,18 @@ async function printedSheet(address) {
   await run('pdftoppm', ['-r', '105', '-png', '-singlefile', pdf, picture]);
 }
 
-/** The bars of the usual order added to the demo's hoop, seen in space. */
-async function cageInSpace(page, address) {
-  await page.goto(`${address}${DEMO}/design`);
-  for (let added = 0; added < 10; added += 1) {
-    await page.getByRole('button', { name: 'Add', exact: true }).click();
-    await page.waitForTimeout(400);
-  }
-  await page.getByRole('radio', { name: 'in space' }).click();
-  await page.locator('canvas').waitFor();
-  await page.waitForTimeout(4000);
-  await page.locator('main').evaluate((element) => element.scrollTo(0, 0));
-  await page.screenshot({ path: path.join(root, 'docs/screenshots/cage.png') });
+/** A variant with a second diagonal beside the main plan. */
+async function variants(page, address) {
+  await page.goto(`${address}${DEMO}/variants`);
+  await page.getByLabel(/start a variant/).fill('X in the hoop');
+  await page.getByRole('button', { name: 'Start the variant' }).click();
+  await page.getByRole('columnheader', { name: 'X in the hoop' }).waitFor();
+  await page.getByRole('link', { name: /^Design/ }).click();
+  await page.getByLabel('add, in the usual order of work').selectOption('diagonal');
+  await page.getByLabel('built', { exact: true }).selectOption("driver's side right");
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.waitForTimeout(2500);
+  await page.getByRole('link', { name: 'Variants' }).click();
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/variants.png') });
 }

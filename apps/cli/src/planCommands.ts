@@ -2,10 +2,13 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import {
+  cageView,
   EMPTY_SHOP,
   type Evaluation,
   evaluate,
   fail,
+  type FlatOutline,
+  flatOutline,
   hoopAnswerOf,
   hoopFront,
   type LengthStyle,
@@ -19,7 +22,7 @@ import {
   type Shop,
   succeed,
 } from '@gyrus/core';
-import { paperTheme, writeSvg } from '@gyrus/formats';
+import { outlineDxf, outlineSvg, paperTheme, readTakeOff, tubesCsv, writeSvg } from '@gyrus/formats';
 import { readText, type ReadFile } from './readText.ts';
 
 /** Commands about a whole plan, with the shop and the rule books beside it. */
@@ -27,7 +30,53 @@ export const planCommands: Record<string, (args: string[], read: ReadFile) => Ou
   evaluate: (args, read) => evaluated(args, read, (answers) => succeed(answers)),
   check: (args, read) => evaluated(args, read, ({ findings }) => succeed({ findings })),
   export: (args, read) => evaluated(args, read, exported),
+  import: imported,
 };
+
+/**
+ * A plan comes back brought up to today's version; a list of bends or corners as a tube: what `xyz` or `lra` take. Bare numbers
+ * are millimetres; the radius of a list of bends is asked for with --clr.
+ */
+function imported(args: string[], read: ReadFile): Outcome<unknown> {
+  const options = importOptions(args);
+  if (!options.ok) return options;
+  const { file, clr } = options.value;
+  const text = readText(file, read);
+  if (!text.ok) return text;
+  if (text.value.trimStart().startsWith('{')) return document(file, () => Buffer.from(text.value), readPlan);
+  const list = readTakeOff(text.value, 'mm');
+  if (!list.ok) return list;
+  const { rows, tail, points } = list.value;
+  if (points) return succeed({ points: points.map(({ at }) => at.map(({ mm }) => mm)) });
+  if (clr === null)
+    return fail('missing', '/clr', "missing: a list of bends needs the die's radius, --clr 152.4");
+  return succeed({
+    bends: (rows ?? []).map((row, i) => ({
+      length: row.straight.mm,
+      rotation: i === 0 ? 0 : row.rotation.deg,
+      angle: row.angle.deg,
+      clr,
+    })),
+    tail: tail?.mm ?? 0,
+  });
+}
+
+function importOptions(args: string[]): Outcome<{ file: string; clr: number | null }> {
+  try {
+    const { values, positionals } = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { clr: { type: 'string' } },
+    });
+    if (positionals.length > 1) return fail('too-many-arguments', '', 'give one FILE');
+    const clr = values.clr === undefined ? null : Number(values.clr);
+    if (clr !== null && !(clr > 0 && clr <= 100_000))
+      return fail('wrong-value', '/clr', '--clr is a radius in mm, more than 0');
+    return succeed({ file: positionals[0] ?? '-', clr });
+  } catch (error) {
+    return fail('unknown-option', '', error instanceof Error ? error.message : String(error));
+  }
+}
 
 interface Options {
   plan: string;
@@ -99,11 +148,11 @@ function document<T>(file: string, read: ReadFile, reader: (data: unknown) => Ou
 
 /** Writes files into --out and answers with their names. */
 function exported(answers: Evaluation, plan: Plan, { to, out }: Options): Outcome<unknown> {
-  if (to !== 'svg' && to !== 'json')
-    return fail('unknown-format', '', `--to takes svg or json, not "${to ?? ''}"`);
+  const written = to !== undefined && Object.hasOwn(WRITERS, to) ? WRITERS[to] : undefined;
+  if (!written)
+    return fail('unknown-format', '', `--to takes ${Object.keys(WRITERS).join(', ')}, not "${to ?? ''}"`);
   if (!out) return fail('missing', '', 'missing: say with --out where the files go');
-  const files =
-    to === 'json' ? { 'plan.json': JSON.stringify(plan, null, 2) + '\n' } : drawings(answers, plan);
+  const files = written(answers, plan);
   try {
     mkdirSync(out, { recursive: true });
     for (const [name, text] of Object.entries(files)) writeFileSync(path.join(out, name), text);
@@ -115,6 +164,29 @@ function exported(answers: Evaluation, plan: Plan, { to, out }: Options): Outcom
     );
   }
   return succeed({ files: Object.keys(files).map((name) => path.join(out, name)) });
+}
+
+/** What --to can be: file names with their texts. */
+const WRITERS: Record<string, (answers: Evaluation, plan: Plan) => Record<string, string>> = {
+  svg: drawings,
+  json: (_, plan) => ({ 'plan.json': JSON.stringify(plan, null, 2) + '\n' }),
+  dxf: (answers) => outlines(answers, (outline) => ['dxf', outlineDxf(outline)]),
+  csv: (answers) => ({ 'tubes.csv': tubesCsv(answers) }),
+};
+
+/** The outline of every tube that lies flat; tubes of several planes have none. */
+function outlines(
+  { members }: Evaluation,
+  write: (outline: FlatOutline) => [extension: string, text: string],
+): Record<string, string> {
+  const files: Record<string, string> = {};
+  for (const { tube } of members.flatMap(({ pieces }) => pieces)) {
+    const outline = tube && flatOutline(tube);
+    if (!outline?.ok) continue;
+    const [extension, text] = write(outline.value);
+    files[`${outline.value.stamp}-outline.${extension}`] = text;
+  }
+  return files;
 }
 
 function drawings(answers: Evaluation, plan: Plan): Record<string, string> {
@@ -129,6 +201,17 @@ function drawings(answers: Evaluation, plan: Plan): Record<string, string> {
           paperTheme,
         );
   }
+  const tubes = answers.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  for (const view of ['front', 'side', 'top', 'corner'] as const)
+    if (tubes.length > 0)
+      files[`cage-${view}.svg`] = writeSvg(
+        cageView(tubes, { view, width: 860, height: 520, selected: [], stamps: 'all' }),
+        paperTheme,
+      );
+  Object.assign(
+    files,
+    outlines(answers, (outline) => ['svg', outlineSvg(outline)]),
+  );
   const hoop = hoopAnswerOf(answers);
   if (hoop?.tube && 'hoop' in hoop.hoop) {
     const body = { measures: plan.survey.measures, gaps: hoop.gaps };

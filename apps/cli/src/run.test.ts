@@ -1,3 +1,6 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { type Fault } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { run } from './run.ts';
@@ -44,6 +47,34 @@ test.each([
   [['export', 'plan.json', '--to', 'stone', '--out', 'x'], 'unknown-format', ''],
 ])('%j is refused', (args, code, path) => {
   expect(faultOf(args)).toEqual({ code, path });
+});
+
+test('import brings a plan up to today, and turns a list of bends into what xyz takes', () => {
+  const plan = call(['import', 'plan.json']);
+  expect(plan).toMatchObject({ ok: true, value: { format: 'gyrus-plan', version: 2 } });
+  const list = call(['import', '--clr', '100'], '400, 0, 90\n300, 90, 45\n200');
+  const xyz = call(['xyz'], JSON.stringify(list.ok ? list.value : null));
+  expect(xyz).toMatchObject({ ok: true, value: { points: { length: 4 } } });
+  const corners = call(['import'], 'x,y,z\n0,0,0\n500,0,0\n500,500,0');
+  const lra = call(['lra'], JSON.stringify({ ...(corners.ok ? (corners.value as object) : {}), clr: 100 }));
+  expect(lra).toMatchObject({ ok: true, value: { bends: [{ length: expect.closeTo(400, 6) as number }] } });
+  expect(faultOf(['import'], '400, 0, 90\n200')).toEqual({ code: 'missing', path: '/clr' });
+  expect(faultOf(['import', '--clr', '0'], '400, 0, 90\n200')).toEqual({
+    code: 'wrong-value',
+    path: '/clr',
+  });
+});
+
+test.each(['svg', 'dxf', 'csv', 'json'])('export writes %s files', (format) => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'gyrus-export-'));
+  try {
+    const result = call(['export', 'plan.json', '--to', format, '--out', folder]);
+    const { files: written } = (result.ok ? result.value : { files: [] }) as { files: string[] };
+    expect(written.length).toBeGreaterThan(0);
+    for (const file of written) expect(readFileSync(file, 'utf8').length).toBeGreaterThan(100);
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
 });
 
 test('text that is not UTF-8 is refused', () => {

@@ -154,6 +154,14 @@ const weightBook: RuleBook = expectValue(
         check: { kind: 'least-clr-ratio', ratio: 3 },
       },
       {
+        id: 'backstays-straight',
+        clause: 'C 5.6',
+        text: 'Backstays are straight.',
+        roles: ['backstay'],
+        classes: [],
+        check: { kind: 'bends', most: 0, largestAngle: null },
+      },
+      {
         id: 'bends',
         clause: 'C 5.2',
         text: 'The main hoop has four bends at most, none over 95 degrees.',

@@ -2,6 +2,7 @@ import { type JobSummary, type Revision } from '@gyrus/contract';
 import { type RuleBook, type Shop } from '@gyrus/core';
 import pg from 'pg';
 import { pino } from 'pino';
+import { demoJobs } from '@gyrus/demo';
 import request from 'supertest';
 import { createApp } from '../createApp.ts';
 import { newDatabase } from '../testing/testApp.ts';
@@ -30,7 +31,7 @@ async function onDatabase(statement: string): Promise<void> {
 test('the demo is loaded once, and a second start finds what the first left', async () => {
   const first = await start(true);
   const jobs = (await request(first.getHttpServer()).get('/api/jobs')).body as JobSummary[];
-  expect(jobs).toHaveLength(1);
+  expect(jobs).toHaveLength(demoJobs.length);
   await request(first.getHttpServer())
     .post('/api/jobs')
     .send({ name: 'Mine', car: '', length: 'mm' })
@@ -40,7 +41,7 @@ test('the demo is loaded once, and a second start finds what the first left', as
   const after = (await request(second.getHttpServer()).get('/api/jobs')).body as JobSummary[];
   const shop = (await request(second.getHttpServer()).get('/api/shop')).body as Shop;
   await second.close();
-  expect(after.map((job) => job.name).sort()).toEqual(['Mine', 'Ptarmigan 1300']);
+  expect(after.map((job) => job.name).sort()).toEqual(['Mine', ...demoJobs.map(({ name }) => name)].sort());
   expect(shop.machines).toHaveLength(2);
 });
 

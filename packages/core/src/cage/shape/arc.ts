@@ -7,7 +7,7 @@ import { beside, type Chord, type ShapePath } from './chord.ts';
  * Half the turn of an arc over a chord with a straight lead at each end, and its radius. From the tangent at an end:
  * T = chord/(2 cos α) − lead, R = T/tan α, rise = chord/2·tan α − R·(1/cos α − 1). Radians and mm.
  */
-export function arcOver(
+function arcOver(
   chord: number,
   rise: number,
   lead: number,

@@ -51,8 +51,14 @@ function stopsOf(axis: Piece[]): number[] {
   return stops;
 }
 
+/** The name of the moment at which new geometry is there for the renderer; `npm run bench` waits for it. */
+const GEOMETRY = 'gyrus-geometry';
+
 /** A tube swept along its axis. */
 export function tubeGeometry(axis: Piece[], od: number): TubeGeometry {
+  performance.clearMarks(GEOMETRY);
   const curve = new AxisCurve(axis);
-  return new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), RADIAL, false);
+  const geometry = new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), RADIAL, false);
+  performance.mark(GEOMETRY);
+  return geometry;
 }

@@ -1,0 +1,66 @@
+import { type JobDetail, type Revision } from '@gyrus/contract';
+import { type Fault, mainHoopOf } from '@gyrus/core';
+import { demoJobs, demoPlan } from '@gyrus/demo';
+import request from 'supertest';
+import { startTestApp, type TestApp } from '../testing/testApp.ts';
+
+let server: TestApp;
+const http = () => request(server.app.getHttpServer());
+const faultIn = (body: unknown) => (body as { error: Fault }).error;
+const [job] = demoJobs.filter(({ plan }) => plan === demoPlan);
+const from = `/api/jobs/${job?.id}/revisions/1/outline`;
+const hoop = mainHoopOf(demoPlan)?.pieces[0]?.id ?? '';
+
+beforeAll(async () => {
+  server = await startTestApp({ demo: true });
+});
+afterAll(() => server.stop());
+
+test('the demo has three jobs, the full cage among them', async () => {
+  const list = (await http().get('/api/jobs').expect(200)).body as { id: string }[];
+  expect(list.map(({ id }) => id).sort()).toEqual(demoJobs.map(({ id }) => id).sort());
+});
+
+test.each([
+  ['pdf', 'application/pdf'],
+  ['svg', 'image/svg+xml'],
+  ['dxf', 'image/vnd.dxf'],
+])('the hoop’s outline as %s', async (format, type) => {
+  const response = await http().get(`${from}.${format}?piece=${hoop}&paper=letter`).expect(200);
+  expect(response.headers['content-type']).toContain(type);
+});
+
+test('a tube of several planes, a tube that is not there, and another format are refused', async () => {
+  const leg = demoPlan.members.find(({ role }) => role === 'side-hoop')?.pieces[0]?.id;
+  const planes = await http().get(`${from}.svg?piece=${leg}`).expect(422);
+  expect(faultIn(planes.body).code).toBe('not-flat');
+  const none = await http().get(`${from}.svg?piece=nowhere`).expect(422);
+  expect(faultIn(none.body)).toMatchObject({ code: 'no-tube', path: '/piece' });
+  await http()
+    .get(`${from}.svg?piece=${encodeURIComponent('../x')}`)
+    .expect(422);
+  await http().get(`${from}.gif?piece=${hoop}`).expect(400);
+});
+
+test('a variant is opened by its name, and the main plan without one', async () => {
+  const main = (await http().get(`/api/jobs/${job?.id}`).expect(200)).body as JobDetail;
+  const variant = {
+    id: '11111111-2222-4333-8444-555555555555',
+    parent: main.head.id,
+    branch: 'with an X',
+    author: '',
+    note: 'variant with an X',
+    plan: { ...demoPlan, brief: { ...demoPlan.brief, notes: 'an X' } },
+  };
+  await http().post(`/api/jobs/${job?.id}/revisions`).send(variant).expect(201);
+  const opened = (await http().get(`/api/jobs/${job?.id}?branch=with%20an%20X`).expect(200))
+    .body as JobDetail;
+  expect(opened.head).toMatchObject<Partial<Revision>>({ branch: 'with an X', note: 'variant with an X' });
+  expect(opened.head.plan.brief.notes).toBe('an X');
+  const still = (await http().get(`/api/jobs/${job?.id}`).expect(200)).body as JobDetail;
+  expect(still.head.id).toBe(main.head.id);
+  await http().get(`/api/jobs/${job?.id}?branch=another`).expect(404);
+  await http()
+    .get(`/api/jobs/${job?.id}?branch=${encodeURIComponent('<b>')}`)
+    .expect(422);
+});
