@@ -78,7 +78,8 @@ async function editTimes(edits) {
       made = performance.getEntriesByName('gyrus-geometry').at(-1);
     }
     times.push(made.startTime - begun);
-    await pause(400);
+    // Drawing in software takes a while; the next key waits for it.
+    await pause(800);
   }
   return times;
 }

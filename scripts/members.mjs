@@ -41,7 +41,13 @@ function withRole(plan, role, way) {
 function draw(name, plan, picked) {
   const tubes = tubesOf(answersTo(plan));
   const selected = tubes.filter(picked).map(({ piece }) => piece);
-  const drawing = core.cageView(tubes, { view: 'corner', ...SIZE, selected, stamps: 'selected' });
+  const drawing = core.cageView(tubes, {
+    view: 'corner',
+    ...SIZE,
+    selected,
+    stamps: 'selected',
+    style: null,
+  });
   files[`members/${name}.svg`] = writeSvg(drawing, paperTheme);
   return `![${name}](members/${name}.svg)`;
 }

@@ -205,7 +205,7 @@ function drawings(answers: Evaluation, plan: Plan): Record<string, string> {
   for (const view of ['front', 'side', 'top', 'corner'] as const)
     if (tubes.length > 0)
       files[`cage-${view}.svg`] = writeSvg(
-        cageView(tubes, { view, width: 860, height: 520, selected: [], stamps: 'all' }),
+        cageView(tubes, { view, width: 860, height: 520, selected: [], stamps: 'all', style: null }),
         paperTheme,
       );
   Object.assign(

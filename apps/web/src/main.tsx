@@ -28,7 +28,12 @@ const router = createBrowserRouter([
       { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
       { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
-      { path: 'variants', lazy: async () => ({ Component: (await stages()).VariantsPage }) },
+      {
+        path: 'variants',
+        lazy: async () => ({
+          Component: (await import('./stages/variants/VariantsPage.tsx')).VariantsPage,
+        }),
+      },
       { path: '*', element: <NotFound /> },
     ],
   },

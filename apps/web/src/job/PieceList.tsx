@@ -1,5 +1,6 @@
 import { type Evaluation, type Finding, type PieceAnswer } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
+import { memo } from 'react';
 import { StatusMark } from '../shared/StatusMark.tsx';
 
 interface PieceListProps {
@@ -9,7 +10,7 @@ interface PieceListProps {
 }
 
 /** Every tube by its stamp, with the worst that was found of its member. */
-export function PieceList({ evaluation, selected, onSelect }: PieceListProps) {
+export const PieceList = memo(function PieceList({ evaluation, selected, onSelect }: PieceListProps) {
   return (
     <ul aria-label="Tubes" className="bg-sheet border-rule rounded-machined max-h-72 overflow-y-auto border">
       {evaluation.members.flatMap(({ member, role, pieces }) =>
@@ -38,7 +39,7 @@ export function PieceList({ evaluation, selected, onSelect }: PieceListProps) {
       )}
     </ul>
   );
-}
+});
 
 function bendsOf({ tube, sheet }: PieceAnswer): string {
   if (!tube) return 'not placed';

@@ -1,6 +1,6 @@
 import { EMPTY_SHOP, type Evaluation, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
-import { createContext, useContext, useEffect, useState } from 'react';
+import { createContext, useContext, useLayoutEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
 import { type EvaluationWorker } from './evaluation.worker.ts';
 
@@ -24,7 +24,8 @@ export function useEvaluationOf(plan: Plan): Evaluation | null {
   // A chosen book that could not be fetched is told among the findings.
   const books = asked.isError ? NO_BOOKS : asked.data;
   const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
-  useEffect(() => {
+  // Before the browser paints what was typed: the answers are on their way a frame earlier.
+  useLayoutEffect(() => {
     if (!books) return;
     let overtaken = false;
     void worker()

@@ -1,5 +1,6 @@
 import { type Finding, type LengthStyle, type Status } from '@gyrus/core';
 import { findingWords } from '@gyrus/formats';
+import { memo } from 'react';
 import { Typeset } from './Figure.tsx';
 import { StatusMark } from './StatusMark.tsx';
 
@@ -13,7 +14,7 @@ interface FindingListProps {
 }
 
 /** Findings as sentences, the pressing ones first. */
-export function FindingList({ findings, style, onOpen }: FindingListProps) {
+export const FindingList = memo(function FindingList({ findings, style, onOpen }: FindingListProps) {
   const sorted = ORDER.flatMap((status) => findings.filter((finding) => finding.status === status));
   if (sorted.length === 0) return <p className="text-quiet">Nothing stands against it.</p>;
   return (
@@ -41,4 +42,4 @@ export function FindingList({ findings, style, onOpen }: FindingListProps) {
       ))}
     </ul>
   );
-}
+});

@@ -3,4 +3,3 @@ export { BriefStage } from './brief/BriefStage.tsx';
 export { DesignStage } from './design/DesignStage.tsx';
 export { InspectStage } from './inspect/InspectStage.tsx';
 export { SurveyStage } from './survey/SurveyStage.tsx';
-export { VariantsPage } from './variants/VariantsPage.tsx';

@@ -108,7 +108,7 @@ export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
           (piece === second.piece && header === first.piece),
       );
       if (joined) continue;
-      const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis);
+      const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis, reach);
       const overlap = reach - gap;
       // Ends that share a node meet their header together; they are fitted there, not crossed.
       const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;

@@ -14,8 +14,11 @@ export interface Nearest {
 /** Spacing of the places looked at first, mm: finer than any bend or gap between tubes of a car. */
 const SPACING = 10;
 
-/** The least distance between two axes, and where. Any frame, mm. */
-export function nearestBetween(first: Piece[], second: Piece[]): Nearest {
+/**
+ * The least distance between two axes, and where. Any frame, mm.
+ * within: axes farther apart than this need no exact answer; what is given then is somewhere beyond it.
+ */
+export function nearestBetween(first: Piece[], second: Piece[], within = Infinity): Nearest {
   const total = lengthOf(first);
   const at = (along: number) => pointAt(first, along) as Vec3;
   const gap = (along: number) => distance(at(along), nearestOnPath(at(along), second));
@@ -35,9 +38,11 @@ export function nearestBetween(first: Piece[], second: Piece[]): Nearest {
       best = along;
       least = here;
     }
-    along += Math.max(SPACING, here - least);
+    along += Math.max(SPACING, here - Math.min(least, within));
   }
   take(total);
+  if (least - SPACING > within)
+    return { distance: least, along: best, first: at(best), second: nearestOnPath(at(best), second) };
   for (let step = SPACING; step > 1e-8; step /= 2)
     while (take(Math.max(0, best - step)) || take(Math.min(total, best + step)));
   return { distance: least, along: best, first: at(best), second: nearestOnPath(at(best), second) };

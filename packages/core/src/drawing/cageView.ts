@@ -1,6 +1,7 @@
 import { lengthOf, pointAt, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
-import { type Vec3 } from '../space/index.ts';
+import { formatWithUnit, type LengthStyle } from '../measure/index.ts';
+import { distance, type Vec3 } from '../space/index.ts';
 import { type Drawing, type Point, rectangle, type Shape, textWidth } from './drawing.ts';
 
 /** From behind looking forward, from the left, from above; and from above the left rear corner. */
@@ -14,6 +15,8 @@ export interface CageViewOptions {
   selected: readonly string[];
   /** Stamps on all tubes, or on those alone. */
   stamps: 'all' | 'selected';
+  /** Writes the true length between the ends beside each selected piece; null leaves it out. */
+  style: LengthStyle | null;
 }
 
 /** Cosine and sine of the corner view: turned by 35° to the left of straight behind, and looking down by 25°. */
@@ -38,12 +41,17 @@ const LABEL = 14;
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
 export function cageView(
   tubes: Tube[],
-  { view, width, height, selected, stamps: shown }: CageViewOptions,
+  { view, width, height, selected, stamps: shown, style }: CageViewOptions,
 ): Drawing {
   const project = PROJECTIONS[view];
   const lines = tubes
     .map((tube) => ({ tube, points: polylineOf(tube.axis, 6).map(project) }))
-    .sort((a, b) => farthest(a.points) - farthest(b.points));
+    // The picked ones last: what is worked on is never hidden.
+    .sort(
+      (a, b) =>
+        Number(selected.includes(a.tube.piece)) - Number(selected.includes(b.tube.piece)) ||
+        farthest(a.points) - farthest(b.points),
+    );
   const place = fitted(
     lines.flatMap(({ points }) => points),
     width,
@@ -64,6 +72,11 @@ export function cageView(
       ...drawn.flatMap(({ tube, points }) =>
         tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
+      ...(style
+        ? drawn
+            .filter(({ tube }) => selected.includes(tube.piece))
+            .flatMap(({ tube, points }) => dimensionShapes(tube, points, place.scale, style))
+        : []),
       ...stamps,
     ],
   };
@@ -100,6 +113,32 @@ function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {
   return [
     { kind: 'stroke', points: seen, width: 2 * half + 2, pen: 'steel-edge' },
     { kind: 'stroke', points: seen, width: 2 * half, pen: selected ? 'picked' : 'steel' },
+  ];
+}
+
+/** A dimension line beside a tube, from end to end as it is seen, with its true length between the ends. */
+function dimensionShapes(tube: Tube, points: Point[], scale: number, style: LengthStyle): Shape[] {
+  const [from, to] = [points[0], points[points.length - 1]];
+  if (!from || !to) return [];
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const seen = Math.hypot(dx, dy);
+  if (seen < 40) return [];
+  const off = (tube.od / 2) * scale + 16;
+  // Above the tube, or left of one that stands.
+  const sign = dx < 0 || (dx === 0 && dy > 0) ? -1 : 1;
+  const aside: Point = [(sign * dy * off) / seen, (-sign * dx * off) / seen];
+  const moved = ([x, y]: Point): Point => [x + aside[0], y + aside[1]];
+  const [a, b] = [moved(from), moved(to)];
+  const [x, y] = [(a[0] + b[0]) / 2 + aside[0] * 0.5, (a[1] + b[1]) / 2 + aside[1] * 0.5];
+  const ends = distance(tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3);
+  const text = formatWithUnit(ends, style);
+  const half = textWidth(text, 17) / 2 + 6;
+  return [
+    { kind: 'line', from, to: a, pen: 'leader' },
+    { kind: 'line', from: to, to: b, pen: 'leader' },
+    { kind: 'arrow', from: a, to: b, pen: 'dimension', both: true },
+    { kind: 'polygon', points: rectangle(x - half, y - LABEL, 2 * half, LABEL + 8), pen: 'label' },
+    { kind: 'text', at: [x, y + 3], text, size: 17, anchor: 'middle', voice: 'figure' },
   ];
 }
 

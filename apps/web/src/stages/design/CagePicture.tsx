@@ -7,7 +7,7 @@ import {
   type Tube,
   type Vec3,
 } from '@gyrus/core';
-import { lazy, Suspense, useCallback } from 'react';
+import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { ErrorBoundary } from '../../shared/ErrorBoundary.tsx';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -45,13 +45,17 @@ export const hasWebGl: boolean = (() => {
 /** The hoop in the car, or the whole cage: in its three square views, or in space. */
 export function CagePicture(props: CagePictureProps) {
   const { kind, hoop, evaluation, tubes, selected, onSelect, looks, measure } = props;
-  const plan = usePlan();
+  const { survey, occupants, plates, gussets } = usePlan();
+  const around = useMemo(
+    () => ({ survey, occupants, plates, gussets }),
+    [survey, occupants, plates, gussets],
+  );
   if (kind === 'space')
     return (
       <ErrorBoundary what="The view in space">
         <Suspense fallback={<Loading what="the view in space" />}>
           <Space
-            {...{ plan, evaluation, tubes, selected, onSelect, measure }}
+            {...{ around, evaluation, tubes, selected, onSelect, measure }}
             view={looks.eye}
             car={looks.car}
             stamps={looks.stamps}
@@ -66,6 +70,7 @@ export function CagePicture(props: CagePictureProps) {
 }
 
 function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; selected: string | null }) {
+  const style = useJobStyle();
   const draw = useCallback(
     (width: number) =>
       cageView(tubes, {
@@ -74,8 +79,9 @@ function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; 
         height: Math.round(width * HEIGHT),
         selected: selected === null ? [] : [selected],
         stamps: 'all',
+        style,
       }),
-    [tubes, view, selected],
+    [tubes, view, selected, style],
   );
   return <FittedDrawing draw={draw} className={FRAME} />;
 }

@@ -1,15 +1,19 @@
 import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf } from '@gyrus/core';
+import { lazy, Suspense, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { PieceList } from '../../job/PieceList.tsx';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { useStable } from '../../shared/useStable.ts';
+import { Loading } from '../../shared/Waiting.tsx';
 import { AddMember } from './AddMember.tsx';
 import { BarInspector } from './BarInspector.tsx';
 import { FitOrder } from './FitOrder.tsx';
 import { HoopInspector } from './HoopInspector.tsx';
-import { PartsPanel } from './PartsPanel.tsx';
+
+const PartsPanel = lazy(async () => ({ default: (await import('./PartsPanel.tsx')).PartsPanel }));
 
 /** Findings of the machine and of the brief stand at their own stages. */
 const ELSEWHERE = new Set([
@@ -45,12 +49,12 @@ export function DesignAside({ evaluation, hoop, selected, select }: DesignAsideP
   const { members } = usePlan();
   const [address, setAddress] = useSearchParams();
   const tab = TABS.find(({ value }) => value === address.get('tab'))?.value ?? 'tubes';
-  const shaping = evaluation.findings.filter(({ code }) => !ELSEWHERE.has(code));
-  const goTo = (finding: Finding) => {
+  const shaping = useMemo(() => evaluation.findings.filter(({ code }) => !ELSEWHERE.has(code)), [evaluation]);
+  const goTo = useStable((finding: Finding) => {
     const member = members.find((one) => one.id === finding.member);
     const piece = member?.pieces[0]?.id;
     if (piece) select(piece);
-  };
+  });
   return (
     <aside aria-label="Members and their parameters" className="space-y-5">
       <Segmented
@@ -65,7 +69,11 @@ export function DesignAside({ evaluation, hoop, selected, select }: DesignAsideP
         }
       />
       {tab === 'tubes' && <Tubes {...{ evaluation, hoop, selected, select }} />}
-      {tab === 'parts' && <PartsPanel />}
+      {tab === 'parts' && (
+        <Suspense fallback={<Loading what="plates and parts" />}>
+          <PartsPanel />
+        </Suspense>
+      )}
       {tab === 'order' && <FitOrder selected={selected} onSelect={select} />}
       <div>
         <h2 className="mb-2 text-lg">Findings</h2>

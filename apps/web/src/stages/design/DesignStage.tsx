@@ -1,9 +1,10 @@
-import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Plan, type Tube } from '@gyrus/core';
-import { useState } from 'react';
+import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Tube } from '@gyrus/core';
+import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { useStable } from '../../shared/useStable.ts';
 import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
@@ -36,18 +37,22 @@ export function DesignStage() {
   const plan = usePlan();
   const hoop = hoopAnswerOf(evaluation);
   const [address, setAddress] = useSearchParams();
-  const all = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  const all = useMemo(
+    () => evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+    [evaluation],
+  );
   const put = (changes: Record<string, string>) =>
     setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), ...changes }), {
       replace: true,
     });
   const view = viewOf(address.get('view'), hoop);
   const selected = address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '';
-  const select = (piece: string) => put({ tube: piece });
+  const select = useStable((piece: string) => put({ tube: piece }));
   const [looks, setLooks] = useState(FIRST_LOOKS);
   const [asked, setAsked] = useState({ from: '', to: '' });
-  const tubes = shownTubes(plan, all, looks.upTo);
-  const measured = measureBetween(plan, all, asked.from || selected, asked.to);
+  const tubes = useMemo(() => shownTubes(plan.fitOrder, all, looks.upTo), [plan.fitOrder, all, looks.upTo]);
+  const from = asked.from || selected;
+  const measured = useMemo(() => measureBetween(plan, all, from, asked.to), [plan, all, from, asked.to]);
   const hasCage = all.length > 0;
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px] xl:grid-cols-[minmax(0,1fr)_390px]">
@@ -92,9 +97,9 @@ export function DesignStage() {
             <MeasurePanel
               plan={plan}
               tubes={all}
-              from={asked.from || selected}
+              from={from}
               to={asked.to}
-              onChange={(from, to) => setAsked({ from, to })}
+              onChange={(first, to) => setAsked({ from: first, to })}
             />
             {looks.ghosts && <SymmetryPanel />}
           </div>
@@ -114,7 +119,7 @@ function viewOf(asked: string | null, hoop: HoopAnswer | null): PictureKind {
   return view === 'space' && !hasWebGl ? 'side' : view;
 }
 
-function shownTubes({ fitOrder }: Plan, tubes: Tube[], upTo: number | null): Tube[] {
+function shownTubes(fitOrder: string[], tubes: Tube[], upTo: number | null): Tube[] {
   if (upTo === null) return tubes;
   const fitted = new Set(fitOrder.slice(0, upTo));
   return tubes.filter(({ piece }) => fitted.has(piece));

@@ -1,87 +1,27 @@
 import { type BarShape } from '@gyrus/core';
-import { readTakeOff } from '@gyrus/formats';
 import { ClipboardPaste } from 'lucide-react';
-import { useId, useState } from 'react';
-import { useJobStyle } from '../../job/useJobStyle.ts';
+import { lazy, Suspense, useState } from 'react';
 import { Button } from '../../shared/Button.tsx';
-import { Dialog } from '../../shared/Dialog.tsx';
 
 type Shape = Extract<BarShape, { kind: 'take-off' | 'through' }>;
 
-interface TakeOffImportProps {
-  shape: Shape;
-  onRead: (shape: Shape) => void;
-}
+/** The dialog brings the reader of lists with it: it comes when it is asked for. */
+const TakeOffDialog = lazy(async () => ({ default: (await import('./TakeOffDialog.tsx')).TakeOffDialog }));
 
-/** Straights and angles, or points, pasted from a table or read from a CSV file. */
-export function TakeOffImport({ shape, onRead }: TakeOffImportProps) {
+/** Opens the list of bends or corners to paste. */
+export function TakeOffImport({ shape, onRead }: { shape: Shape; onRead: (shape: Shape) => void }) {
   const [open, setOpen] = useState(false);
-  const [text, setText] = useState('');
-  const { unit } = useJobStyle();
-  const id = useId();
-  const read = text.trim() === '' ? null : readTakeOff(text, unit);
-  const take = () => {
-    if (!read?.ok) return;
-    const { rows, tail, points } = read.value;
-    if (shape.kind === 'take-off' && rows) onRead({ ...shape, rows, tail: tail ?? shape.tail });
-    else if (points) onRead({ kind: 'through', via: points });
-    else if (rows)
-      onRead({
-        kind: 'take-off',
-        aim: [
-          { mm: 0, typed: '0' },
-          { mm: 0, typed: '0' },
-          { mm: 0, typed: '0' },
-        ],
-        roll: { deg: 0, typed: '0' },
-        rows,
-        tail: tail ?? { mm: 0, typed: '0' },
-      });
-    setOpen(false);
-  };
   return (
     <>
       <Button onClick={() => setOpen(true)}>
         <ClipboardPaste aria-hidden="true" className="size-5" />
         paste or read a list
       </Button>
-      <Dialog title="A list of bends" open={open} onClose={() => setOpen(false)}>
-        <p className="mb-3">
-          One bend a row: straight, rotation, angle; or straight and angle; the last straight alone in the
-          last row. Or one corner a row: x, y, z, forward, to the left, up. Commas, semicolons or tabs. Bare
-          numbers are {unit === 'in' ? 'inches' : 'millimetres'}.
-        </p>
-        <label htmlFor={id} className="text-quiet mb-1 block text-sm">
-          the list
-        </label>
-        <textarea
-          id={id}
-          className="control figure w-full"
-          rows={8}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-        <input
-          type="file"
-          accept=".csv,.txt,text/csv"
-          aria-label="a CSV file"
-          className="mt-2 block"
-          onChange={(event) => void event.target.files?.[0]?.text().then(setText)}
-        />
-        <p
-          className={`mt-2 min-h-6 ${read && !read.ok ? 'text-out font-semibold' : 'text-quiet'}`}
-          role="status"
-        >
-          {read && !read.ok && read.fault.message}
-          {read?.ok &&
-            (read.value.points
-              ? `${read.value.points.length} corners`
-              : `${read.value.rows?.length ?? 0} bends`)}
-        </p>
-        <Button kind="strong" disabled={!read?.ok} onClick={take}>
-          Take the list
-        </Button>
-      </Dialog>
+      {open && (
+        <Suspense fallback={null}>
+          <TakeOffDialog shape={shape} onRead={onRead} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }

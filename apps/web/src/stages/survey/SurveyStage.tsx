@@ -1,15 +1,17 @@
 import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures } from '@gyrus/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { Loading } from '../../shared/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';
 import { ContradictionPanel } from './ContradictionPanel.tsx';
 import { NowPanel } from './NowPanel.tsx';
-import { PlacesView } from './PlacesView.tsx';
 import { SectionPicture } from './SectionPicture.tsx';
 import { SidesChoice } from './SidesChoice.tsx';
+
+const PlacesView = lazy(async () => ({ default: (await import('./PlacesView.tsx')).PlacesView }));
 
 /** The stripped car: the section at the hoop, as a picture beside the numbers, and the places measured elsewhere. */
 export function SurveyStage() {
@@ -26,7 +28,13 @@ export function SurveyStage() {
           onChange={(next) => setAddress(next === 'places' ? { view: next } : {}, { replace: true })}
         />
       </div>
-      {view === 'places' ? <PlacesView /> : <HoopSection />}
+      {view === 'places' ? (
+        <Suspense fallback={<Loading what="the places" />}>
+          <PlacesView />
+        </Suspense>
+      ) : (
+        <HoopSection />
+      )}
     </div>
   );
 }

@@ -5,17 +5,21 @@ import { inPicture, metres } from './axisCurve.ts';
 
 const SHEET = '#6d7178';
 
+interface FurnitureProps extends Pick<Plan, 'plates' | 'gussets'> {
+  evaluation: Evaluation;
+}
+
 /** Plates, plinths, gussets and parts of the cage in space. */
-export function Furniture({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+export function Furniture({ plates, gussets, evaluation }: FurnitureProps) {
   return (
     <>
       {evaluation.plates.map(({ plate, at }) => {
-        const given = plan.plates.find((one) => one.id === plate);
+        const given = plates.find((one) => one.id === plate);
         return at && given && <PlateBox key={plate} plate={given} at={at} />;
       })}
       {evaluation.gussets.map(({ gusset, shape }) => {
         if (!shape.ok) return null;
-        const twin = plan.gussets.find((one) => one.id === gusset)?.twin ?? false;
+        const twin = gussets.find((one) => one.id === gusset)?.twin ?? false;
         const corners = shape.value.corners;
         const mirrored = corners.map(([x, y, z]): Vec3 => [x, -y, z]);
         return [corners, ...(twin ? [mirrored] : [])].map((one, i) => (

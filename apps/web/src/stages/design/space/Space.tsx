@@ -1,7 +1,7 @@
 import { type Evaluation, lengthOf, type Plan, pointAt, type Tube, type Vec3 } from '@gyrus/core';
 import { Html, Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
-import { useEffect, useMemo } from 'react';
+import { memo, useEffect, useMemo } from 'react';
 import { DoubleSide } from 'three';
 import { inPicture, tubeGeometry } from './axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
@@ -10,7 +10,8 @@ import { Furniture } from './Furniture.tsx';
 export type SpaceView = 'free' | 'side' | 'front' | 'top';
 
 interface SpaceProps {
-  plan: Plan;
+  /** What stands round the tubes; each is the same object until it is edited, so that a key draws nothing anew. */
+  around: Pick<Plan, 'survey' | 'occupants' | 'plates' | 'gussets'>;
   evaluation: Evaluation;
   tubes: Tube[];
   selected: string | null;
@@ -35,8 +36,8 @@ const EYES: Record<SpaceView, [number, number, number]> = {
 };
 
 /** The cage in space: drag to turn, press a tube to pick it. Drawn only when something changes. */
-export function Space(props: SpaceProps) {
-  const { plan, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
+export const Space = memo(function Space(props: SpaceProps) {
+  const { around, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
     props;
   return (
     <div
@@ -50,8 +51,8 @@ export function Space(props: SpaceProps) {
         <directionalLight position={[2, 5, 3]} intensity={1.8} />
         <directionalLight position={[-3, 2, -4]} intensity={0.6} />
         <gridHelper args={[4, 16, '#8d9099', '#c6c3b8']} />
-        {car && <CarEnvelope survey={plan.survey} occupants={plan.occupants} />}
-        <Furniture plan={plan} evaluation={evaluation} />
+        {car && <CarEnvelope survey={around.survey} occupants={around.occupants} />}
+        <Furniture plates={around.plates} gussets={around.gussets} evaluation={evaluation} />
         {tubes.map((tube) => (
           <TubeMesh
             key={tube.piece}
@@ -79,7 +80,7 @@ export function Space(props: SpaceProps) {
       </Canvas>
     </div>
   );
-}
+});
 
 /** Moves the eye when another view is asked for; dragging goes on from there. */
 function Eye({ view }: { view: SpaceView }) {
