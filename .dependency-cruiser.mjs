@@ -9,6 +9,7 @@ const coreOrder = [
   'tube',
   'centreline',
   'bending',
+  'cope',
   'plan',
   'survey',
   'cage',

@@ -15,6 +15,10 @@ test.each([
   ['lra', '{"points":[[0,0,0],[500,0,0],[500,500,0]],"clr":100}'],
   ['xyz', '{"bends":[{"length":400,"rotation":0,"angle":90,"clr":100}],"tail":400}'],
   ['springback', '{"tests":[{"reading":35,"released":30}],"target":84}'],
+  [
+    'cope',
+    '{"branch":{"od":38.1,"wall":2.4,"points":[[0,0,0],[0,0,500]]},"end":"a","headers":[{"od":38.1,"points":[[-300,0,0],[300,0,0]]}]}',
+  ],
 ])('%s prints one JSON value and nothing else', (command, input) => {
   const { status, stdout, stderr } = gyrus(command, input);
   expect(status).toBe(0);
@@ -33,6 +37,11 @@ test.each([
   ['xyz', '{"bends":[{"length":-1,"rotation":0,"angle":90,"clr":100}],"tail":400}', '/bends/0/length'],
   ['springback', '{"tests":[{"reading":30,"released":31}],"target":84}', '/tests/0/released'],
   ['mark', '{"points":[[0,0,0],[500,0,0]]}', '/springback'],
+  [
+    'cope',
+    '{"branch":{"od":38.1,"wall":2.4,"points":[[0,0,0],[0,0,500]]},"end":"c","headers":[{"od":38.1,"points":[[-300,0,0],[300,0,0]]}]}',
+    '/end',
+  ],
   ['bend', '{}', ''],
 ])('%s refuses %s', (command, input, pointer) => {
   const { status, stdout, stderr } = gyrus(command, input);

@@ -1,6 +1,8 @@
 import {
   andThen,
   checkSection,
+  copeFrom,
+  copeInput,
   lraInput,
   lraOf,
   markInput,
@@ -29,5 +31,6 @@ export const commands: Record<string, Command> = {
   xyz: (text) =>
     andThen(readJson(xyzInput, text), (input) => andThen(pointsOf(input), (points) => succeed({ points }))),
   springback: (text) => andThen(readJson(springbackInput, text), springbackFrom),
+  cope: (text) => andThen(readJson(copeInput, text), copeFrom),
   mark: (text) => andThen(readJson(markInput, text), marksOf),
 };

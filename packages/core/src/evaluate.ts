@@ -2,6 +2,8 @@ import {
   type BendSheet,
   type Cage,
   collisionsOf,
+  type Copes,
+  copesOf,
   type Drift,
   driftOf,
   type Gap,
@@ -90,6 +92,8 @@ export interface MemberAnswer {
 export interface Evaluation {
   members: MemberAnswer[];
   joints: Joint[];
+  /** Every end of every new tube with its cut, and lengths three ways. */
+  copes: Copes;
   /** Closed bays, the shortest first. */
   loops: Loop[];
   /** Where tubes end and meet, to set a frame up by. */
@@ -170,6 +174,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   return {
     members,
     joints,
+    copes: copesOf(plan, standing, joints, existingIn(plan)),
     loops: loopsOf(joints),
     nodes: nodesOf(tubes),
     plates,
@@ -195,6 +200,9 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     totals: totalsOf(cage, { plates, gussets, parts }, offNode.length),
   };
 }
+
+const existingIn = ({ members }: Plan): Set<string> =>
+  new Set(members.filter(isExisting).map(({ id }) => id));
 
 function totalsOf(
   { members, joints }: Cage,

@@ -4,6 +4,7 @@ export * from './space/index.ts';
 export * from './tube/index.ts';
 export * from './centreline/index.ts';
 export * from './bending/index.ts';
+export * from './cope/index.ts';
 export * from './plan/index.ts';
 export * from './survey/index.ts';
 export * from './cage/index.ts';

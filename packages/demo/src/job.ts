@@ -78,14 +78,21 @@ cage
   .add('door-bar', 'X')
   .add('sill-bar')
   .add('dash-bar')
-  .add('pillar-brace')
   .add('rear-diagonal', 'X')
   .add('gusset-tube')
   .add('gusset-tube', '', () => ({
     ends: { a: station(MEMBER, 'crown-left', -330), b: station(cage.id('backstay'), 'end-a', 280, 'left') },
   }))
-  .add('seat-mount', '', () => ({ ends: { a: point(330, 700, 130), b: point(330, 130, 130) } }))
-  .add('strut', '', ({ ends }) => ({ ends: { a: ends.a, b: point(-480, 420, 80) } }));
+  .add('seat-mount', '', () => ({
+    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'left'), b: point(324, 130, 150) },
+  }))
+  .add('seat-mount', '', () => ({
+    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'right'), b: point(324, -130, 150) },
+  }))
+  .add('strut', '', ({ ends }) => ({ ends: { a: ends.a, b: point(-480, 420, 80) } }))
+  .add('strut', '', () => ({
+    ends: { a: station(cage.id('harness-bar'), 'end-b', -300), b: point(-480, -420, 80) },
+  }));
 
 /** An invented small hatchback for an invented series: a full cage, measured and ready for the bender. */
 export const demoPlan: Plan = cage.done((plan) => ({

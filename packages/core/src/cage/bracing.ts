@@ -86,6 +86,13 @@ export function midDoor(tubes: Tube[]): MidDoor[] {
   });
 }
 
+/** A tube that lies in its own header along its length, though it ends there. */
+function alongside(tube: Tube, header: Tube): Collision[] {
+  const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) as Vec3;
+  const overlap = (tube.od + header.od) / 2 - distance(middle, nearestOnPath(middle, header.axis));
+  return overlap > 1 && tube.developed > 6 * tube.od ? [{ tubes: [header, tube], at: middle, overlap }] : [];
+}
+
 /** Two tubes whose surfaces run into each other without a joint between them. mm */
 export interface Collision {
   tubes: [Tube, Tube];
@@ -102,12 +109,17 @@ export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
     for (const [j, second] of tubes.entries()) {
       const reach = (first.od + second.od) / 2;
       if (j <= i || areApart(boxes[i] as Box, boxes[j] as Box, reach)) continue;
-      const joined = joints.some(
+      const shared = joints.filter(
         ({ piece, header }) =>
           (piece === first.piece && header === second.piece) ||
           (piece === second.piece && header === first.piece),
       );
-      if (joined) continue;
+      if (shared.length > 0) {
+        const branches = new Set(shared.map(({ piece }) => piece));
+        if (branches.has(first.piece)) found.push(...alongside(first, second));
+        if (branches.has(second.piece)) found.push(...alongside(second, first));
+        continue;
+      }
       const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis, reach);
       const overlap = reach - gap;
       // Ends that share a node meet their header together; they are fitted there, not crossed.

@@ -28,3 +28,22 @@ export function firstZero(
   }
   return null;
 }
+
+/**
+ * Where f passes zero between low and high, by chords with the Illinois rule: f has opposite signs at the two, and a smooth f
+ * is found to 1e-10 in a handful of steps.
+ */
+export function rootBetween(low: number, high: number, f: (at: number) => number): number {
+  let [a, b] = [low, high];
+  let [fa, fb] = [f(a), f(b)];
+  if (fa === 0) return a;
+  for (let i = 0; i < 60 && Math.abs(b - a) > 1e-10 && fb !== 0; i++) {
+    const c = b - (fb * (b - a)) / (fb - fa);
+    const fc = f(c);
+    if (fc * fb < 0) [a, fa] = [b, fb];
+    else fa /= 2;
+    [b, fb] = [c, fc];
+    if (Math.abs(fc) < 1e-11) break;
+  }
+  return b;
+}

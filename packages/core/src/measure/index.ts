@@ -21,4 +21,4 @@ export {
   PROTRACTOR_ERROR,
   TAPE_ERROR,
 } from './tolerances.ts';
-export { firstZero, halve } from './halve.ts';
+export { firstZero, halve, rootBetween } from './halve.ts';

@@ -226,7 +226,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     const top = standing.members.has('side-hoop') ? 'pillar-top' : 'end-b';
     return [
       pair(
-        height(legs.id, 'left', 640),
+        height(legs.id, 'left', 260),
         station({ member: legs.id, side: 'left' }, top, top === 'end-b' ? -60 : -140),
       ),
     ];
@@ -244,7 +244,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
       case 'single':
         return [one(330, 330)];
       case 'X':
-        return [one(480, 220), one(180, 500, { splitByFirst: true })];
+        return [one(480, 220), one(180, 440, { splitByFirst: true })];
       case 'bowed pair':
         return [bowed(420), bowed(260)];
       default:

@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { clrInput, cornersOf, layOut, type Piece, piecesOf, pointsInput } from '../centreline/index.ts';
+import { andThen, collect, fail, oneOf, type Outcome, say, size, succeed, under } from '../fault/index.ts';
+import { checkSection } from '../tube/index.ts';
+import { type Cope, copeOf } from './profile.ts';
+
+const path = { points: pointsInput, clr: clrInput.optional() };
+
+export const copeInput = z.strictObject({
+  branch: z.strictObject(
+    { od: size('the outside diameter'), wall: size('the wall thickness'), ...path },
+    say('the branch {od, wall, points, clr?}'),
+  ),
+  end: oneOf(['a', 'b'], 'the end that is coped'),
+  headers: z
+    .array(
+      z.strictObject({ od: size('the outside diameter'), ...path }),
+      say('the headers {od, points, clr?}'),
+    )
+    .min(1, 'give one header at least')
+    .max(20, 'give 20 headers at most'),
+  generators: z
+    .int(say('a whole number of generators'))
+    .gte(3, 'three generators at least')
+    .lte(3600, '3600 generators at most')
+    .optional(),
+});
+
+export type CopeInput = z.infer<typeof copeInput>;
+
+/** The cope of the command line: paths in points and radii, 180 generators unless said. */
+export function copeFrom({ branch, end, headers, generators = 180 }: CopeInput): Outcome<Cope> {
+  return andThen(under('/branch', checkSection(branch)), () =>
+    andThen(under('/branch', axisOf(branch)), (axis) =>
+      andThen(
+        collect(
+          headers.map((header, i) =>
+            andThen(under(`/headers/${i}`, axisOf(header)), (own) => succeed({ od: header.od, axis: own })),
+          ),
+        ),
+        (tubes) => copeOf({ od: branch.od, wall: branch.wall, axis }, end, tubes, generators),
+      ),
+    ),
+  );
+}
+
+function axisOf(given: {
+  points: [number, number, number][];
+  clr?: number | number[] | undefined;
+}): Outcome<Piece[]> {
+  const input = given.clr === undefined ? { points: given.points } : { points: given.points, clr: given.clr };
+  return andThen(cornersOf(input), (corners) => {
+    const [from, to] = corners.ends;
+    if (corners.corners.length === 0 && from.every((value, i) => value === to[i]))
+      return fail('no-length', '/points', 'both ends lie at one place: a tube has a length');
+    return andThen(layOut(corners), (lra) => succeed(piecesOf(corners, lra)));
+  });
+}

@@ -1,0 +1,41 @@
+import { radians } from '../measure/index.ts';
+import { cross, dot, type Vec3 } from '../space/index.ts';
+import { squareTo } from './generators.ts';
+import { type CutPoint } from './profile.ts';
+
+/** The cut of an end against a plate or a floor: each generator up to the plane through the end point. */
+export interface PlaneCut {
+  outer: CutPoint[];
+  inner: CutPoint[];
+  /** Of the cut from square. Degrees. */
+  slant: number;
+}
+
+/**
+ * into: the axis into the branch; normal: of the plane; both of length 1. φ = 0 is the uphill side of the cut, where the tube
+ * is shortest. null where the tube runs along the plane.
+ */
+export function planeCut(
+  od: number,
+  wall: number,
+  into: Vec3,
+  normal: Vec3,
+  generators: number,
+): PlaneCut | null {
+  const lean = dot(into, normal);
+  if (Math.abs(lean) < 0.02) return null;
+  const square = squareTo(into, normal);
+  const u: Vec3 = square ?? (Math.abs(into[0]) < 0.9 ? (squareTo(into, [1, 0, 0]) as Vec3) : [0, 1, 0]);
+  const v = cross(into, u);
+  const curve = (radius: number): CutPoint[] =>
+    Array.from({ length: generators }, (_, k) => {
+      const phi = (360 * k) / generators;
+      const off = Math.cos(radians(phi)) * dot(u, normal) + Math.sin(radians(phi)) * dot(v, normal);
+      return { phi, setback: (-radius * off) / lean + 0 };
+    });
+  return {
+    outer: curve(od / 2),
+    inner: curve(od / 2 - wall),
+    slant: (Math.acos(Math.min(1, Math.abs(lean))) * 180) / Math.PI,
+  };
+}

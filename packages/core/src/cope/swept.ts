@@ -1,0 +1,121 @@
+import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
+import { radians } from '../measure/index.ts';
+import { cross, dot, length, scale, unit, type Vec3 } from '../space/index.ts';
+
+/** A part of an axis whose ends go on straight. `low` and `high` bound a straight along its direction, mm. */
+type Element =
+  | { kind: 'straight'; from: Vec3; along: Vec3; low: number; high: number }
+  | { kind: 'arc'; centre: Vec3; normal: Vec3; x: Vec3; y: Vec3; radius: number; turn: number };
+
+/** The surface of a tube as what lies at `radius` from its axis, its ends going on straight. Any frame, mm. */
+export interface SweptTube {
+  elements: Element[];
+  radius: number;
+}
+
+/** The swept surface of a tube of outside diameter `od` round an axis. */
+export function sweptTube(axis: Piece[], od: number): SweptTube {
+  const solid = axis.filter((piece) => piece.kind === 'arc' || piece.length > 0);
+  const first = solid[0];
+  const last = solid[solid.length - 1];
+  const elements = solid.map((piece): Element => {
+    if (piece.kind === 'straight')
+      return {
+        kind: 'straight',
+        from: piece.from,
+        along: unit([piece.to[0] - piece.from[0], piece.to[1] - piece.from[1], piece.to[2] - piece.from[2]]),
+        low: piece === first ? -Infinity : 0,
+        high: piece === last ? Infinity : piece.length,
+      };
+    const radius = length(piece.radius);
+    const x = scale(piece.radius, 1 / radius);
+    const { normal } = piece;
+    const y: Vec3 = [
+      normal[1] * x[2] - normal[2] * x[1],
+      normal[2] * x[0] - normal[0] * x[2],
+      normal[0] * x[1] - normal[1] * x[0],
+    ];
+    return { kind: 'arc', centre: piece.centre, normal, x, y, radius, turn: radians(piece.angle) };
+  });
+  // A bend that starts at the very end still goes on straight beyond it.
+  if (first?.kind === 'arc') elements.unshift(ray(pointAt(axis, 0) as Vec3, directionAt(axis, 0), -1));
+  if (last?.kind === 'arc')
+    elements.push(ray(pointAt(axis, lengthOf(axis)) as Vec3, directionAt(axis, lengthOf(axis)), 1));
+  return { elements, radius: od / 2 };
+}
+
+const ray = (from: Vec3, along: Vec3, sign: 1 | -1): Element => ({
+  kind: 'straight',
+  from,
+  along,
+  low: sign > 0 ? 0 : -Infinity,
+  high: sign > 0 ? Infinity : 0,
+});
+
+/** How far a point lies outside the surface; negative inside. mm */
+export function outside(tube: SweptTube, px: number, py: number, pz: number): number {
+  let least = Infinity;
+  for (const element of tube.elements) {
+    const squared =
+      element.kind === 'straight' ? offStraight(element, px, py, pz) : offArc(element, px, py, pz);
+    if (squared < least) least = squared;
+  }
+  return Math.sqrt(least) - tube.radius;
+}
+
+/** The number of the element that is nearest to a point. */
+export function nearestElement({ elements }: SweptTube, [px, py, pz]: Vec3): number {
+  const gaps = elements.map((element) =>
+    element.kind === 'straight' ? offStraight(element, px, py, pz) : offArc(element, px, py, pz),
+  );
+  return gaps.indexOf(Math.min(...gaps));
+}
+
+/** Squared distances in plain numbers: they are asked for some hundred thousand times a cage. */
+function offStraight(
+  { from, along, low, high }: Extract<Element, { kind: 'straight' }>,
+  px: number,
+  py: number,
+  pz: number,
+): number {
+  const [dx, dy, dz] = [px - from[0], py - from[1], pz - from[2]];
+  const t = dx * along[0] + dy * along[1] + dz * along[2];
+  const at = t < low ? low : t > high ? high : t;
+  const [ex, ey, ez] = [dx - at * along[0], dy - at * along[1], dz - at * along[2]];
+  return ex * ex + ey * ey + ez * ez;
+}
+
+function offArc(
+  { centre, normal, x, y, radius, turn }: Extract<Element, { kind: 'arc' }>,
+  px: number,
+  py: number,
+  pz: number,
+): number {
+  const [dx, dy, dz] = [px - centre[0], py - centre[1], pz - centre[2]];
+  const off = dx * normal[0] + dy * normal[1] + dz * normal[2];
+  const along = dx * x[0] + dy * x[1] + dz * x[2];
+  const aside = dx * y[0] + dy * y[1] + dz * y[2];
+  const reach = Math.sqrt(along * along + aside * aside);
+  const angle = Math.atan2(aside, along);
+  const turned = angle < 0 ? angle + 2 * Math.PI : angle;
+  if (turned <= turn) return (reach - radius) * (reach - radius) + off * off;
+  // Beyond the arc the nearest of its points is an end of it.
+  const end = turned - turn < 2 * Math.PI - turned ? turn : 0;
+  const [ex, ey] = [along - radius * Math.cos(end), aside - radius * Math.sin(end)];
+  return ex * ex + ey * ey + off * off;
+}
+
+/** The direction of the axis, A → B, where it is nearest to a point; its ends go on straight. Length 1. */
+export function directionNearest(tube: SweptTube, point: Vec3): Vec3 {
+  const element = tube.elements[nearestElement(tube, point)] as Element;
+  if (element.kind === 'straight') return element.along;
+  const { centre, normal, x, y, turn } = element;
+  const off: Vec3 = [point[0] - centre[0], point[1] - centre[1], point[2] - centre[2]];
+  const angle = Math.atan2(dot(off, y), dot(off, x));
+  const turned = angle < 0 ? angle + 2 * Math.PI : angle;
+  const at = turned <= turn ? turned : turned - turn < 2 * Math.PI - turned ? turn : 0;
+  return cross(
+    normal,
+    [0, 1, 2].map((i) => (x[i] ?? 0) * Math.cos(at) + (y[i] ?? 0) * Math.sin(at)) as unknown as Vec3,
+  );
+}
