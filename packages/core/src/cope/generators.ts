@@ -19,7 +19,7 @@ type Stretch =
 
 /** The branch seen from its coped end: s counts along the axis from the end into the tube, negative beyond the end. */
 export interface Branch {
-  stretches: Stretch[];
+  stretches: [Stretch, ...Stretch[]];
   end: Vec3;
   /** Into the branch. */
   into: Vec3;
@@ -57,37 +57,19 @@ export function branchFrom(axis: Piece[], into: Vec3, u: Vec3): Branch {
   const first = axis[0] as Piece;
   const end = first.kind === 'straight' ? first.from : add(first.centre, first.radius);
   let frame = { t: into, u, v: cross(into, u) };
-  const stretches: Stretch[] = [];
-  for (const piece of axis) {
-    if (piece.kind === 'straight') {
-      stretches.push({
-        kind: 'straight',
-        start: piece.start,
-        from: piece.from,
-        along: frame.t,
-        u: frame.u,
-        v: frame.v,
-      });
-      continue;
-    }
+  const stretches = axis.map((piece): Stretch => {
+    const { t, u: du, v: dv } = frame;
+    if (piece.kind === 'straight')
+      return { kind: 'straight', start: piece.start, from: piece.from, along: t, u: du, v: dv };
     const turn = radians(piece.angle);
-    const { centre, radius, normal } = piece;
-    stretches.push({
-      kind: 'arc',
-      start: piece.start,
-      centre,
-      radius,
-      normal,
-      rate: turn / piece.length,
-      u: frame.u,
-      v: frame.v,
-    });
+    const { centre, radius, normal, start } = piece;
     const turned = (a: Vec3) => rotateAbout(normal, turn, a);
-    frame = { t: turned(frame.t), u: turned(frame.u), v: turned(frame.v) };
-  }
+    frame = { t: turned(t), u: turned(du), v: turned(dv) };
+    return { kind: 'arc', start, centre, radius, normal, rate: turn / piece.length, u: du, v: dv };
+  });
   const tightest = Math.min(...axis.map((piece) => (piece.kind === 'arc' ? length(piece.radius) : Infinity)));
   return {
-    stretches,
+    stretches: stretches as Branch['stretches'],
     end,
     into,
     u,
@@ -100,8 +82,9 @@ export function branchFrom(axis: Piece[], into: Vec3, u: Vec3): Branch {
 }
 
 /** The point at s on the generator that stands off the axis by cosine·u + sine·v. */
-export function onGenerator(branch: Branch, s: number, cosine: number, sine: number): Vec3 {
-  const stretch = branch.stretches.findLast((one) => one.start <= s) ?? branch.stretches[0];
+export function onGenerator({ stretches }: Branch, s: number, cosine: number, sine: number): Vec3 {
+  const [first] = stretches;
+  const stretch = stretches.length === 1 ? first : (stretches.findLast((one) => one.start <= s) ?? first);
   const within = s - stretch.start;
   const off = add(scale(stretch.u, cosine), scale(stretch.v, sine));
   if (stretch.kind === 'straight') return add(add(stretch.from, scale(stretch.along, within)), off);
