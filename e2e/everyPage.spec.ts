@@ -12,6 +12,7 @@ const PAGES = [
   `${DEMO}/design?view=front&tab=order`,
   `${DEMO}/variants`,
   `${DEMO}/bend`,
+  `${DEMO}/cope`,
   `${DEMO}/inspect`,
   '/shop',
   '/rule-books',

@@ -3,6 +3,7 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import {
   cageView,
+  copesIn,
   EMPTY_SHOP,
   type Evaluation,
   evaluate,
@@ -27,7 +28,8 @@ import { readText, type ReadFile } from './readText.ts';
 
 /** Commands about a whole plan, with the shop and the rule books beside it. */
 export const planCommands: Record<string, (args: string[], read: ReadFile) => Outcome<unknown>> = {
-  evaluate: (args, read) => evaluated(args, read, (answers) => succeed(answers)),
+  evaluate: (args, read) =>
+    evaluated(args, read, (answers, plan) => succeed({ ...answers, copes: copesIn(plan, answers) })),
   check: (args, read) => evaluated(args, read, ({ findings }) => succeed({ findings })),
   export: (args, read) => evaluated(args, read, exported),
   import: imported,

@@ -27,6 +27,7 @@ const router = createBrowserRouter([
       { path: 'survey', lazy: async () => ({ Component: (await stages()).SurveyStage }) },
       { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
       { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
+      { path: 'cope', lazy: async () => ({ Component: (await stages()).CopeStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
       {
         path: 'variants',

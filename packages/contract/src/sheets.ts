@@ -24,4 +24,12 @@ export class OutlineQueryDto {
 
   @IsIn(['a4', 'letter'], { message: 'paper is "a4" or "letter"' })
   paper: 'a4' | 'letter' = 'a4';
+
+  /** The wrap template of this end instead of the tube's outline. */
+  @IsOptional()
+  @IsIn(['a', 'b'], { message: 'the end is a or b' })
+  end?: 'a' | 'b';
+
+  @IsIn(['outer', 'inner', 'seating'], { message: 'the line is outer, inner or seating' })
+  curve: 'outer' | 'inner' | 'seating' = 'seating';
 }

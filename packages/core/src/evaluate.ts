@@ -92,8 +92,6 @@ export interface MemberAnswer {
 export interface Evaluation {
   members: MemberAnswer[];
   joints: Joint[];
-  /** Every end of every new tube with its cut, and lengths three ways. */
-  copes: Copes;
   /** Closed bays, the shortest first. */
   loops: Loop[];
   /** Where tubes end and meet, to set a frame up by. */
@@ -174,7 +172,6 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   return {
     members,
     joints,
-    copes: copesOf(plan, standing, joints, existingIn(plan)),
     loops: loopsOf(joints),
     nodes: nodesOf(tubes),
     plates,
@@ -200,9 +197,6 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     totals: totalsOf(cage, { plates, gussets, parts }, offNode.length),
   };
 }
-
-const existingIn = ({ members }: Plan): Set<string> =>
-  new Set(members.filter(isExisting).map(({ id }) => id));
 
 function totalsOf(
   { members, joints }: Cage,
@@ -274,4 +268,14 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
   const withoutDie =
     sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece)] : [];
   return [noSheetFinding(sheet.fault, member.id, piece), ...withoutDie];
+}
+
+/**
+ * Every end of every new tube with its cut, and lengths three ways. On its own, as it takes longer than all the rest: a key
+ * that moves a tube need not wait for it.
+ */
+export function copesIn(plan: Plan, { members, joints }: Evaluation): Copes {
+  const existing = new Set(plan.members.filter(isExisting).map(({ id }) => id));
+  const tubes = members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  return copesOf(plan, tubes, joints, existing);
 }

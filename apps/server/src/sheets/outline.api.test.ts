@@ -42,6 +42,20 @@ test('a tube of several planes, a tube that is not there, and another format are
   await http().get(`${from}.gif?piece=${hoop}`).expect(400);
 });
 
+test('the wrap template of an end at true size; an end without a cut says why', async () => {
+  const diagonal = demoPlan.members.find(({ role }) => role === 'diagonal')?.pieces[0]?.id;
+  const svg = await http().get(`${from}.svg?piece=${diagonal}&end=b&curve=outer`).expect(200);
+  // Once round 1 3/4 in tube and the paper, and the tab.
+  const width = Number(/width="([\d.]+)mm"/.exec(String(svg.body))?.[1]);
+  expect(width).toBeCloseTo(Math.PI * (44.45 + 0.1) + 8, 1);
+  const pdf = await http().get(`${from}.pdf?piece=${diagonal}&end=a`).expect(200);
+  expect(pdf.headers['content-type']).toContain('application/pdf');
+  const seat = demoPlan.members.find(({ role }) => role === 'seat-mount')?.pieces[0]?.id;
+  const none = await http().get(`${from}.svg?piece=${seat}&end=b`).expect(422);
+  expect(faultIn(none.body)).toMatchObject({ code: 'no-cope', path: '/end' });
+  await http().get(`${from}.svg?piece=${diagonal}&end=c`).expect(422);
+});
+
 test('a variant is opened by its name, and the main plan without one', async () => {
   const main = (await http().get(`/api/jobs/${job?.id}`).expect(200)).body as JobDetail;
   const variant = {

@@ -1,5 +1,18 @@
 import { type OutlineQueryDto, type SheetQueryDto } from '@gyrus/contract';
-import { evaluate, flatOutline, pieceAnswerOf } from '@gyrus/core';
+import {
+  type CopeCurve,
+  type Copes,
+  copesIn,
+  copeTemplate,
+  evaluate,
+  fail,
+  type FlatOutline,
+  flatOutline,
+  type Outcome,
+  pieceAnswerOf,
+  succeed,
+  type Tube,
+} from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
 import { bendSheetPdf, outlinePdf } from '@gyrus/formats/pdf';
 import { Injectable } from '@nestjs/common';
@@ -58,21 +71,23 @@ export class SheetsService {
     jobId: string,
     number: number,
     format: OutlineFormat,
-    { piece, paper }: OutlineQueryDto,
+    { piece, paper, end, curve }: OutlineQueryDto,
   ): Promise<string | NodeJS.ReadableStream> {
     const [job, revision, shop] = await Promise.all([
       this.jobs.detail(jobId),
       this.jobs.revision(jobId, number),
       this.shop.shop(),
     ]);
-    const found = pieceAnswerOf(evaluate(revision.plan, shop, []), piece)?.answer.tube;
+    const { plan } = revision;
+    const answers = evaluate(plan, shop, []);
+    const found = pieceAnswerOf(answers, piece)?.answer.tube;
     if (!found)
       throw new Refusal({
         code: 'no-tube',
         message: 'there is no such tube in this revision, or it cannot be placed',
         path: '/piece',
       });
-    const outline = flatOutline(found);
+    const outline = end ? templateOf(copesIn(plan, answers), found, end, curve) : flatOutline(found);
     if (!outline.ok) throw new Refusal(outline.fault);
     if (format === 'svg') return outlineSvg(outline.value);
     if (format === 'dxf') return outlineDxf(outline.value);
@@ -84,4 +99,22 @@ export class SheetsService {
       printed: new Date(),
     });
   }
+}
+
+/** Thickness of printing paper, which the wrap goes round as well. mm */
+const PAPER = 0.1;
+
+function templateOf(
+  { ends }: Copes,
+  { piece, od, stamp }: Tube,
+  end: 'a' | 'b',
+  curve: CopeCurve,
+): Outcome<FlatOutline> {
+  const cut = ends.find((one) => one.piece === piece && one.end === end);
+  if (cut && cut.outer.length > 0) return succeed(copeTemplate(cut, od, curve, PAPER));
+  return fail(
+    'no-cope',
+    '/end',
+    `end ${end.toUpperCase()} of ${stamp} has no cut: ${cut?.why ?? 'it came with the car'}`,
+  );
 }

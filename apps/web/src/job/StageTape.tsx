@@ -8,7 +8,7 @@ const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text
 export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
   const says = stageSays(plan, evaluation);
   return (
-    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-5 border-b">
+    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-6 border-b">
       {STAGES.map((stage) => (
         <NavLink
           key={stage.path}

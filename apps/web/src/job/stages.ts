@@ -12,6 +12,7 @@ export const STAGES = [
   { path: 'survey', name: 'Survey' },
   { path: 'design', name: 'Design' },
   { path: 'bend', name: 'Bend' },
+  { path: 'cope', name: 'Cope' },
   { path: 'inspect', name: 'Inspect' },
 ] as const;
 export type StagePath = (typeof STAGES)[number]['path'];
@@ -39,6 +40,7 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
         )
       : quiet('waits for the survey'),
     bend: bendSays(evaluation),
+    cope: quiet(evaluation.totals.copes > 0 ? `${evaluation.totals.copes} coped ends` : '-'),
     inspect: inspectSays(evaluation),
   };
 }

@@ -1,7 +1,8 @@
-import { EMPTY_SHOP, type Evaluation, type Plan, type RuleBook, type Shop } from '@gyrus/core';
+import { type Copes, EMPTY_SHOP, type Evaluation, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
-import { createContext, useContext, useLayoutEffect, useState } from 'react';
+import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
+import { usePlan } from './planStore.ts';
 import { type EvaluationWorker } from './evaluation.worker.ts';
 
 const NO_BOOKS: RuleBook[] = [];
@@ -16,6 +17,25 @@ const worker = (): Remote<EvaluationWorker> =>
 /** Answers from the worker, for plans that are not on screen. */
 export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
   worker().evaluate(plan, shop, books);
+
+/** The copes of the plan on screen, where a stage asks for them; the last ones stand until the next are there. */
+export function useCopes(): Copes | null {
+  const plan = usePlan();
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const [copes, setCopes] = useState<Copes | null>(null);
+  useEffect(() => {
+    let overtaken = false;
+    void worker()
+      .copes(plan, shop)
+      .then((found) => {
+        if (!overtaken) setCopes(found);
+      });
+    return () => {
+      overtaken = true;
+    };
+  }, [plan, shop]);
+  return copes;
+}
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {

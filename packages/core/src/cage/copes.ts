@@ -3,7 +3,6 @@ import { clockingOf, type Cope, copeOf, type CutPoint, endPoint, planeCut } from
 import { type Outcome } from '../fault/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { scale, type Vec3 } from '../space/index.ts';
-import { type StandingTube } from './attach.ts';
 import { type Joint } from './joint.ts';
 import { areApart, boxOf, type Tube } from './tube.ts';
 
@@ -53,8 +52,7 @@ const GENERATORS = 180;
 const REACH = 1.05;
 
 /** Every end of every new tube, against the tubes it stands on and those fitted before it that it would run into. */
-export function copesOf(plan: Plan, standing: StandingTube[], joints: Joint[], existing: Set<string>): Copes {
-  const tubes = standing.map(({ tube }) => tube);
+export function copesOf(plan: Plan, tubes: Tube[], joints: Joint[], existing: Set<string>): Copes {
   const order = new Map(plan.fitOrder.map((id, i) => [id, i] as const));
   const ends: EndCut[] = [];
   const lengths: CutLengths[] = [];
