@@ -13,6 +13,7 @@ const coreOrder = [
   'plan',
   'survey',
   'cage',
+  'harness',
   'rules',
   'drawing',
 ];

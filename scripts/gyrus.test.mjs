@@ -42,6 +42,7 @@ test.each([
     '{"branch":{"od":38.1,"wall":2.4,"points":[[0,0,0],[0,0,500]]},"end":"c","headers":[{"od":38.1,"points":[[-300,0,0],[300,0,0]]}]}',
     '/end',
   ],
+  ['strap', '{"slot":[0,600],"bar":[-10,600],"barOd":40,"attach":"tab"}', '/slot'],
   ['bend', '{}', ''],
 ])('%s refuses %s', (command, input, pointer) => {
   const { status, stdout, stderr } = gyrus(command, input);

@@ -14,6 +14,8 @@ import {
   sectionProperties,
   springbackFrom,
   springbackInput,
+  strapAngle,
+  strapInput,
   succeed,
   xyzInput,
 } from '@gyrus/core';
@@ -32,5 +34,6 @@ export const commands: Record<string, Command> = {
     andThen(readJson(xyzInput, text), (input) => andThen(pointsOf(input), (points) => succeed({ points }))),
   springback: (text) => andThen(readJson(springbackInput, text), springbackFrom),
   cope: (text) => andThen(readJson(copeInput, text), copeFrom),
+  strap: (text) => andThen(readJson(strapInput, text), strapAngle),
   mark: (text) => andThen(readJson(markInput, text), marksOf),
 };

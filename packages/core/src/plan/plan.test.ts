@@ -53,3 +53,39 @@ test('a plan of version 1 opens', () => {
   const read = readPlan(JSON.parse(FROZEN_1));
   expect(read.ok && read.value.survey.measures.headlinerCentre?.mm).toBe(1041.4);
 });
+
+/** A bar and a plate as version 1 wrote them, frozen: the bar's points become a shape, the plate gets an outline. */
+const FROZEN_1_BAR =
+  '{"role":"backstay","id":"b","stamp":"B","tube":{"od":{"mm":45,"typed":"45 mm"},"wall":{"mm":2.5,"typed":"2.5 mm"},"kind":"drawn-over-mandrel","batch":""},"pieces":[{"id":"bl","stamp":"BL"},{"id":"br","stamp":"BR"}],"ends":{"a":{"kind":"height","on":{"member":"m","side":"left"},"height":{"mm":900,"typed":"900"}},"b":{"kind":"plate","plate":"plate"}},"crossings":[],"bending":{"die":null,"dieAt":{},"clampSideAt":{},"springback":{"school":"tests"},"growRadius":false,"datum":"a","trimA":{"mm":25,"typed":"25 mm"},"trimB":{"mm":25,"typed":"25 mm"}},"via":[{"feature":"over-arch","at":[{"mm":-300,"typed":"-300"},{"mm":500,"typed":"500"},{"mm":600,"typed":"600"}]}],"pair":"mirrored","right":{"a":null,"b":null,"via":[]}}';
+const FROZEN_1_PLATE =
+  '{"id":"plate","name":"foot","follows":"own","at":[{"mm":-700,"typed":"-700"},{"mm":450,"typed":"450"},{"mm":200,"typed":"200"}],"tilt":{"deg":0,"typed":"0"},"thickness":{"mm":3,"typed":"3"},"length":{"mm":150,"typed":"150"},"width":{"mm":80,"typed":"80"}}';
+
+test('bars, plates, points and panels of version 1 are brought up to today', () => {
+  const old = JSON.parse(FROZEN_1) as { members: unknown[]; plates: unknown[]; survey: object };
+  const read = readPlan({
+    ...old,
+    members: [...old.members, JSON.parse(FROZEN_1_BAR)],
+    plates: [JSON.parse(FROZEN_1_PLATE)],
+    survey: {
+      ...old.survey,
+      points: [{ id: 'p', name: 'rail', side: null, at: [0, 1, 2].map((mm) => ({ mm, typed: String(mm) })) }],
+      planes: [
+        {
+          id: 'q',
+          name: 'shelf',
+          at: [0, 1, 2].map((mm) => ({ mm, typed: String(mm) })),
+          normal: [0, 0, 1].map((mm) => ({ mm, typed: String(mm) })),
+        },
+      ],
+    },
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  const { members, plates, survey } = read.value;
+  expect(members[1]).toMatchObject({
+    shape: { kind: 'through', via: [{ feature: 'over-arch' }] },
+    right: { shape: { kind: 'through', via: [] } },
+    existing: false,
+  });
+  expect(plates[0]).toMatchObject({ stamp: 'P1', outline: { kind: 'rectangle', length: { mm: 150 } } });
+  expect([survey.points[0]?.zone, survey.planes[0]?.reach]).toEqual([null, null]);
+});

@@ -1,0 +1,2 @@
+export { type StrapInput, strapInput } from './input.ts';
+export { strapAngle } from './strap.ts';
