@@ -2,6 +2,7 @@ import {
   type Attachment,
   type Bar,
   type BarRole,
+  type Die,
   evaluate,
   EMPTY_SHOP,
   expectValue,
@@ -12,6 +13,7 @@ import {
   readPlan,
   standingIn,
 } from '@gyrus/core';
+import { demoShop } from './shop.ts';
 import { millimetre } from './write.ts';
 
 /** A change of a proposed bar, as the builder's own measures. */
@@ -67,6 +69,13 @@ export const station = (member: string, feature: string, along = 0, side?: 'left
   on: side ? { member, side } : { member },
   station: { feature, edge: 'middle', along: mm(along) },
 });
+/** A die of the demo shop, as a plan pins it. */
+export function demoDie(id: string): Die {
+  const die = demoShop.machines.flatMap((machine) => machine.dies).find((one) => one.id === id);
+  if (!die) throw new Error(`no die ${id} in the demo shop`);
+  return die;
+}
+
 /** The hoop of an empty plan with a die chosen. */
 export const withDie = (hoop: MainHoop, die: string, batch: string, trim: Length): MainHoop => ({
   ...hoop,

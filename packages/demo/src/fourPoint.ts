@@ -1,14 +1,6 @@
-import {
-  type Die,
-  emptyPlan,
-  expectValue,
-  type MainHoop,
-  mainHoopOf,
-  type Plan,
-  readPlan,
-} from '@gyrus/core';
-import { at, CageBuilder, height, mm, point, station, withDie } from './build.ts';
-import { DIE_45, demoShop } from './shop.ts';
+import { emptyPlan, expectValue, type MainHoop, mainHoopOf, type Plan, readPlan } from '@gyrus/core';
+import { at, CageBuilder, demoDie, height, mm, point, station, withDie } from './build.ts';
+import { DIE_45 } from './shop.ts';
 import { angle, millimetre } from './write.ts';
 
 export const FOUR_POINT_JOB = { id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c02', name: 'Solan 1.6 coupe' };
@@ -16,7 +8,7 @@ const HOOP = 'solan-hoop';
 
 const start = emptyPlan({ member: HOOP, piece: 'solan-hoop-piece' }, 'mm');
 const hoop = mainHoopOf(start) as MainHoop;
-const die = demoShop.machines.flatMap((machine) => machine.dies).find((one) => one.id === DIE_45) as Die;
+const die = demoDie(DIE_45);
 
 const measured: Plan = expectValue(
   readPlan({

@@ -1,14 +1,6 @@
-import {
-  type Die,
-  emptyPlan,
-  expectValue,
-  type MainHoop,
-  mainHoopOf,
-  type Plan,
-  readPlan,
-} from '@gyrus/core';
-import { at, CageBuilder, height, mm, point, station, withDie } from './build.ts';
-import { DIE_1_3_4, demoShop } from './shop.ts';
+import { emptyPlan, expectValue, type MainHoop, mainHoopOf, type Plan, readPlan } from '@gyrus/core';
+import { at, CageBuilder, demoDie, height, mm, point, station, withDie } from './build.ts';
+import { DIE_1_3_4 } from './shop.ts';
 import { angle, inch, pounds } from './write.ts';
 
 export const DEMO_JOB = { id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01', name: 'Ptarmigan 1300' };
@@ -17,7 +9,7 @@ const PIECE = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9e01';
 
 const start = emptyPlan({ member: MEMBER, piece: PIECE }, 'in');
 const hoop = mainHoopOf(start) as MainHoop;
-const die = demoShop.machines.flatMap((machine) => machine.dies).find((one) => one.id === DIE_1_3_4) as Die;
+const die = demoDie(DIE_1_3_4);
 
 /** The survey and the hoop of the small hatchback. */
 const measured: Plan = expectValue(

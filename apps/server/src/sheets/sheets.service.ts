@@ -9,6 +9,7 @@ import {
   type FlatOutline,
   flatOutline,
   type Outcome,
+  PAPER,
   pieceAnswerOf,
   succeed,
   type Tube,
@@ -100,9 +101,6 @@ export class SheetsService {
     });
   }
 }
-
-/** Thickness of printing paper, which the wrap goes round as well. mm */
-const PAPER = 0.1;
 
 function templateOf(
   { ends }: Copes,

@@ -16,6 +16,7 @@ import {
   trustingProtractor,
   withinTighterSide,
 } from '../survey/index.ts';
+import { RADIUS_WITHOUT_DIE } from './radius.ts';
 import { rolledCrown } from './rolledCrown.ts';
 import { type HoopFigures, hoopFigures } from './hoopFigures.ts';
 import {
@@ -73,7 +74,7 @@ export function hoopFrom(
   survey: Survey,
   hoop: MainHoop,
   error: MeasuringError,
-  clr: number = 3 * hoop.tube.od.mm,
+  clr: number = RADIUS_WITHOUT_DIE * hoop.tube.od.mm,
 ): HoopResult {
   const reading = readSection(survey);
   if ('missing' in reading) return { none: { why: 'missing', missing: reading.missing } };

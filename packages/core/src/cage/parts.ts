@@ -3,7 +3,7 @@ import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Part, type PartOf, type Plan } from '../plan/index.ts';
 import { add, distance, scale, type Vec3 } from '../space/index.ts';
-import { sectionProperties } from '../tube/index.ts';
+import { sectionProperties, STEEL_DENSITY } from '../tube/index.ts';
 import { firstPlaced, referred, type StandingTube } from './attach.ts';
 import { placeOf } from './place.ts';
 import { stationAlong } from './station.ts';
@@ -188,7 +188,7 @@ function bracket(part: PartOf<'bracket'>): Outcome<PartShape> {
     at: placeOf(part.at),
     figures: [{ name: 'flat-length', mm: flat }],
     points: [],
-    mass: flat * part.width.mm * thickness * 7.85e-6,
+    mass: flat * part.width.mm * thickness * STEEL_DENSITY * 1e-9,
   });
 }
 

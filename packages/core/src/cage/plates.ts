@@ -1,3 +1,4 @@
+import { radians } from '../measure/index.ts';
 import { type Plan, type Plate } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { STEEL_DENSITY } from '../tube/index.ts';
@@ -59,7 +60,7 @@ function footOf({ under }: Plate, standing: StandingTube[]) {
 function outlineOf({ outline }: Plate): Flat[] {
   if (outline.kind === 'polygon') return centred(outline.corners.map(([x, y]): Flat => [x.mm, y.mm]));
   const [length, width] = [outline.length.mm, outline.width.mm];
-  const turn = outline.kind === 'rectangle' ? Math.PI / 2 : (outline.angle.deg * Math.PI) / 180;
+  const turn = outline.kind === 'rectangle' ? Math.PI / 2 : radians(outline.angle.deg);
   const side: Flat = [width * Math.cos(turn), width * Math.sin(turn)];
   return centred([[0, 0], [length, 0], [length + side[0], side[1]], side]);
 }

@@ -120,8 +120,7 @@ export function layOut({ ends, corners }: Corners): Outcome<Lra> {
 }
 
 /** Setback per radius of a corner; none before the first. */
-const halfTan = (corner: Corner | undefined): number =>
-  corner ? Math.tan((corner.angle * Math.PI) / 360) : 0;
+const halfTan = (corner: Corner | undefined): number => (corner ? setbackOf(1, corner.angle) : 0);
 
 /** Straights and arcs along the axis, mm. */
 export const developedLength = (

@@ -1,4 +1,4 @@
-import { radians } from '../measure/index.ts';
+import { degrees, radians } from '../measure/index.ts';
 import { cross, dot, type Vec3 } from '../space/index.ts';
 import { squareTo } from './generators.ts';
 import { type CutPoint } from './profile.ts';
@@ -36,6 +36,6 @@ export function planeCut(
   return {
     outer: curve(od / 2),
     inner: curve(od / 2 - wall),
-    slant: (Math.acos(Math.min(1, Math.abs(lean))) * 180) / Math.PI,
+    slant: degrees(Math.acos(Math.min(1, Math.abs(lean)))),
   };
 }

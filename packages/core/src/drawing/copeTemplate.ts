@@ -4,6 +4,8 @@ import { type FlatOutline, type TrueLine } from './outline.ts';
 /** Which line is drawn: the outer edge, the inner edge, or the one that seats without grinding. */
 export type CopeCurve = 'outer' | 'inner' | 'seating';
 
+/** Thickness of printing paper, which the wrap goes round as well. mm, common practice for 80 g/m² */
+export const PAPER = 0.1;
 /** Tab that laps over the start of the template. mm */
 const TAB = 8;
 /** Paper left above the throat, to hold by. mm */

@@ -13,5 +13,5 @@ export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { datumWords, markOutStrip, type StripOptions } from './strip.ts';
 export { type FlatOutline, flatOutline, type TrueLine } from './outline.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
-export { type CopeCurve, copeTemplate, curveOf } from './copeTemplate.ts';
+export { type CopeCurve, copeTemplate, curveOf, PAPER } from './copeTemplate.ts';
 export { outlineDrawing } from './outlineDrawing.ts';

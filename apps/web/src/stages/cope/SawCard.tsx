@@ -32,7 +32,6 @@ export function SawCard({ cut, od, lengths }: SawCardProps) {
           gusset, or bend the end.
         </p>
       )}
-      {cut.method !== 'saw' && why && saw && <p>{why}</p>}
       <div className="flex flex-wrap gap-x-10 gap-y-2">
         <Figure label="node to node, on the axis" text={length(lengths.axis)} />
         <Figure label="throat to throat" text={length(lengths.throats)} />

@@ -1,4 +1,11 @@
-import { type CopeCurve, copeTemplate, type EndCut, formatWithUnit, outlineDrawing } from '@gyrus/core';
+import {
+  type CopeCurve,
+  copeTemplate,
+  type EndCut,
+  formatWithUnit,
+  outlineDrawing,
+  PAPER,
+} from '@gyrus/core';
 import { useCallback } from 'react';
 import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -8,8 +15,6 @@ import { Button } from '../../shared/Button.tsx';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 
-/** Thickness of printing paper. mm */
-const PAPER = 0.1;
 const FORMATS = [
   { format: 'pdf', text: 'Print at true size' },
   { format: 'svg', text: 'SVG' },
