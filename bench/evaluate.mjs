@@ -28,7 +28,7 @@ export function evaluateRows() {
   const hoop = median(() => evaluate(HOOP_ALONE, demoShop, demoBooks));
   const cage = median(() => evaluate(demoPlan, demoShop, demoBooks), 100);
   const answers = evaluate(demoPlan, demoShop, demoBooks);
-  const copes = median(() => copesIn(demoPlan, answers), 60);
+  const copes = median(() => copesIn(demoPlan, answers, demoBooks), 60);
   const read = median(() => readPlan(JSON.parse(text)));
   return [
     {

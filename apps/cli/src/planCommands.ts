@@ -3,11 +3,14 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import {
   cageView,
+  copeFindings,
+  type Copes,
   copesIn,
   EMPTY_SHOP,
   type Evaluation,
   evaluate,
   fail,
+  type Finding,
   type FlatOutline,
   flatOutline,
   hoopAnswerOf,
@@ -29,11 +32,22 @@ import { readText, type ReadFile } from './readText.ts';
 /** Commands about a whole plan, with the shop and the rule books beside it. */
 export const planCommands: Record<string, (args: string[], read: ReadFile) => Outcome<unknown>> = {
   evaluate: (args, read) =>
-    evaluated(args, read, (answers, plan) => succeed({ ...answers, copes: copesIn(plan, answers) })),
-  check: (args, read) => evaluated(args, read, ({ findings }) => succeed({ findings })),
+    evaluated(args, read, (answers, plan, books) => {
+      const copes = copesIn(plan, answers, books);
+      return succeed({ ...answers, findings: allFindings(answers, plan, copes), copes });
+    }),
+  check: (args, read) =>
+    evaluated(args, read, (answers, plan, books) =>
+      succeed({ findings: allFindings(answers, plan, copesIn(plan, answers, books)) }),
+    ),
   export: (args, read) => evaluated(args, read, exported),
   import: imported,
 };
+
+const allFindings = ({ findings }: Evaluation, plan: Plan, copes: Copes): Finding[] => [
+  ...findings,
+  ...copeFindings(plan, copes),
+];
 
 /**
  * A plan comes back brought up to today's version; a list of bends or corners as a tube: what `xyz` or `lra` take. Bare numbers
@@ -88,7 +102,7 @@ interface Options {
   out?: string | undefined;
 }
 
-type Use = (answers: Evaluation, plan: Plan, options: Options) => Outcome<unknown>;
+type Use = (answers: Evaluation, plan: Plan, books: RuleBook[], options: Options) => Outcome<unknown>;
 
 function evaluated(args: string[], read: ReadFile, use: Use): Outcome<unknown> {
   const options = optionsOf(args);
@@ -105,7 +119,7 @@ function evaluated(args: string[], read: ReadFile, use: Use): Outcome<unknown> {
     if (!book.ok) return book;
     books.push(book.value);
   }
-  return use(evaluate(plan.value, shop.value, books), plan.value, options.value);
+  return use(evaluate(plan.value, shop.value, books), plan.value, books, options.value);
 }
 
 function optionsOf(args: string[]): Outcome<Options> {
@@ -149,7 +163,7 @@ function document<T>(file: string, read: ReadFile, reader: (data: unknown) => Ou
 }
 
 /** Writes files into --out and answers with their names. */
-function exported(answers: Evaluation, plan: Plan, { to, out }: Options): Outcome<unknown> {
+function exported(answers: Evaluation, plan: Plan, _: RuleBook[], { to, out }: Options): Outcome<unknown> {
   const written = to !== undefined && Object.hasOwn(WRITERS, to) ? WRITERS[to] : undefined;
   if (!written)
     return fail('unknown-format', '', `--to takes ${Object.keys(WRITERS).join(', ')}, not "${to ?? ''}"`);

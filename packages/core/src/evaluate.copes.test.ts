@@ -4,7 +4,7 @@ import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { bar, cageOf, point, stationOn } from './testing.ts';
 
-const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []));
+const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
 const endOf = (plan: Plan, piece: string, end: 'a' | 'b'): EndCut => {
   const cut = copesOf(plan).ends.find((one) => one.piece === piece && one.end === end);
   if (!cut) throw new Error('no such end');
@@ -18,8 +18,8 @@ const rail = bar('r', 'frame-tube', stationOn('m-p', 'end-a', 500), point(600, 0
 test('a bar square to its header: dial 0, the saw as large as the header, its ear at the node', () => {
   const cut = endOf(cageOf(post, rail), 'p-r', 'a');
   expect(cut).toMatchObject({ method: 'saw', headers: ['P'] });
-  expect(cut.saw?.dial).toBeCloseTo(0, 9);
-  expect(cut.saw?.holeSaw).toBeCloseTo(50.8, 9);
+  expect(cut.passes[0]?.dial).toBeCloseTo(0, 9);
+  expect(cut.passes[0]?.holeSaw).toBeCloseTo(50.8, 9);
   expect([cut.ear, cut.throat]).toEqual([expect.closeTo(0, 4) as number, expect.closeTo(25.4, 6) as number]);
 });
 

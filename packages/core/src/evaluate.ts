@@ -48,6 +48,7 @@ import {
   bookFindings,
   briefFindings,
   collisionFindings,
+  continuousPieces,
   driftFindings,
   type Finding,
   gapFindings,
@@ -271,11 +272,18 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
 }
 
 /**
- * Every end of every new tube with its cut, and lengths three ways. On its own, as it takes longer than all the rest: a key
- * that moves a tube need not wait for it.
+ * Every end of every new tube with its cut, lengths three ways, and every seam. On its own, as a key that moves a tube need not
+ * wait for it. books: those of the plan say which tubes are continuous.
  */
-export function copesIn(plan: Plan, { members, joints }: Evaluation): Copes {
-  const existing = new Set(plan.members.filter(isExisting).map(({ id }) => id));
-  const tubes = members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
-  return copesOf(plan, tubes, joints, existing);
+export function copesIn(plan: Plan, { members, joints, plates }: Evaluation, books: RuleBook[]): Copes {
+  const pieces = members.flatMap((answer) => answer.pieces);
+  return copesOf({
+    plan,
+    tubes: pieces.flatMap(({ tube }) => tube ?? []),
+    joints,
+    plates,
+    sides: new Map(pieces.map(({ piece, side }) => [piece, side])),
+    existing: new Set(plan.members.filter(isExisting).map(({ id }) => id)),
+    continuous: continuousPieces(plan, books),
+  });
 }

@@ -74,10 +74,11 @@ export class SheetsService {
     format: OutlineFormat,
     { piece, paper, end, curve }: OutlineQueryDto,
   ): Promise<string | NodeJS.ReadableStream> {
-    const [job, revision, shop] = await Promise.all([
+    const [job, revision, shop, books] = await Promise.all([
       this.jobs.detail(jobId),
       this.jobs.revision(jobId, number),
       this.shop.shop(),
+      this.books.list(),
     ]);
     const { plan } = revision;
     const answers = evaluate(plan, shop, []);
@@ -88,7 +89,7 @@ export class SheetsService {
         message: 'there is no such tube in this revision, or it cannot be placed',
         path: '/piece',
       });
-    const outline = end ? templateOf(copesIn(plan, answers), found, end, curve) : flatOutline(found);
+    const outline = end ? templateOf(copesIn(plan, answers, books), found, end, curve) : flatOutline(found);
     if (!outline.ok) throw new Refusal(outline.fault);
     if (format === 'svg') return outlineSvg(outline.value);
     if (format === 'dxf') return outlineDxf(outline.value);

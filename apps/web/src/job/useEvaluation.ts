@@ -18,31 +18,37 @@ const worker = (): Remote<EvaluationWorker> =>
 export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
   worker().evaluate(plan, shop, books);
 
+/** The books at hand; a chosen one that could not be fetched is told among the findings. Undefined while they are asked for. */
+function useBooksAtHand(): RuleBook[] | undefined {
+  const asked = useRuleBooks();
+  return asked.isError ? NO_BOOKS : asked.data;
+}
+
 /** The copes of the plan on screen, where a stage asks for them; the last ones stand until the next are there. */
 export function useCopes(): Copes | null {
   const plan = usePlan();
   const shop = useShop().data ?? EMPTY_SHOP;
+  const books = useBooksAtHand();
   const [copes, setCopes] = useState<Copes | null>(null);
   useEffect(() => {
+    if (!books) return;
     let overtaken = false;
     void worker()
-      .copes(plan, shop)
+      .copes(plan, shop, books)
       .then((found) => {
         if (!overtaken) setCopes(found);
       });
     return () => {
       overtaken = true;
     };
-  }, [plan, shop]);
+  }, [plan, shop, books]);
   return copes;
 }
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {
   const shop = useShop().data ?? EMPTY_SHOP;
-  const asked = useRuleBooks();
-  // A chosen book that could not be fetched is told among the findings.
-  const books = asked.isError ? NO_BOOKS : asked.data;
+  const books = useBooksAtHand();
   const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
   // Before the browser paints what was typed: the answers are on their way a frame earlier.
   useLayoutEffect(() => {

@@ -1,33 +1,54 @@
 import { directionAt, distanceToPath, lengthOf } from '../centreline/index.ts';
-import { clockingOf, type Cope, copeOf, type CutPoint, endPoint, planeCut } from '../cope/index.ts';
-import { type Outcome } from '../fault/index.ts';
-import { type Plan } from '../plan/index.ts';
+import {
+  clockingOf,
+  type Cope,
+  copeOf,
+  endPoint,
+  planeCut,
+  type SawPass,
+  type Seam,
+  seamOf,
+  type WeldPrep,
+  weldPrep,
+} from '../cope/index.ts';
+import { type CarSide, type Plan } from '../plan/index.ts';
 import { scale, type Vec3 } from '../space/index.ts';
 import { type Joint } from './joint.ts';
-import { areApart, boxOf, type Tube } from './tube.ts';
+import { type PlateAnswer } from './plates.ts';
+import { seamsOf, type Seams } from './seams.ts';
+import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 type End = 'a' | 'b';
 
-/** How an end is made: by the saw, by a template and grinder, cut to a plane, or left square. */
+/** How an end is made: by the notcher, by a template and grinder, cut to a plane, or left as it is. */
 export type CopeMethod = 'saw' | 'template' | 'plane' | 'none';
 
 /** One end of one tube with its cut. mm and degrees */
 export interface EndCut {
   piece: string;
+  member: string;
   stamp: string;
   end: End;
-  /** Stamps of the tubes it is coped to, the one it stands on first. */
+  /** Pieces that it is coped to and their stamps, the one it stands on first. */
+  headerPieces: string[];
   headers: string[];
+  /** The stamp of the plate that it stands on. */
+  plate: string | null;
   method: CopeMethod;
-  /** Why no saw makes it, or why it has no cut. */
+  /** Why no notcher makes it, or why it has no cut. */
   why: string | null;
   /** Setbacks of the outer and the inner edge, mm, at even steps round the tube from the face line; null where it passes. */
   outer: (number | null)[];
   inner: (number | null)[];
-  saw: Cope['saw'];
+  /** The direction of the face line from the axis, car's frame; null for an end without a cut. */
+  face: Vec3 | null;
+  passes: SawPass[];
   /** To the ear (the long point) and to the throat (the lowest point), from the node along the axis. */
   ear: number;
   throat: number;
+  /** The sharpest angle to a tube that it stands on or runs into, 0 to 90; null where there is none. */
+  sharpest: number | null;
+  prep: WeldPrep | null;
 }
 
 /** A tube's length three ways, and how its two ends are clocked. mm and degrees */
@@ -38,13 +59,29 @@ export interface CutLengths {
   axis: number;
   throats: number;
   ears: number;
+  /** Extra tube that the plan leaves at each end. */
+  trim: [a: number, b: number];
   /** From end A's face line to end B's; null where an end has none. */
   clocking: number | null;
 }
 
-export interface Copes {
+export interface Copes extends Seams {
   ends: EndCut[];
   lengths: CutLengths[];
+}
+
+/** What the copes are cut from. */
+interface CopeSetting {
+  plan: Plan;
+  tubes: Tube[];
+  joints: Joint[];
+  plates: PlateAnswer[];
+  /** Which of twins a piece is. */
+  sides: Map<string, CarSide | null>;
+  /** Members that came with the car: they are not cut. */
+  existing: Set<string>;
+  /** Pieces that the chosen books want in one: what crosses them is cut, whatever was fitted first. */
+  continuous: Set<string>;
 }
 
 const GENERATORS = 180;
@@ -52,43 +89,52 @@ const GENERATORS = 180;
 const REACH = 1.05;
 
 /** Every end of every new tube, against the tubes it stands on and those fitted before it that it would run into. */
-export function copesOf(plan: Plan, tubes: Tube[], joints: Joint[], existing: Set<string>): Copes {
+export function copesOf(setting: CopeSetting): Copes {
+  const { plan, tubes, existing } = setting;
   const order = new Map(plan.fitOrder.map((id, i) => [id, i] as const));
-  const ends: EndCut[] = [];
+  const trims = new Map(
+    plan.members.map(({ id, bending }) => [id, [bending.trimA.mm, bending.trimB.mm]] as const),
+  );
+  const boxes = new Map(tubes.map((tube) => [tube.piece, boxOf(tube)] as const));
+  const made: Made[] = [];
   const lengths: CutLengths[] = [];
   for (const tube of tubes) {
     if (existing.has(tube.member)) continue;
     const [a, b] = (['a', 'b'] as const).map((end) => {
-      const headers = headersOf(tube, end, tubes, joints, order, plan);
-      return { cut: cutOf(tube, end, headers), headers };
+      const headers = headersOf(tube, end, setting, { order, boxes });
+      return { tube, headers, ...cutOf(tube, end, headers, setting) };
     }) as [Made, Made];
-    ends.push(a.cut, b.cut);
+    made.push(a, b);
+    const [trimA = 0, trimB = 0] = trims.get(tube.member) ?? [];
     lengths.push({
       piece: tube.piece,
       stamp: tube.stamp,
       axis: tube.developed,
       throats: tube.developed - a.cut.throat - b.cut.throat,
       ears: tube.developed - a.cut.ear - b.cut.ear,
+      trim: [trimA, trimB],
       clocking:
         a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
     });
   }
-  return { ends, lengths };
+  const seams = seamsOf(made, tubes, order, plan.coping.torchRoom.mm);
+  return { ends: made.map(({ cut }) => cut), lengths, ...seams };
 }
 
-interface Made {
-  cut: EndCut;
+/** An end with what its seam follows from. */
+export interface Made {
+  tube: Tube;
   headers: Tube[];
+  cut: EndCut;
+  seam: Seam | null;
 }
 
 /** The tubes that an end is cut by: those it stands on, and at a node those fitted before it; overrides of the plan win. */
 function headersOf(
   tube: Tube,
   end: End,
-  tubes: Tube[],
-  joints: Joint[],
-  order: Map<string, number>,
-  { copeOverrides }: Plan,
+  { plan: { copeOverrides }, tubes, joints, continuous }: CopeSetting,
+  { order, boxes }: { order: Map<string, number>; boxes: Map<string, Box> },
 ): Tube[] {
   const own = joints
     .filter((joint) => joint.piece === tube.piece && joint.end === end)
@@ -98,14 +144,22 @@ function headersOf(
   const place = order.get(tube.piece) ?? Infinity;
   const override = (header: string) =>
     copeOverrides.find((one) => one.piece === tube.piece && one.end === end && one.header === header)?.coped;
+  const standsOnThis = (other: string) =>
+    joints.some((joint) => joint.piece === other && joint.header === tube.piece);
+  const comesFirst = (other: Tube): boolean => {
+    const [mine, theirs] = [continuous.has(tube.piece), continuous.has(other.piece)];
+    if (mine !== theirs && !standsOnThis(other.piece)) return theirs;
+    return (order.get(other.piece) ?? Infinity) < place;
+  };
   const near = tubes.filter((other) => {
     if (other.piece === tube.piece || own.includes(other.piece)) return false;
     const wanted = override(other.piece);
     if (wanted !== undefined) return wanted;
     if (own.length === 0 || other.member === tube.member) return false;
-    if ((order.get(other.piece) ?? Infinity) >= place) return false;
     const reach = (REACH * (tube.od + other.od)) / 2;
-    return !areApart(box, boxOf(other), reach) && distanceToPath(at, other.axis) < reach;
+    if (areApart(box, boxes.get(other.piece) as Box, reach) || distanceToPath(at, other.axis) >= reach)
+      return false;
+    return comesFirst(other);
   });
   const standsOn = own.filter((header) => override(header) !== false);
   return [
@@ -114,56 +168,102 @@ function headersOf(
   ];
 }
 
-function cutOf(tube: Tube, end: End, headers: Tube[]): EndCut {
-  const common = { piece: tube.piece, stamp: tube.stamp, end, headers: headers.map(({ stamp }) => stamp) };
-  if (headers.length === 0) return toFloor(tube, end, common);
-  const cope: Outcome<Cope> = copeOf(tube, end, headers, GENERATORS);
-  if (!cope.ok) return { ...common, ...nothing(cope.fault.message) };
-  const { outer, inner, saw, why, shortest, longest } = cope.value;
-  if (shortest === null || longest === null)
-    return { ...common, ...nothing('the end lies inside its header, or passes it: move it along the bar') };
-  const seats = outer.every(({ setback }) => setback !== null);
+type Common = Pick<
+  EndCut,
+  'piece' | 'member' | 'stamp' | 'end' | 'headers' | 'headerPieces' | 'plate' | 'sharpest'
+>;
+
+function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pick<Made, 'cut' | 'seam'> {
+  const plate = headers.length === 0 ? plateUnder(tube, end, setting) : null;
+  const common: Common = {
+    piece: tube.piece,
+    member: tube.member,
+    stamp: tube.stamp,
+    end,
+    headers: headers.map(({ stamp }) => stamp),
+    headerPieces: headers.map(({ piece }) => piece),
+    plate: plate?.stamp ?? null,
+    sharpest: sharpestOf(tube, end, setting.joints),
+  };
+  if (headers.length === 0) return { cut: toPlane(tube, end, common, plate?.normal ?? LEVEL), seam: null };
+  const coped = copeOf(tube, end, headers, GENERATORS);
+  if (!coped.ok) return { cut: uncut(common, coped.fault.message), seam: null };
+  const cope = coped.value;
+  if (cope.shortest === null || cope.longest === null)
+    return {
+      cut: uncut(common, 'the end lies inside its header, or passes it: move it along the bar'),
+      seam: null,
+    };
+  return { cut: toTubes(common, cope, cope.shortest, cope.longest), seam: seamOf(cope, tube.od / 2) };
+}
+
+function toTubes(common: Common, cope: Cope, ear: number, throat: number): EndCut {
+  const { setbacks: outer } = cope.outer;
+  const { setbacks: inner } = cope.inner;
+  const seats = !outer.includes(null);
   return {
     ...common,
-    method: saw ? 'saw' : 'template',
+    method: cope.passes.length > 0 ? 'saw' : 'template',
     why: seats
-      ? (why ?? null)
+      ? cope.why
       : 'part of it passes its header: it is larger, or its axis misses; it does not seat all round',
-    outer: setbacksOf(outer),
-    inner: setbacksOf(inner),
-    saw,
-    ear: shortest,
-    throat: longest,
+    outer,
+    inner,
+    face: cope.branch.u,
+    passes: cope.passes,
+    ear,
+    throat,
+    prep: weldPrep(outer, inner),
   };
 }
 
-/** A foot is cut level, as a floor or a plate lies, until the plate says otherwise. */
-function toFloor(tube: Tube, end: End, common: Pick<EndCut, 'piece' | 'stamp' | 'end' | 'headers'>): EndCut {
+const LEVEL: Vec3 = [0, 0, 1];
+
+/** A foot is cut as its plate lies; level, as a floor does, where it has none. */
+function toPlane(tube: Tube, end: End, common: Common, normal: Vec3): EndCut {
   const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
   const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
-  const cut = planeCut(tube.od, tube.wall, into, [0, 0, 1], GENERATORS);
-  if (!cut) return { ...common, ...nothing('it stands on no tube and runs level: cut it square') };
-  const setbacks = cut.outer.map(({ setback }) => setback ?? 0);
+  const cut = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
+  if (!cut) return uncut(common, 'it stands on no tube and runs level: cut it square');
   return {
     ...common,
     method: 'plane',
     why: null,
-    outer: setbacksOf(cut.outer),
-    inner: setbacksOf(cut.inner),
-    saw: null,
-    ear: Math.min(...setbacks),
-    throat: Math.max(...setbacks),
+    outer: cut.outer,
+    inner: cut.inner,
+    face: cut.face,
+    passes: [],
+    ear: Math.min(...cut.outer),
+    throat: Math.max(...cut.outer),
+    prep: null,
   };
 }
 
-const setbacksOf = (cuts: CutPoint[]) => cuts.map(({ setback }) => setback);
+/** The plate that an end stands on, by the plan. */
+function plateUnder(tube: Tube, end: End, { plan, plates, sides }: CopeSetting): PlateAnswer | null {
+  const found = plan.plates.find(
+    ({ under }) =>
+      under?.member === tube.member &&
+      under.end === end &&
+      (under.side === undefined || under.side === sides.get(tube.piece)),
+  );
+  return plates.find(({ plate }) => plate === found?.id) ?? null;
+}
 
-const nothing = (why: string) => ({
-  method: 'none' as const,
+function sharpestOf({ piece }: Tube, end: End, joints: Joint[]): number | null {
+  const angles = joints.filter((joint) => joint.piece === piece && joint.end === end);
+  return angles.length > 0 ? Math.min(...angles.map(({ angle }) => angle)) : null;
+}
+
+const uncut = (common: Common, why: string): EndCut => ({
+  ...common,
+  method: 'none',
   why,
   outer: [],
   inner: [],
-  saw: null,
+  face: null,
+  passes: [],
   ear: 0,
   throat: 0,
+  prep: null,
 });

@@ -28,3 +28,4 @@ export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './par
 export { type PlateAnswer, platesOf } from './plates.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
 export { type CopeMethod, type Copes, copesOf, type CutLengths, type EndCut } from './copes.ts';
+export { type SeamAnswer } from './seams.ts';

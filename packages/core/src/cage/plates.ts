@@ -13,6 +13,8 @@ export interface PlateAnswer {
   stamp: string;
   /** Where it lies, by its own place or its foot's; null while it has neither. Car's frame. */
   at: Vec3 | null;
+  /** Square to its sheet, upward. Car's frame, length 1. */
+  normal: Vec3;
   /** The stamp of the tube that stands on it. */
   foot: string | null;
   /** Corners in its own plane, its middle at the origin. */
@@ -39,6 +41,7 @@ function plateAnswer(plate: Plate, standing: StandingTube[]): PlateAnswer {
     plate: plate.id,
     stamp: plate.stamp,
     at: plate.follows === 'foot' ? (end ?? null) : plate.at && placeOf(plate.at),
+    normal: [0, -Math.sin(radians(plate.tilt.deg)), Math.cos(radians(plate.tilt.deg))],
     foot: tube?.stamp ?? null,
     outline,
     area,

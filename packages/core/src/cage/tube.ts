@@ -24,18 +24,22 @@ export interface Tube {
   mass: number;
 }
 
+export type Box = [low: Vec3, high: Vec3];
+
 /** The box that holds the axis: it never leaves the hull of its ends and corners. Lowest and highest corner, mm. */
-export function boxOf({ points }: Pick<Tube, 'points'>): [low: Vec3, high: Vec3] {
-  const along = (pick: (...values: number[]) => number): Vec3 => [
-    pick(...points.map(([x]) => x)),
-    pick(...points.map(([, y]) => y)),
-    pick(...points.map(([, , z]) => z)),
-  ];
-  return [along(Math.min), along(Math.max)];
+export function boxOf({ points }: Pick<Tube, 'points'>): Box {
+  const low: [number, number, number] = [Infinity, Infinity, Infinity];
+  const high: [number, number, number] = [-Infinity, -Infinity, -Infinity];
+  for (const point of points)
+    for (const axis of [0, 1, 2] as const) {
+      low[axis] = Math.min(low[axis], point[axis]);
+      high[axis] = Math.max(high[axis], point[axis]);
+    }
+  return [low, high];
 }
 
 /** Whether two boxes are farther apart than `reach` along one of the axes. */
-export const areApart = ([low, high]: [Vec3, Vec3], [from, to]: [Vec3, Vec3], reach: number): boolean =>
+export const areApart = ([low, high]: Box, [from, to]: Box, reach: number): boolean =>
   ([0, 1, 2] as const).some((axis) => low[axis] - to[axis] > reach || from[axis] - high[axis] > reach);
 
 /** The tube with its finished radii where a sheet exists, else with a radius of three diameters. */

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { clrInput, cornersOf, layOut, type Piece, piecesOf, pointsInput } from '../centreline/index.ts';
 import { andThen, collect, fail, oneOf, type Outcome, say, size, succeed, under } from '../fault/index.ts';
 import { checkSection } from '../tube/index.ts';
-import { type Cope, copeOf } from './profile.ts';
+import { type Cope, copeOf, type Profile } from './profile.ts';
+import { type Saw } from './saw.ts';
 
 const path = { points: pointsInput, clr: clrInput.optional() };
 
@@ -28,8 +29,25 @@ export const copeInput = z.strictObject({
 
 export type CopeInput = z.infer<typeof copeInput>;
 
+/** One generator: round the branch from the first header's direction in degrees, and where it is cut in mm. */
+interface CutPoint {
+  phi: number;
+  setback: number | null;
+}
+
+/** The answer of the command line. mm and degrees */
+export interface CopeAnswer {
+  outer: CutPoint[];
+  inner: CutPoint[];
+  shortest: number | null;
+  longest: number | null;
+  saw: Saw | null;
+  /** Why no setting of the saw makes it. */
+  why?: string;
+}
+
 /** The cope of the command line: paths in points and radii, 180 generators unless said. */
-export function copeFrom({ branch, end, headers, generators = 180 }: CopeInput): Outcome<Cope> {
+export function copeFrom({ branch, end, headers, generators = 180 }: CopeInput): Outcome<CopeAnswer> {
   return andThen(under('/branch', checkSection(branch)), () =>
     andThen(under('/branch', axisOf(branch)), (axis) =>
       andThen(
@@ -38,10 +56,30 @@ export function copeFrom({ branch, end, headers, generators = 180 }: CopeInput):
             andThen(under(`/headers/${i}`, axisOf(header)), (own) => succeed({ od: header.od, axis: own })),
           ),
         ),
-        (tubes) => copeOf({ od: branch.od, wall: branch.wall, axis }, end, tubes, generators),
+        (tubes) =>
+          andThen(copeOf({ od: branch.od, wall: branch.wall, axis }, end, tubes, generators), (cope) =>
+            succeed(answerFrom(cope, tubes.length)),
+          ),
       ),
     ),
   );
+}
+
+function answerFrom({ outer, inner, shortest, longest, passes, why }: Cope, headers: number): CopeAnswer {
+  const points = ({ setbacks }: Profile): CutPoint[] =>
+    setbacks.map((setback, k) => ({ phi: (360 * k) / setbacks.length, setback }));
+  const several = headers > 1 ? 'several headers: one pass of the saw for each of them' : null;
+  const [pass] = passes;
+  const said = several ?? why;
+  return {
+    outer: points(outer),
+    inner: points(inner),
+    shortest,
+    longest,
+    ...(pass && said === null
+      ? { saw: { dial: pass.dial, holeSaw: pass.holeSaw, offset: pass.offset } }
+      : { saw: null, why: said ?? 'no notcher makes it' }),
+  };
 }
 
 function axisOf(given: {

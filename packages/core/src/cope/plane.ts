@@ -1,12 +1,14 @@
 import { degrees, radians } from '../measure/index.ts';
 import { cross, dot, type Vec3 } from '../space/index.ts';
 import { squareTo } from './generators.ts';
-import { type CutPoint } from './profile.ts';
 
 /** The cut of an end against a plate or a floor: each generator up to the plane through the end point. */
 export interface PlaneCut {
-  outer: CutPoint[];
-  inner: CutPoint[];
+  /** Setbacks at even steps round the tube, mm. */
+  outer: number[];
+  inner: number[];
+  /** The direction of φ = 0 from the axis. */
+  face: Vec3;
   /** Of the cut from square. Degrees. */
   slant: number;
 }
@@ -27,15 +29,16 @@ export function planeCut(
   const square = squareTo(into, normal);
   const u: Vec3 = square ?? (Math.abs(into[0]) < 0.9 ? (squareTo(into, [1, 0, 0]) as Vec3) : [0, 1, 0]);
   const v = cross(into, u);
-  const curve = (radius: number): CutPoint[] =>
+  const curve = (radius: number): number[] =>
     Array.from({ length: generators }, (_, k) => {
       const phi = (360 * k) / generators;
       const off = Math.cos(radians(phi)) * dot(u, normal) + Math.sin(radians(phi)) * dot(v, normal);
-      return { phi, setback: (-radius * off) / lean + 0 };
+      return (-radius * off) / lean + 0;
     });
   return {
     outer: curve(od / 2),
     inner: curve(od / 2 - wall),
+    face: u,
     slant: degrees(Math.acos(Math.min(1, Math.abs(lean)))),
   };
 }

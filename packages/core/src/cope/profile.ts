@@ -1,10 +1,11 @@
 import { directionAt, type Piece } from '../centreline/index.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
-import { degrees, radians } from '../measure/index.ts';
-import { add, angleBetween, dot, rotateAbout, scale, subtract, type Vec3 } from '../space/index.ts';
+import { radians } from '../measure/index.ts';
+import { add, rotateAbout, type Vec3 } from '../space/index.ts';
 import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
-import { firstMeeting } from './meet.ts';
-import { directionNearest, nearestElement, type SweptTube, sweptTube } from './swept.ts';
+import { type Approach, approachOf, meets } from './meet.ts';
+import { passOf, type SawPass } from './saw.ts';
+import { directionNearest, type SweptTube, sweptTube } from './swept.ts';
 
 /** A tube as a cope sees it. The axis runs from end A to end B. mm */
 export interface CopeTube {
@@ -12,31 +13,28 @@ export interface CopeTube {
   axis: Piece[];
 }
 
-/** One generator of a profile: where it is cut, along the branch's axis from its end point into the branch, mm. */
-export interface CutPoint {
-  /** Round the branch from the first header's direction, right-handed about the axis into the branch. Degrees. */
-  phi: number;
-  /** Null where the generator meets no header. */
-  setback: number | null;
-}
-
-/** How a notcher is set. */
-export interface Saw {
-  /** 90 − the acute angle between the axes: what the notcher's dial reads. Degrees. */
-  dial: number;
-  holeSaw: number;
-  /** Of the branch's axis from the header's, along b × u. mm */
-  offset: number;
+/**
+ * Where the generators of one surface are cut: at even steps round the branch from the first header's direction (φ = 0),
+ * right-handed about the axis into the branch.
+ */
+export interface Profile {
+  /** Along the branch's axis from its end point into the branch, mm; null where the generator meets no header. */
+  setbacks: (number | null)[];
+  /** The header that each meets and the part of it, by their numbers; −1 for none. */
+  headers: number[];
+  parts: number[];
 }
 
 export interface Cope {
-  outer: CutPoint[];
-  inner: CutPoint[];
+  branch: Branch;
+  outer: Profile;
+  inner: Profile;
   shortest: number | null;
   longest: number | null;
-  saw: Saw | null;
+  /** One pass of the notcher for each header that is cut to, in order; empty where no notcher makes it. */
+  passes: SawPass[];
   /** Why no notcher makes it. */
-  why?: string;
+  why: string | null;
 }
 
 /**
@@ -45,12 +43,12 @@ export interface Cope {
  * For straight on straight this is setback(φ) = √(R² − (r·sin φ + e)²)/sin β + r·cos φ/tan β, the line–cylinder intersection.
  */
 export function copeOf(
-  branch: CopeTube & { wall: number },
+  tube: CopeTube & { wall: number },
   end: 'a' | 'b',
   headers: CopeTube[],
   generators: number,
 ): Outcome<Cope> {
-  const axis = end === 'a' ? branch.axis : reversedAxis(branch.axis);
+  const axis = end === 'a' ? tube.axis : reversedAxis(tube.axis);
   const into = directionAt(axis, 0);
   const swept = headers.map(({ axis: header, od }) => sweptTube(header, od));
   const u = squareTo(into, directionNearest(swept[0] as SweptTube, endPoint(axis, 'a')));
@@ -60,17 +58,24 @@ export function copeOf(
       '/headers/0',
       'the first header runs parallel to the end of the branch: there is nothing to cope to',
     );
-  const seen = branchFrom(axis, into, u);
-  const outer = profile(seen, branch.od / 2, swept, generators);
-  const inner = profile(seen, branch.od / 2 - branch.wall, swept, generators);
-  const met = outer.flatMap(({ setback }) => setback ?? []);
-  const saw = sawFor(seen, branch, [outer, inner], headers, swept);
+  const branch = branchFrom(axis, into, u);
+  const approaches = swept.map((header) => approachOf(branch, header, tube.od / 2));
+  const outer = profile(approaches, tube.od / 2, generators);
+  const inner = profile(approaches, tube.od / 2 - tube.wall, generators);
+  let [shortest, longest] = [Infinity, -Infinity];
+  for (const setback of outer.setbacks)
+    if (setback !== null) {
+      shortest = Math.min(shortest, setback);
+      longest = Math.max(longest, setback);
+    }
+  const met = shortest <= longest;
   return succeed({
+    branch,
     outer,
     inner,
-    shortest: met.length > 0 ? Math.min(...met) : null,
-    longest: met.length > 0 ? Math.max(...met) : null,
-    ...(typeof saw === 'string' ? { saw: null, why: saw } : { saw }),
+    shortest: met ? shortest : null,
+    longest: met ? longest : null,
+    ...notcherFor(branch, tube.od / 2, [outer, inner], swept),
   });
 }
 
@@ -82,54 +87,66 @@ export function endPoint(axis: Piece[], end: 'a' | 'b'): Vec3 {
   return add(piece.centre, turned);
 }
 
-function profile(branch: Branch, radius: number, headers: SweptTube[], generators: number): CutPoint[] {
-  return Array.from({ length: generators }, (_, k) => {
-    const phi = (360 * k) / generators;
-    const at = { cosine: radius * Math.cos(radians(phi)), sine: radius * Math.sin(radians(phi)) };
-    const meetings = headers.flatMap((header) => firstMeeting(branch, at, header) ?? []);
-    return { phi, setback: meetings.length > 0 ? Math.max(...meetings) : null };
+/** Places in space where the generators of a surface of some radius are cut; null where one meets no header. mm */
+export function contactsOf(branch: Branch, radius: number, { setbacks }: Profile): (Vec3 | null)[] {
+  return setbacks.map((setback, k) => {
+    if (setback === null) return null;
+    const turn = (2 * Math.PI * k) / setbacks.length;
+    return onGenerator(branch, setback, radius * Math.cos(turn), radius * Math.sin(turn));
   });
 }
 
-/** The notcher's setting, or why there is none. */
-function sawFor(
-  seen: Branch,
-  branch: CopeTube & { wall: number },
-  profiles: CutPoint[][],
-  headers: CopeTube[],
-  swept: SweptTube[],
-): Saw | string {
-  const [header, another] = headers as [CopeTube, CopeTube | undefined];
-  const [surface] = swept as [SweptTube];
-  if (another) return 'several headers: one pass of the saw for each of them';
-  const cuts = profiles.flat();
-  if (cuts.some(({ setback }) => setback === null)) return 'the branch passes the header on one side';
-  const beyond = cuts.some(({ setback }) => (setback ?? 0) > seen.straight + 1e-6);
-  if (beyond && seen.stretches.length > 1) return 'the end is cut within its own bend';
-  const line = straightUnder(seen, branch, profiles, surface);
-  if (!line) return 'the branch lands on a bend of the header';
-  const turn = degrees(angleBetween(seen.into, line.along));
-  const from = subtract(seen.end, line.from);
-  const offset = dot(subtract(from, scale(line.along, dot(from, line.along))), seen.v);
-  return { dial: 90 - Math.min(turn, 180 - turn), holeSaw: header.od, offset };
+function profile(approaches: Approach[], radius: number, generators: number): Profile {
+  const made: Profile = { setbacks: [], headers: [], parts: [] };
+  const met = { s: 0, element: -1 };
+  for (let k = 0; k < generators; k++) {
+    const turn = (2 * Math.PI * k) / generators;
+    const at = { cosine: radius * Math.cos(turn), sine: radius * Math.sin(turn) };
+    let [setback, header, part] = [-Infinity, -1, -1];
+    for (let i = 0; i < approaches.length; i++) {
+      if (!meets(approaches[i] as Approach, at, met) || met.s <= setback) continue;
+      setback = met.s;
+      header = i;
+      part = met.element;
+    }
+    made.setbacks.push(header < 0 ? null : setback);
+    made.headers.push(header);
+    made.parts.push(part);
+  }
+  return made;
 }
 
-/** The straight of the header that every contact lies on; null where they lie on a bend, or on several of its parts. */
-function straightUnder(
-  seen: Branch,
-  branch: CopeTube & { wall: number },
-  [outer = [], inner = []]: CutPoint[][],
-  surface: SweptTube,
-): { from: Vec3; along: Vec3 } | null {
-  const elementOf = (radius: number) => (cut: CutPoint) => {
-    const [c, s] = [Math.cos(radians(cut.phi)), Math.sin(radians(cut.phi))];
-    return nearestElement(surface, onGenerator(seen, cut.setback ?? 0, radius * c, radius * s));
-  };
-  const touched = new Set([
-    ...outer.map(elementOf(branch.od / 2)),
-    ...inner.map(elementOf(branch.od / 2 - branch.wall)),
-  ]);
-  const [only] = touched;
-  const element = only === undefined ? undefined : surface.elements[only];
-  return touched.size === 1 && element?.kind === 'straight' ? element : null;
+/** The passes of a notcher that make the cut, or why none do. */
+function notcherFor(
+  branch: Branch,
+  radius: number,
+  profiles: [outer: Profile, inner: Profile],
+  headers: SweptTube[],
+): Pick<Cope, 'passes' | 'why'> {
+  const none = (why: string) => ({ passes: [], why });
+  if (profiles.some(({ setbacks }) => setbacks.includes(null)))
+    return none('the branch passes the header on one side');
+  const inBend = (setback: number | null) => (setback ?? 0) > branch.straight + 1e-6;
+  if (branch.stretches.length > 1 && profiles.some(({ setbacks }) => setbacks.some(inBend)))
+    return none('the end is cut within its own bend');
+  const passes: SawPass[] = [];
+  for (const [i, header] of headers.entries()) {
+    const parts = partsOf(profiles, i);
+    if (parts.size === 0) continue;
+    const [only] = parts;
+    const element = parts.size === 1 && only !== undefined ? header.elements[only] : undefined;
+    if (element?.kind !== 'straight') return none('the branch lands on a bend of the header');
+    passes.push(
+      passOf(branch, radius, element, { header: i, holeSaw: 2 * header.radius, outer: profiles[0] }),
+    );
+  }
+  return { passes, why: null };
+}
+
+/** The parts of a header that are cut to. */
+function partsOf(profiles: Profile[], header: number): Set<number> {
+  const parts = new Set<number>();
+  for (const { headers, parts: of } of profiles)
+    for (let k = 0; k < headers.length; k++) if (headers[k] === header) parts.add(of[k] as number);
+  return parts;
 }

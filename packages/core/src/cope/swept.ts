@@ -5,7 +5,17 @@ import { cross, dot, length, scale, unit, type Vec3 } from '../space/index.ts';
 /** A part of an axis whose ends go on straight. `low` and `high` bound a straight along its direction, mm. */
 type Element =
   | { kind: 'straight'; from: Vec3; along: Vec3; low: number; high: number }
-  | { kind: 'arc'; centre: Vec3; normal: Vec3; x: Vec3; y: Vec3; radius: number; turn: number };
+  | {
+      kind: 'arc';
+      centre: Vec3;
+      normal: Vec3;
+      x: Vec3;
+      y: Vec3;
+      radius: number;
+      turn: number;
+      /** Where the arc ends in its plane, along x and y, on the unit circle. */
+      stop: { cosine: number; sine: number };
+    };
 
 /** The surface of a tube as what lies at `radius` from its axis, its ends going on straight. Any frame, mm. */
 export interface SweptTube {
@@ -35,7 +45,9 @@ export function sweptTube(axis: Piece[], od: number): SweptTube {
       normal[2] * x[0] - normal[0] * x[2],
       normal[0] * x[1] - normal[1] * x[0],
     ];
-    return { kind: 'arc', centre: piece.centre, normal, x, y, radius, turn: radians(piece.angle) };
+    const turn = radians(piece.angle);
+    const stop = { cosine: Math.cos(turn), sine: Math.sin(turn) };
+    return { kind: 'arc', centre: piece.centre, normal, x, y, radius, turn, stop };
   });
   // A bend that starts at the very end still goes on straight beyond it.
   if (first?.kind === 'arc') elements.unshift(ray(pointAt(axis, 0) as Vec3, directionAt(axis, 0), -1));
@@ -86,7 +98,7 @@ function offStraight(
 }
 
 function offArc(
-  { centre, normal, x, y, radius, turn }: Extract<Element, { kind: 'arc' }>,
+  { centre, normal, x, y, radius, turn, stop }: Extract<Element, { kind: 'arc' }>,
   px: number,
   py: number,
   pz: number,
@@ -96,13 +108,13 @@ function offArc(
   const along = dx * x[0] + dy * x[1] + dz * x[2];
   const aside = dx * y[0] + dy * y[1] + dz * y[2];
   const reach = Math.sqrt(along * along + aside * aside);
-  const angle = Math.atan2(aside, along);
-  const turned = angle < 0 ? angle + 2 * Math.PI : angle;
-  if (turned <= turn) return (reach - radius) * (reach - radius) + off * off;
+  const beforeLast = along * stop.sine - aside * stop.cosine >= 0;
+  const within = turn <= Math.PI ? aside >= 0 && beforeLast : aside >= 0 || beforeLast;
+  if (within) return (reach - radius) * (reach - radius) + off * off;
   // Beyond the arc the nearest of its points is an end of it.
-  const end = turned - turn < 2 * Math.PI - turned ? turn : 0;
-  const [ex, ey] = [along - radius * Math.cos(end), aside - radius * Math.sin(end)];
-  return ex * ex + ey * ey + off * off;
+  const [ax, bx] = [along - radius, along - radius * stop.cosine];
+  const by = aside - radius * stop.sine;
+  return Math.min(ax * ax + aside * aside, bx * bx + by * by) + off * off;
 }
 
 /** The direction of the axis, A → B, where it is nearest to a point; its ends go on straight. Length 1. */

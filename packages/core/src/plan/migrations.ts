@@ -2,7 +2,7 @@ type Document = Record<string, unknown>;
 type Migration = (document: Document) => Document;
 
 /** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
-export const migrations: Migration[] = [barsWithShapes];
+export const migrations: Migration[] = [barsWithShapes, copingSettings];
 
 const list = (value: unknown): Document[] => (Array.isArray(value) ? (value as Document[]) : []);
 
@@ -45,5 +45,21 @@ function barsWithShapes(old: Document): Document {
     gussets: [],
     parts: [],
     weldPosition: { forward: nothing, drop: nothing },
+  };
+}
+
+/** 2 → 3: the shop's way of coping, and ends that are ticked off. */
+function copingSettings(old: Document): Document {
+  return {
+    ...old,
+    version: 3,
+    coping: {
+      notcher: { largestDial: { deg: 60, typed: '60' }, sawDepth: { mm: 45, typed: '45 mm' } },
+      straightCutGap: { mm: 1.5, typed: '1.5 mm' },
+      sharpest: { deg: 30, typed: '30' },
+      torchRoom: { mm: 20, typed: '20 mm' },
+      paper: { mm: 0.1, typed: '0.1 mm' },
+    },
+    copeTicks: [],
   };
 }

@@ -4,6 +4,7 @@ import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
 import { placeField } from './attachment.ts';
 import { brief } from './brief.ts';
 import { piecesOfBar } from './bar.ts';
+import { copeTick, coping, USUAL_COPING } from './coping.ts';
 import { member } from './member.ts';
 import { migrations } from './migrations.ts';
 import { part } from './part.ts';
@@ -13,7 +14,7 @@ import { survey } from './survey.ts';
 import { die } from './tooling.ts';
 
 export const PLAN_FORMAT = 'gyrus-plan';
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 const occupant = z.strictObject({
   id,
@@ -69,6 +70,8 @@ export const planSchema = z.strictObject({
   }),
   fitOrder: z.array(id, say('the ids of the pieces in the order of fitting')),
   copeOverrides: z.array(copeOverride, say('overrides of who is coped to whom')),
+  coping,
+  copeTicks: z.array(copeTick, say('the ends that were ticked off')),
   /** Answers to what no program can compute, keyed book/rule/member. */
   answers: z.record(z.string().max(200), answer, say('the answers')),
 });
@@ -201,6 +204,8 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
     weldPosition: { forward: mm(0, '0'), drop: mm(0, '0') },
     fitOrder: [ids.piece],
     copeOverrides: [],
+    coping: USUAL_COPING,
+    copeTicks: [],
     answers: {},
   };
 }

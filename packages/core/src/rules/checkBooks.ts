@@ -1,7 +1,7 @@
 import { type Plan } from '../plan/index.ts';
 import { checkRule, type Subject } from './checkRule.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
-import { type RuleBook } from './ruleBook.ts';
+import { type Rule, type RuleBook } from './ruleBook.ts';
 import { tubeSizeFindings } from './tubeSize.ts';
 
 /** Holds every chosen book against one member. A book that was chosen and is not at hand is told, not passed over. */
@@ -29,6 +29,24 @@ export function bookFindings(
   });
 }
 
+/** Pieces of the members that a chosen book wants in one continuous tube. */
+export function continuousPieces(plan: Plan, books: RuleBook[]): Set<string> {
+  const roles = new Set(
+    plan.brief.books.flatMap((chosen) =>
+      (books.find(({ id }) => id === chosen.book)?.rules ?? [])
+        .filter((rule) => rule.check.kind === 'continuous-tube' && holdsFor(rule, chosen.class))
+        .flatMap((rule) => rule.roles),
+    ),
+  );
+  return new Set(
+    plan.members.filter(({ role }) => roles.has(role)).flatMap(({ pieces }) => pieces.map(({ id }) => id)),
+  );
+}
+
+/** A rule without classes holds for all. */
+const holdsFor = ({ classes }: Rule, chosen: string | null): boolean =>
+  classes.length === 0 || (chosen !== null && classes.includes(chosen));
+
 function findingsOf(book: RuleBook, classId: string | null, plan: Plan, subject: Subject): Finding[] {
   const source = (clause: string, text: string): RuleSource => ({
     book: book.id,
@@ -39,9 +57,7 @@ function findingsOf(book: RuleBook, classId: string | null, plan: Plan, subject:
     text,
   });
   const rules = book.rules.filter(
-    (rule) =>
-      rule.roles.includes(subject.member.role) &&
-      (rule.classes.length === 0 || (classId !== null && rule.classes.includes(classId))),
+    (rule) => rule.roles.includes(subject.member.role) && holdsFor(rule, classId),
   );
   return [
     ...tubeSizeFindings(book, subject.member, plan.brief, source),

@@ -1,4 +1,5 @@
-export { bookFindings } from './checkBooks.ts';
+export { bookFindings, continuousPieces } from './checkBooks.ts';
+export { copeFindings } from './copeFindings.ts';
 export { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 export { judgeCatalogue, judgeMeasured } from './judge.ts';
 export {

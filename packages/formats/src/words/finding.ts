@@ -133,6 +133,13 @@ const sentences: Record<string, Say> = {
     `${fact('first')} and ${fact('second')} run ${measured} into each other: split one on the other, or move one.`,
   'off-node': ({ measured, fact }) =>
     `End ${fact('end')} of ${fact('stamp')} lies ${measured} off the axis of ${fact('header')}: the load bends the tubes.`,
+  'no-cope': ({ fact }) => `End ${fact('end')} of ${fact('stamp')} has no cope: ${fact('why')}.`,
+  'not-seated': ({ fact }) =>
+    `End ${fact('end')} of ${fact('stamp')} does not seat all round on ${fact('header')}: part of it passes. Take a smaller tube, a larger header, or move its axis.`,
+  'sharp-joint': ({ measured, limit, fact }) =>
+    `End ${fact('end')} of ${fact('stamp')} meets ${fact('header')} at ${measured}, sharper than ${limit}: the root of the weld is out of reach. Use a gusset, or bend the end.`,
+  'torch-room': ({ measured, limit, fact }) =>
+    `The seam of end ${fact('end')} of ${fact('stamp')} passes ${measured} from ${fact('beside')}; the torch wants ${limit}: weld it before ${fact('beside')} goes on, or move them apart.`,
   'part-not-made': ({ fact }) => `${fact('stamp')} cannot be made: ${fact('message')}.`,
   'gusset-hole': ({ measured, limit, fact }) =>
     `A hole of ${measured} does not fit gusset ${fact('stamp')}: ${limit} is the largest.`,

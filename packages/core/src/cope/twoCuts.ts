@@ -1,0 +1,183 @@
+import { type Outcome } from '../fault/index.ts';
+import { degrees, radians } from '../measure/index.ts';
+import { type Branch, onGenerator } from './generators.ts';
+import { copeOf, type CopeTube } from './profile.ts';
+import { outside, type SweptTube, sweptTube } from './swept.ts';
+
+/** A cut of the chop saw across the end, square to the plane of the two axes. */
+export interface StraightCut {
+  /** From square across the tube, positive where the tube is shorter on the header's side (φ = 0). Degrees. */
+  angle: number;
+  /** Where it crosses the face line (φ = 0) and the line opposite (φ = 180), from the end point into the branch. mm */
+  atFace: number;
+  atBack: number;
+}
+
+/** An end made with one or two straight cuts, and what they leave. mm and degrees */
+export interface StraightCuts {
+  cuts: StraightCut[];
+  /** Where two cuts meet: across from the axis toward the face line, and from the end point into the branch. */
+  tip: { across: number; setback: number } | null;
+  /** The widest gap left, square to the header's surface, and the most that is to be ground away, measured alike. */
+  gap: number;
+  grind: number;
+}
+
+interface Edge {
+  /** Across from the axis toward the face line. */
+  x: number;
+  cosine: number;
+  sine: number;
+}
+
+/** What straight cuts are held against: both edges of the wall, and how far the gap lets a cut go on each generator. */
+interface Joint {
+  branch: Branch;
+  header: SweptTube;
+  radius: number;
+  edges: Edge[];
+}
+
+/** Saws are set to half a degree, and lean no further than this. Degrees */
+const SETTING = 0.5;
+const FARTHEST = 75;
+
+/**
+ * The two cuts that leave the least grinding while no gap is wider than the limit: the greatest planes that lie within the
+ * header's surface let out by the gap. Fault as for the cope; `value` null where the branch passes the header.
+ * headers: one, straight or bent. gapLimit, mm.
+ */
+export function twoCuts(
+  tube: CopeTube & { wall: number },
+  end: 'a' | 'b',
+  header: CopeTube,
+  gapLimit: number,
+  generators = 72,
+): Outcome<StraightCuts | null> {
+  return against(tube, end, header, gapLimit, generators, (joint, limits) => {
+    const face = bestPlane(joint, limits, ({ x }) => x >= -1e-9);
+    const back = bestPlane(joint, limits, ({ x }) => x <= 1e-9);
+    return cutsFrom(joint, face, back);
+  });
+}
+
+/**
+ * One cut that leaves metal everywhere, to grind to the line where nothing else serves: no gap, the least left to grind.
+ */
+export function chopCut(
+  tube: CopeTube & { wall: number },
+  end: 'a' | 'b',
+  header: CopeTube,
+  generators = 72,
+): Outcome<StraightCuts | null> {
+  return against(tube, end, header, 0, generators, (joint, limits) => {
+    const only = bestPlane(joint, limits, () => true);
+    return { ...cutsFrom(joint, only, only), cuts: [cutOf(only, joint.radius)], tip: null };
+  });
+}
+
+/**
+ * Two cuts at given angles pushed up to the header without grinding: the gap that they leave. The trade's rule of thirds, for a
+ * joint near square, is atan((OD/3)/(OD/2)) on both sides: the tip stands a third of the OD beyond where the cuts leave.
+ */
+export function pushedHome(
+  tube: CopeTube & { wall: number },
+  end: 'a' | 'b',
+  header: CopeTube,
+  angles: [face: number, back: number],
+  generators = 180,
+): Outcome<StraightCuts | null> {
+  return against(tube, end, header, 0, generators, (joint, limits) => {
+    const slopes = [Math.tan(radians(angles[0])), -Math.tan(radians(angles[1]))] as const;
+    let at = -Infinity;
+    for (const [i, { x }] of joint.edges.entries())
+      at = Math.max(at, (limits[i] ?? 0) - Math.max(slopes[0] * x, slopes[1] * x));
+    return cutsFrom(joint, { at, slope: slopes[0] }, { at, slope: slopes[1] });
+  });
+}
+
+/** A cut's place on the axis and how much it climbs per mm across. */
+interface Plane {
+  at: number;
+  slope: number;
+}
+
+/** Sets the joint up with the header let out by the gap, and asks for the cuts; null where an edge meets nothing. */
+function against(
+  tube: CopeTube & { wall: number },
+  end: 'a' | 'b',
+  header: CopeTube,
+  gap: number,
+  generators: number,
+  cutsFor: (joint: Joint, limits: number[]) => StraightCuts,
+): Outcome<StraightCuts | null> {
+  const cope = copeOf(tube, end, [{ ...header, od: header.od + 2 * gap }], generators);
+  if (!cope.ok) return cope;
+  const { branch, outer, inner } = cope.value;
+  const rows = [
+    { radius: tube.od / 2, cuts: outer },
+    { radius: tube.od / 2 - tube.wall, cuts: inner },
+  ];
+  const limits = rows.flatMap(({ cuts }) => cuts.setbacks.map((setback) => setback ?? NaN));
+  if (limits.some(Number.isNaN)) return { ok: true, value: null };
+  const edges = rows.flatMap(({ radius, cuts }) =>
+    cuts.setbacks.map((_, k) => edgeAt(radius, k, generators)),
+  );
+  const joint = { branch, header: sweptTube(header.axis, header.od), radius: tube.od / 2, edges };
+  return { ok: true, value: cutsFor(joint, limits) };
+}
+
+function edgeAt(radius: number, k: number, generators: number): Edge {
+  const turn = (2 * Math.PI * k) / generators;
+  const cosine = radius * Math.cos(turn);
+  return { x: cosine, cosine, sine: radius * Math.sin(turn) };
+}
+
+/** Of all planes as far in as the limits let them, the one that leaves the least to grind on its side. */
+function bestPlane(joint: Joint, limits: number[], isItsSide: (edge: Edge) => boolean): Plane {
+  let best: Plane = { at: 0, slope: 0 };
+  let least = Infinity;
+  const own = joint.edges.filter(isItsSide);
+  for (let angle = -FARTHEST; angle <= FARTHEST; angle += SETTING) {
+    const slope = Math.tan(radians(angle));
+    let at = Infinity;
+    for (const [i, { x }] of joint.edges.entries()) at = Math.min(at, (limits[i] as number) - slope * x);
+    let grind = -Infinity;
+    for (const edge of own) {
+      grind = Math.max(grind, -gapAt(joint, edge, at + slope * edge.x));
+      if (grind >= least) break;
+    }
+    if (grind < least) [best, least] = [{ at, slope }, grind];
+  }
+  return best;
+}
+
+/** How far a place of the cut lies off the header's surface; negative within it. mm */
+function gapAt({ branch, header }: Joint, { cosine, sine }: Edge, setback: number): number {
+  const [x, y, z] = onGenerator(branch, setback, cosine, sine);
+  return outside(header, x, y, z);
+}
+
+function cutsFrom(joint: Joint, face: Plane, back: Plane): StraightCuts {
+  let [gap, grind] = [0, 0];
+  for (const edge of joint.edges) {
+    const setback = Math.max(face.at + face.slope * edge.x, back.at + back.slope * edge.x);
+    const off = gapAt(joint, edge, setback);
+    gap = Math.max(gap, off);
+    grind = Math.max(grind, -off);
+  }
+  const lean = face.slope - back.slope;
+  const across = Math.abs(lean) < 1e-9 ? 0 : (back.at - face.at) / lean;
+  return {
+    cuts: [cutOf(face, joint.radius), cutOf(back, joint.radius)],
+    tip: { across, setback: face.at + face.slope * across },
+    gap,
+    grind,
+  };
+}
+
+const cutOf = ({ at, slope }: Plane, radius: number): StraightCut => ({
+  angle: degrees(Math.atan(slope)),
+  atFace: at + slope * radius,
+  atBack: at - slope * radius,
+});

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { oneOf, say } from '../fault/index.ts';
+import { angleField, extentField, id, sizeField } from './quantities.ts';
+
+/** How the ends are cut here: what the notcher can do, and what is told as too sharp, too tight or too open. */
+export const coping = z.strictObject({
+  notcher: z.strictObject(
+    {
+      largestDial: angleField(0, 90, "the notcher's largest dial"),
+      /** How deep its hole saws cut. */
+      sawDepth: sizeField('the depth of the hole saw'),
+    },
+    say('the notcher {largestDial, sawDepth}'),
+  ),
+  /** The widest gap that two straight cuts may leave. */
+  straightCutGap: extentField('the widest gap of two straight cuts'),
+  /** Joints sharper than this are told. */
+  sharpest: angleField(0, 90, 'the sharpest angle of a joint'),
+  /** Room that the torch needs beside a seam. */
+  torchRoom: extentField("the torch's room"),
+  /** Thickness of the paper that a template is printed on: the wrap goes round as well. */
+  paper: extentField('the thickness of the paper'),
+});
+export type Coping = z.infer<typeof coping>;
+
+const length = (mm: number) => ({ mm, typed: `${mm} mm` });
+const angle = (deg: number) => ({ deg, typed: `${deg}` });
+
+/**
+ * Common practice: notchers stop near 30° between the axes, a hole saw cuts about 45 mm deep, 1.5 mm of gap is bridged by the
+ * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick. Printing paper is 0.1 mm.
+ */
+export const USUAL_COPING: Coping = {
+  notcher: { largestDial: angle(60), sawDepth: length(45) },
+  straightCutGap: length(1.5),
+  sharpest: angle(30),
+  torchRoom: length(20),
+  paper: length(0.1),
+};
+
+/** How far an end has come. */
+export const COPE_STATES = ['ready', 'printed', 'cut', 'fitted'] as const;
+export type CopeState = (typeof COPE_STATES)[number];
+
+/** An end that was ticked off, with the cut that it had then: one that has changed since is told. */
+export const copeTick = z.strictObject({
+  piece: id,
+  end: oneOf(['a', 'b'], 'an end'),
+  state: oneOf(COPE_STATES, 'how far the end has come'),
+  /** Setbacks round the tube then, in words. */
+  cut: z.string(say('the cut that was ticked off')).max(200),
+});
+export type CopeTick = z.infer<typeof copeTick>;
