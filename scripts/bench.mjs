@@ -4,9 +4,10 @@ import { buildAll, installPackages } from './lib/project.mjs';
 await installPackages();
 await buildAll();
 const { evaluateRows } = await import('../bench/evaluate.mjs');
+const { copeRows } = await import('../bench/copes.mjs');
 const { pageRows } = await import('../bench/page.mjs');
 const { firstLoadRows } = await import('../bench/firstLoad.mjs');
-const rows = [...evaluateRows(), ...(await pageRows()), ...firstLoadRows()];
+const rows = [...evaluateRows(), ...(await copeRows()), ...(await pageRows()), ...firstLoadRows()];
 const widest = Math.max(...rows.map(({ row }) => row.length));
 for (const { row, value, ratio, of } of rows)
   console.log(`${row.padEnd(widest)}  ${value.padStart(18)}  ${ratio.toFixed(3).padStart(7)} ${of}`);

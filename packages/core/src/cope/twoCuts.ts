@@ -28,9 +28,13 @@ interface Edge {
   x: number;
   cosine: number;
   sine: number;
+  /** Where the true profile lies. */
+  contact: number;
+  /** How far in the gap lets a cut go. */
+  limit: number;
 }
 
-/** What straight cuts are held against: both edges of the wall, and how far the gap lets a cut go on each generator. */
+/** What straight cuts are held against: both edges of the wall, generator by generator. Setbacks in mm. */
 interface Joint {
   branch: Branch;
   header: SweptTube;
@@ -40,6 +44,7 @@ interface Joint {
 
 /** Saws are set to half a degree, and lean no further than this. Degrees */
 const SETTING = 0.5;
+const COARSE = 5;
 const FARTHEST = 75;
 
 /**
@@ -54,9 +59,9 @@ export function twoCuts(
   gapLimit: number,
   generators = 72,
 ): Outcome<StraightCuts | null> {
-  return against(tube, end, header, gapLimit, generators, (joint, limits) => {
-    const face = bestPlane(joint, limits, ({ x }) => x >= -1e-9);
-    const back = bestPlane(joint, limits, ({ x }) => x <= 1e-9);
+  return against(tube, end, header, gapLimit, generators, (joint) => {
+    const face = bestPlane(joint, ({ x }) => x >= -1e-9);
+    const back = bestPlane(joint, ({ x }) => x <= 1e-9);
     return cutsFrom(joint, face, back);
   });
 }
@@ -70,8 +75,8 @@ export function chopCut(
   header: CopeTube,
   generators = 72,
 ): Outcome<StraightCuts | null> {
-  return against(tube, end, header, 0, generators, (joint, limits) => {
-    const only = bestPlane(joint, limits, () => true);
+  return against(tube, end, header, 0, generators, (joint) => {
+    const only = bestPlane(joint, () => true);
     return { ...cutsFrom(joint, only, only), cuts: [cutOf(only, joint.radius)], tip: null };
   });
 }
@@ -87,11 +92,11 @@ export function pushedHome(
   angles: [face: number, back: number],
   generators = 180,
 ): Outcome<StraightCuts | null> {
-  return against(tube, end, header, 0, generators, (joint, limits) => {
+  return against(tube, end, header, 0, generators, (joint) => {
     const slopes = [Math.tan(radians(angles[0])), -Math.tan(radians(angles[1]))] as const;
     let at = -Infinity;
-    for (const [i, { x }] of joint.edges.entries())
-      at = Math.max(at, (limits[i] ?? 0) - Math.max(slopes[0] * x, slopes[1] * x));
+    for (const { x, contact } of joint.edges)
+      at = Math.max(at, contact - Math.max(slopes[0] * x, slopes[1] * x));
     return cutsFrom(joint, { at, slope: slopes[0] }, { at, slope: slopes[1] });
   });
 }
@@ -109,53 +114,81 @@ function against(
   header: CopeTube,
   gap: number,
   generators: number,
-  cutsFor: (joint: Joint, limits: number[]) => StraightCuts,
+  cutsFor: (joint: Joint) => StraightCuts,
 ): Outcome<StraightCuts | null> {
-  const cope = copeOf(tube, end, [{ ...header, od: header.od + 2 * gap }], generators);
+  const cope = copeOf(tube, end, [header], generators);
   if (!cope.ok) return cope;
-  const { branch, outer, inner } = cope.value;
-  const rows = [
-    { radius: tube.od / 2, cuts: outer },
-    { radius: tube.od / 2 - tube.wall, cuts: inner },
+  const letOut = copeOf(tube, end, [{ ...header, od: header.od + 2 * gap }], generators);
+  if (!letOut.ok) return letOut;
+  const surfaces = [
+    { radius: tube.od / 2, contact: cope.value.outer, limit: letOut.value.outer },
+    { radius: tube.od / 2 - tube.wall, contact: cope.value.inner, limit: letOut.value.inner },
   ];
-  const limits = rows.flatMap(({ cuts }) => cuts.setbacks.map((setback) => setback ?? NaN));
-  if (limits.some(Number.isNaN)) return { ok: true, value: null };
-  const edges = rows.flatMap(({ radius, cuts }) =>
-    cuts.setbacks.map((_, k) => edgeAt(radius, k, generators)),
+  const edges = surfaces.flatMap(({ radius, contact, limit }) =>
+    contact.setbacks.map((setback, k): Edge => {
+      const turn = (2 * Math.PI * k) / generators;
+      const cosine = radius * Math.cos(turn);
+      const sine = radius * Math.sin(turn);
+      return { x: cosine, cosine, sine, contact: setback ?? NaN, limit: limit.setbacks[k] ?? NaN };
+    }),
   );
-  const joint = { branch, header: sweptTube(header.axis, header.od), radius: tube.od / 2, edges };
-  return { ok: true, value: cutsFor(joint, limits) };
+  if (edges.some(({ contact, limit }) => Number.isNaN(contact) || Number.isNaN(limit)))
+    return { ok: true, value: null };
+  const { branch } = cope.value;
+  return {
+    ok: true,
+    value: cutsFor({ branch, header: sweptTube(header.axis, header.od), radius: tube.od / 2, edges }),
+  };
 }
 
-function edgeAt(radius: number, k: number, generators: number): Edge {
-  const turn = (2 * Math.PI * k) / generators;
-  const cosine = radius * Math.cos(turn);
-  return { x: cosine, cosine, sine: radius * Math.sin(turn) };
-}
-
-/** Of all planes as far in as the limits let them, the one that leaves the least to grind on its side. */
-function bestPlane(joint: Joint, limits: number[], isItsSide: (edge: Edge) => boolean): Plane {
-  let best: Plane = { at: 0, slope: 0 };
-  let least = Infinity;
+/**
+ * Of all planes as far in as the limits let them, the one that leaves the least to grind on its side: looked for in steps, then
+ * to the saw's setting about the best of them.
+ */
+function bestPlane(joint: Joint, isItsSide: (edge: Edge) => boolean): Plane {
   const own = joint.edges.filter(isItsSide);
-  for (let angle = -FARTHEST; angle <= FARTHEST; angle += SETTING) {
-    const slope = Math.tan(radians(angle));
-    let at = Infinity;
-    for (const [i, { x }] of joint.edges.entries()) at = Math.min(at, (limits[i] as number) - slope * x);
-    let grind = -Infinity;
-    for (const edge of own) {
-      grind = Math.max(grind, -gapAt(joint, edge, at + slope * edge.x));
-      if (grind >= least) break;
+  let best = { plane: { at: 0, slope: 0 }, angle: 0, grind: Infinity };
+  const look = (from: number, to: number, step: number): void => {
+    for (let angle = from; angle <= to; angle += step) {
+      const plane = planeAt(joint, angle);
+      const grind = grindOf(joint, own, plane, best.grind);
+      if (grind < best.grind) best = { plane, angle, grind };
     }
-    if (grind < least) [best, least] = [{ at, slope }, grind];
-  }
-  return best;
+  };
+  look(-FARTHEST, FARTHEST, COARSE);
+  look(best.angle - COARSE + SETTING, best.angle + COARSE - SETTING, SETTING);
+  return best.plane;
 }
 
-/** How far a place of the cut lies off the header's surface; negative within it. mm */
-function gapAt({ branch, header }: Joint, { cosine, sine }: Edge, setback: number): number {
-  const [x, y, z] = onGenerator(branch, setback, cosine, sine);
-  return outside(header, x, y, z);
+/** The plane at an angle, pushed in until a limit stops it. */
+function planeAt({ edges }: Joint, angle: number): Plane {
+  const slope = Math.tan(radians(angle));
+  let at = Infinity;
+  for (const { x, limit } of edges) at = Math.min(at, limit - slope * x);
+  return { at, slope };
+}
+
+/** The most to grind along a plane's own edges; what it is up to there where it is no less than `enough`. */
+function grindOf(joint: Joint, own: Edge[], { at, slope }: Plane, enough: number): number {
+  let grind = 0;
+  for (const edge of own) {
+    grind = Math.max(grind, -gapAt(joint, edge, at + slope * edge.x));
+    if (grind >= enough) break;
+  }
+  return grind;
+}
+
+/** A cut that goes through a header is looked at on the way: it is as deep as it is anywhere. */
+const ON_THE_WAY = [0, 0.25, 0.5, 0.75];
+
+/** How far a place of the cut lies off the header's surface, square to it; negative for what is to be ground away. mm */
+function gapAt({ branch, header }: Joint, { cosine, sine, contact }: Edge, setback: number): number {
+  const off = (s: number): number => {
+    const [x, y, z] = onGenerator(branch, s, cosine, sine);
+    return outside(header, x, y, z);
+  };
+  if (setback >= contact) return off(setback);
+  return Math.min(0, ...ON_THE_WAY.map((share) => off(setback + share * (contact - setback))));
 }
 
 function cutsFrom(joint: Joint, face: Plane, back: Plane): StraightCuts {
