@@ -17,6 +17,29 @@ export class SheetQueryDto {
   piece?: string;
 }
 
+/** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
+export class CopesQueryDto {
+  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
+  paper: 'a4' | 'letter' = 'a4';
+
+  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
+  unit!: 'in' | 'mm';
+
+  @IsIn(['outer', 'inner', 'seating'], { message: 'the line is outer, inner or seating' })
+  curve: 'outer' | 'inner' | 'seating' = 'seating';
+
+  @IsIn(['sheets', 'templates', 'pack'], { message: 'print sheets, templates or the pack of both' })
+  what: 'sheets' | 'templates' | 'pack' = 'pack';
+
+  @IsOptional()
+  @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })
+  piece?: string;
+
+  @IsOptional()
+  @IsIn(['a', 'b'], { message: 'the end is a or b' })
+  end?: 'a' | 'b';
+}
+
 /** What an outline on the floor is made with. */
 export class OutlineQueryDto {
   @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })

@@ -15,6 +15,17 @@ export {
   tubeKindWords,
   tubeWords,
 } from './words/finding.ts';
+export {
+  clockingWords,
+  methodWords,
+  type NamedFigure,
+  passCautions,
+  passFigures,
+  roundWords,
+  seamWords,
+  seatWords,
+  straightCutFigures,
+} from './words/cope.ts';
 export { bothUnits } from './words/length.ts';
 export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';

@@ -1,4 +1,4 @@
-import { OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
+import { CopesQueryDto, OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
 import {
   Controller,
   Get,
@@ -27,6 +27,21 @@ export class SheetsController {
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
+    pdf.pipe(response);
+  }
+
+  /** Cope sheets and wrap templates of the whole job, of a tube, or of one end. */
+  @Get('copes.pdf')
+  async copes(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @Query() query: CopesQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    const pdf = await this.sheets.copes(id, number, query);
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="copes-rev-${number}.pdf"`);
     pdf.pipe(response);
   }
 

@@ -1,6 +1,5 @@
-import { type OutlineQueryDto, type SheetQueryDto } from '@gyrus/contract';
+import { type CopesQueryDto, type OutlineQueryDto, type SheetQueryDto } from '@gyrus/contract';
 import {
-  type CopeCurve,
   type Copes,
   copesIn,
   copeTemplate,
@@ -8,14 +7,16 @@ import {
   fail,
   type FlatOutline,
   flatOutline,
+  type LengthStyle,
   type Outcome,
-  PAPER,
   pieceAnswerOf,
+  type Plan,
   succeed,
+  type TemplateOptions,
   type Tube,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
-import { bendSheetPdf, outlinePdf } from '@gyrus/formats/pdf';
+import { bendSheetPdf, copePackPdf, outlinePdf } from '@gyrus/formats/pdf';
 import { Injectable } from '@nestjs/common';
 import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
@@ -55,7 +56,7 @@ export class SheetsService {
       revision: revision.number,
       printed: new Date(),
       paper: query.paper,
-      style: { unit: query.unit, fraction: plan.units.fraction, decimals: 0 },
+      style: styleOf(plan, query.unit),
       datum: query.datum,
     });
     if (!pdf)
@@ -67,6 +68,29 @@ export class SheetsService {
     return pdf;
   }
 
+  /** Cope sheets and templates of a saved revision as a PDF stream. */
+  async copes(jobId: string, number: number, query: CopesQueryDto): Promise<NodeJS.ReadableStream> {
+    const { job, plan, evaluation, copes } = await this.answersTo(jobId, number);
+    const all = copes.lengths.map(({ piece }) => piece);
+    const pdf = copePackPdf({
+      plan,
+      evaluation,
+      copes,
+      pieces: query.piece === undefined ? all : all.filter((piece) => piece === query.piece),
+      ends: query.end ? [query.end] : ['a', 'b'],
+      sheets: query.what !== 'templates',
+      templates: query.what !== 'sheets',
+      job,
+      revision: number,
+      printed: new Date(),
+      paper: query.paper,
+      style: styleOf(plan, query.unit),
+      curve: query.curve,
+    });
+    if (!pdf) throw new Refusal(noTube('there is nothing to cope in this revision, or no such tube'));
+    return pdf;
+  }
+
   /** The outline of a flat tube at true size; refused where the tube is not there or bends in several planes. */
   async outline(
     jobId: string,
@@ -74,6 +98,24 @@ export class SheetsService {
     format: OutlineFormat,
     { piece, paper, end, curve }: OutlineQueryDto,
   ): Promise<string | NodeJS.ReadableStream> {
+    const { job, plan, evaluation, copes } = await this.answersTo(jobId, number);
+    const found = pieceAnswerOf(evaluation, piece)?.answer.tube;
+    if (!found) throw new Refusal(noTube('there is no such tube in this revision, or it cannot be placed'));
+    const options: TemplateOptions = {
+      curve,
+      paper: plan.coping.paper.mm,
+      origin: `${job}, revision ${number}`,
+      style: styleOf(plan, plan.units.length),
+    };
+    const outline = end ? templateOf(copes, found, end, options) : flatOutline(found);
+    if (!outline.ok) throw new Refusal(outline.fault);
+    if (format === 'svg') return outlineSvg(outline.value);
+    if (format === 'dxf') return outlineDxf(outline.value);
+    return outlinePdf({ outline: outline.value, paper, job, revision: number, printed: new Date() });
+  }
+
+  /** A saved revision with everything that follows from it. */
+  private async answersTo(jobId: string, number: number) {
     const [job, revision, shop, books] = await Promise.all([
       this.jobs.detail(jobId),
       this.jobs.revision(jobId, number),
@@ -81,36 +123,27 @@ export class SheetsService {
       this.books.list(),
     ]);
     const { plan } = revision;
-    const answers = evaluate(plan, shop, []);
-    const found = pieceAnswerOf(answers, piece)?.answer.tube;
-    if (!found)
-      throw new Refusal({
-        code: 'no-tube',
-        message: 'there is no such tube in this revision, or it cannot be placed',
-        path: '/piece',
-      });
-    const outline = end ? templateOf(copesIn(plan, answers, books), found, end, curve) : flatOutline(found);
-    if (!outline.ok) throw new Refusal(outline.fault);
-    if (format === 'svg') return outlineSvg(outline.value);
-    if (format === 'dxf') return outlineDxf(outline.value);
-    return outlinePdf({
-      outline: outline.value,
-      paper,
-      job: job.name,
-      revision: number,
-      printed: new Date(),
-    });
+    const evaluation = evaluate(plan, shop, books);
+    return { job: job.name, plan, evaluation, copes: copesIn(plan, evaluation, books) };
   }
 }
+
+const noTube = (message: string) => ({ code: 'no-tube', message, path: '/piece' });
+
+const styleOf = ({ units }: Plan, unit: 'in' | 'mm'): LengthStyle => ({
+  unit,
+  fraction: units.fraction,
+  decimals: 0,
+});
 
 function templateOf(
   { ends }: Copes,
   { piece, od, stamp }: Tube,
   end: 'a' | 'b',
-  curve: CopeCurve,
+  options: TemplateOptions,
 ): Outcome<FlatOutline> {
   const cut = ends.find((one) => one.piece === piece && one.end === end);
-  if (cut && cut.outer.length > 0) return succeed(copeTemplate(cut, od, curve, PAPER));
+  if (cut && cut.outer.length > 0) return succeed(copeTemplate(cut, od, options));
   return fail(
     'no-cope',
     '/end',

@@ -1,13 +1,12 @@
 import { fail, flatOutline, mainHoopOf } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { toast } from 'sonner';
 import { Button } from '../shared/Button.tsx';
 import { Dialog } from '../shared/Dialog.tsx';
 import { Segmented } from '../shared/Segmented.tsx';
-import { usePlan, usePlanStore } from './planStore.ts';
-import { saveNow } from './useAutosave.ts';
+import { usePlan } from './planStore.ts';
 import { EvaluationContext } from './useEvaluation.ts';
+import { useOpenSaved } from './useOpenSaved.ts';
 
 const PAPERS = [
   { value: 'a4', text: 'A4' },
@@ -26,29 +25,19 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
   const plan = usePlan();
   const tube = useSearchParams()[0].get('tube');
   const flat = useFlatOutline(tube);
+  const openSaved = useOpenSaved();
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
   const print = async (what: 'sheet' | OutlineFormat) => {
-    // The window must be opened by the press itself, or the browser takes it for an advertisement.
-    const sheet = window.open('', '_blank');
-    const saved = await saveNow();
-    const { jobId, base } = usePlanStore.getState();
-    if (!saved) {
-      sheet?.close();
-      toast.error('The plan could not be saved, so nothing was printed. See the note beside Undo.');
-      return;
-    }
     const member =
       plan.members.find((one) => one.pieces.some((piece) => piece.id === tube)) ?? mainHoopOf(plan);
     const datum = member?.bending.datum ?? 'centre';
     const found = tube ?? member?.pieces[0]?.id ?? '';
-    const from = `/api/jobs/${jobId}/revisions/${base.number}`;
-    const address =
+    const opened = await openSaved((from) =>
       what === 'sheet'
         ? `${from}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}&piece=${found}`
-        : `${from}/outline.${what}?paper=${paper}&piece=${found}`;
-    if (sheet) sheet.location.href = address;
-    else toast.error('The browser did not open a window for the sheet: allow it for this page.');
-    onClose();
+        : `${from}/outline.${what}?paper=${paper}&piece=${found}`,
+    );
+    if (opened) onClose();
   };
   return (
     <Dialog title="Print the bend sheet" open={open} onClose={onClose}>

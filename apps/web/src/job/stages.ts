@@ -40,7 +40,7 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
         )
       : quiet('waits for the survey'),
     bend: bendSays(evaluation),
-    cope: quiet(evaluation.totals.copes > 0 ? `${evaluation.totals.copes} coped ends` : '-'),
+    cope: copeSays(plan, evaluation),
     inspect: inspectSays(evaluation),
   };
 }
@@ -59,6 +59,12 @@ const DESIGN_CODES = new Set([
   'unbraced-bend',
   'part-not-made',
 ]);
+
+function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {
+  if (totals.copes === 0) return quiet('-');
+  const done = copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
+  return quiet(done > 0 ? `${done} ends cut` : `${totals.copes} coped ends`);
+}
 
 function briefSays({ brief }: Plan): StageSay {
   if (brief.feetOn === 'floor-sheet') return { text: 'a show bar', tone: 'look' };

@@ -267,3 +267,10 @@ const uncut = (common: Common, why: string): EndCut => ({
   throat: 0,
   prep: null,
 });
+
+/** A cut in few words, to see later whether it has changed: setbacks every 30° to a tenth of a millimetre. */
+export function cutMark({ outer, method }: Pick<EndCut, 'outer' | 'method'>): string {
+  if (outer.length === 0) return method;
+  const at = (degrees: number) => outer[Math.round((degrees * outer.length) / 360)];
+  return Array.from({ length: 12 }, (_, i) => at(30 * i)?.toFixed(1) ?? 'passes').join(' ');
+}

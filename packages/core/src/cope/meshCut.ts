@@ -67,7 +67,7 @@ function branchRings(branch: Branch, radius: number, segments: number): Vec3[][]
 function headerRings({ axis, od }: MeshTube, segments: number): Vec3[][] {
   const [from, next] = [pointAt(axis, 0) as Vec3, pointAt(axis, 1e-3) as Vec3];
   const into = unit(subtract(next, from));
-  const aside = squareTo(into, [0.3, 0.5, 0.8]) ?? (squareTo(into, [1, 0, 0]) as Vec3);
+  const aside = squareTo(into, Math.abs(into[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]) as Vec3;
   const seen = branchFrom(axis, into, aside);
   const rings = branchRings(seen, od / 2, segments);
   const last = rings[rings.length - 1] as Vec3[];

@@ -1,15 +1,16 @@
 import { type EndCut } from '../cage/index.ts';
+import { formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { type FlatOutline, type TrueLine } from './outline.ts';
 
 /** Which line is drawn: the outer edge, the inner edge, or the one that seats without grinding. */
 export type CopeCurve = 'outer' | 'inner' | 'seating';
 
-/** Thickness of printing paper, which the wrap goes round as well. mm, common practice for 80 g/m² */
-export const PAPER = 0.1;
 /** Tab that laps over the start of the template. mm */
 const TAB = 8;
-/** Paper left above the throat, to hold by. mm */
-const HOLD = 40;
+/** Paper left above the throat, to hold by and to write on. mm */
+const HOLD = 44;
+/** The bar that a rule is laid to, to see that nothing was scaled. mm */
+const CHECK_BAR = 50;
 
 /** Setbacks of the line that is drawn: of the seating line the greater of outer and inner, at each place round the tube. */
 export const curveOf = ({ outer, inner }: EndCut, curve: CopeCurve): (number | null)[] =>
@@ -19,51 +20,110 @@ export const curveOf = ({ outer, inner }: EndCut, curve: CopeCurve): (number | n
       ? outer
       : inner;
 
+export interface TemplateOptions {
+  curve: CopeCurve;
+  /** Thickness of the paper, mm, which the wrap goes round as well. */
+  paper: number;
+  /** What it was made from: the job and its revision. */
+  origin: string;
+  style: LengthStyle;
+}
+
+/** Once round the tube on the paper's middle. od and paper in mm */
+export const wrapLength = (od: number, paper: number): number => Math.PI * (od + paper);
+
 /**
  * The wrap template of an end at true size: once round the tube from the face line on the left to the face line on the right,
- * the cut below, up the tube above. The end has a cut. paper: its thickness, mm, which the wrap goes round as well.
+ * the cut below, up the tube above. The end has a cut. od, mm
  */
-export function copeTemplate(cut: EndCut, od: number, curve: CopeCurve, paper: number): FlatOutline {
-  const round = Math.PI * (od + paper);
-  const setbacks = curveOf(cut, curve);
+export function copeTemplate(cut: EndCut, od: number, options: TemplateOptions): FlatOutline {
+  const round = wrapLength(od, options.paper);
+  const setbacks = curveOf(cut, options.curve);
   const drawn = setbacks.flatMap((setback) => setback ?? []);
   const [low, throat] = [Math.min(...drawn), Math.max(...drawn)];
   const top = throat - low + HOLD;
   const steps = setbacks.length;
+  const upTo = (i: number) => (setbacks[i % steps] ?? 0) - low;
   const x = (i: number) => (round * i) / steps;
-  const edges: TrueLine[] = [];
-  for (let i = 0; i < steps; i++) {
-    const [from, to] = [setbacks[i], setbacks[(i + 1) % steps]];
-    if (from == null || to == null) continue;
-    edges.push({ kind: 'line', from: [x(i), from - low], to: [x(i + 1), to - low] });
-  }
-  const start = (setbacks[0] ?? 0) - low;
-  edges.push(
-    { kind: 'line', from: [0, start], to: [0, top] },
-    { kind: 'line', from: [0, top], to: [round + TAB, top] },
-    { kind: 'line', from: [round, start], to: [round, top] },
-    { kind: 'line', from: [round + TAB, top], to: [round + TAB, start + TAB] },
-    { kind: 'line', from: [round + TAB, start + TAB], to: [round, start] },
-  );
+  const start = upTo(0);
   return {
-    stamp: `${cut.stamp} end ${cut.end.toUpperCase()}, ${CURVE_WORDS[curve]}, coped to ${cut.headers.join(', ') || 'the floor'}`,
+    stamp: `${cut.stamp} end ${cut.end.toUpperCase()}, ${CURVE_WORDS[options.curve]}, ${standsOn(cut)}`,
     width: round + TAB,
     height: top,
-    edges,
-    // The face line at both edges and a quarter turn apart: clock the template by them.
-    axis: [0.25, 0.5, 0.75].map((share): TrueLine => ({
-      kind: 'line',
-      from: [round * share, (setbacks[Math.round(share * steps)] ?? 0) - low],
-      to: [round * share, top],
-    })),
-    // Ears and throat across the curve.
-    tangents: [low, throat].map((setback): TrueLine => ({
-      kind: 'line',
-      from: [0, setback - low],
-      to: [round, setback - low],
-    })),
+    edges: [
+      ...curveLines(setbacks, low, x),
+      line([0, start], [0, top]),
+      line([0, top], [round + TAB, top]),
+      line([round, start], [round, top]),
+      line([round + TAB, top], [round + TAB, start + TAB]),
+      line([round + TAB, start + TAB], [round, start]),
+    ],
+    // Quarters of a turn from the face line at both edges: clock the template by them.
+    axis: [0.25, 0.5, 0.75].map((share) =>
+      line([round * share, upTo(Math.round(share * steps))], [round * share, top]),
+    ),
+    // Ear and throat across the curve, and the check bar.
+    tangents: [
+      ...[0, throat - low].map((y) => line([0, y], [round, y])),
+      line([4, top - 30], [4 + CHECK_BAR, top - 30]),
+      line([4, top - 31.5], [4, top - 28.5]),
+      line([4 + CHECK_BAR, top - 31.5], [4 + CHECK_BAR, top - 28.5]),
+    ],
+    arrows: [{ from: [round - 6, top - 24], to: [round - 6, top - 4] }],
+    labels: labelsOf(cut, { round, top, throat: throat - low }, options),
   };
 }
+
+interface Sizes {
+  round: number;
+  top: number;
+  throat: number;
+}
+
+function labelsOf(
+  cut: EndCut,
+  { round, top, throat }: Sizes,
+  { curve, origin, style }: TemplateOptions,
+): FlatOutline['labels'] {
+  const text = (
+    at: readonly [number, number],
+    words: string,
+    size = 2.6,
+    anchor: 'start' | 'end' = 'start',
+  ) => ({ at, text: words, size, anchor });
+  return [
+    text([4, top - 8], `${cut.stamp} ${cut.end.toUpperCase()}`, 6.5),
+    text([4, top - 12.5], `${CURVE_WORDS[curve]}, ${standsOn(cut)}`, 3),
+    text([4, top - 16.5], `once round ${formatWithUnit(round, style)} (${round.toFixed(1)} mm)`),
+    text([4, top - 20.5], origin),
+    text([4, top - 24.5], 'print at 100 %, do not fit to page'),
+    text([6 + CHECK_BAR, top - 31], `${CHECK_BAR} mm`),
+    text([round - 9, top - 8], 'up the tube', 2.6, 'end'),
+    text([1.2, top - 36], 'face line', 2.4),
+    text([round - 1.2, top - 36], 'face line', 2.4, 'end'),
+    text([4, throat + 0.8], 'throat', 2.4),
+    text([4, 0.8], 'ear', 2.4),
+    text([round / 2 - 1, throat + 3.6], 'cut along the curve below', 2.4, 'end'),
+    text([round + 1, top - 5], 'lap', 2.4),
+  ];
+}
+
+/** The curve in chords; open where a generator meets nothing. */
+function curveLines(setbacks: (number | null)[], low: number, x: (i: number) => number): TrueLine[] {
+  return setbacks.flatMap((from, i): TrueLine[] => {
+    const to = setbacks[(i + 1) % setbacks.length];
+    return from === null || to == null ? [] : [line([x(i), from - low], [x(i + 1), to - low])];
+  });
+}
+
+const line = (from: readonly [number, number], to: readonly [number, number]): TrueLine => ({
+  kind: 'line',
+  from,
+  to,
+});
+
+const standsOn = ({ headers, plate }: EndCut): string =>
+  headers.length > 0 ? `coped to ${headers.join(', ')}` : `cut to ${plate ? `plate ${plate}` : 'the floor'}`;
 
 const CURVE_WORDS: Record<CopeCurve, string> = {
   outer: 'outer edge',

@@ -11,7 +11,8 @@ export {
 } from './drawing.ts';
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { datumWords, markOutStrip, type StripOptions } from './strip.ts';
-export { type FlatOutline, flatOutline, type TrueLine } from './outline.ts';
+export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
+export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
-export { type CopeCurve, copeTemplate, curveOf, PAPER } from './copeTemplate.ts';
+export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';
 export { outlineDrawing } from './outlineDrawing.ts';

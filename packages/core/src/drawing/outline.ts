@@ -23,6 +23,15 @@ export interface FlatOutline {
   axis: TrueLine[];
   /** Across the tube where each arc starts and ends. */
   tangents: TrueLine[];
+  arrows: { from: Flat; to: Flat }[];
+  /** What is written on it: size in mm, the place is the baseline's. */
+  labels: { at: Flat; text: string; size: number; anchor: 'start' | 'end' }[];
+}
+
+/** The point of an arc at an angle in degrees. */
+export function onArc({ centre, radius }: Extract<TrueLine, { kind: 'arc' }>, angle: number): Flat {
+  const turn = radians(angle);
+  return [centre[0] + radius * Math.cos(turn), centre[1] + radius * Math.sin(turn)];
 }
 
 /** The outline of a tube whose axis lies in one plane, end A to end B from left to right. Fault: it bends in several planes. */
@@ -54,7 +63,9 @@ export function flatOutline(tube: Tube): Outcome<FlatOutline> {
     }
   }
   edges.push(...endCuts(axis, half));
-  return succeed(moved({ stamp: tube.stamp, width: 0, height: 0, edges, axis, tangents }));
+  return succeed(
+    moved({ stamp: tube.stamp, width: 0, height: 0, edges, axis, tangents, arrows: [], labels: [] }),
+  );
 }
 
 interface Plane {
@@ -147,14 +158,24 @@ function boxOf(line: TrueLine): [Flat, Flat] {
           line.from,
           line.to,
           ...[-360, -270, -180, -90, 0, 90, 180, 270, 360].filter((at) => at > line.from && at < line.to),
-        ].map((at): Flat => [
-          line.centre[0] + line.radius * Math.cos(radians(at)),
-          line.centre[1] + line.radius * Math.sin(radians(at)),
-        ]);
+        ].map((at) => onArc(line, at));
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   return [
     [Math.min(...xs), Math.min(...ys)],
     [Math.max(...xs), Math.max(...ys)],
   ];
+}
+
+/** An arrow in plain lines: the shaft and two barbs. */
+export function arrowLines({ from, to }: { from: Flat; to: Flat }): TrueLine[] {
+  const BARB = 2.5;
+  const span = Math.hypot(to[0] - from[0], to[1] - from[1]);
+  const [x, y] = [(to[0] - from[0]) / span, (to[1] - from[1]) / span];
+  const barb = (side: 1 | -1): TrueLine => ({
+    kind: 'line',
+    from: to,
+    to: [to[0] - BARB * (x + 0.5 * side * y), to[1] - BARB * (y - 0.5 * side * x)],
+  });
+  return [{ kind: 'line', from, to }, barb(1), barb(-1)];
 }

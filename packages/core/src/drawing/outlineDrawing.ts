@@ -1,6 +1,5 @@
-import { radians } from '../measure/index.ts';
 import { type Drawing, type Point, type Shape } from './drawing.ts';
-import { type FlatOutline, type TrueLine } from './outline.ts';
+import { type FlatOutline, onArc, type TrueLine } from './outline.ts';
 
 const EDGE = 16;
 
@@ -19,6 +18,20 @@ export function outlineDrawing(outline: FlatOutline, width: number): Drawing {
       ...shapes(outline.tangents, 'dimension'),
       ...shapes(outline.axis, 'leader'),
       ...shapes(outline.edges, 'mark'),
+      ...outline.arrows.map(({ from, to }): Shape => ({
+        kind: 'arrow',
+        from: at(from),
+        to: at(to),
+        pen: 'leader',
+      })),
+      ...outline.labels.map((label): Shape => ({
+        kind: 'text',
+        at: at(label.at),
+        text: label.text,
+        size: Math.max(label.size * scale, 10),
+        anchor: label.anchor,
+        voice: label.size > 5 ? 'bend' : 'label',
+      })),
     ],
   };
 }
@@ -26,8 +39,7 @@ export function outlineDrawing(outline: FlatOutline, width: number): Drawing {
 function pointsOf(line: TrueLine): (readonly [number, number])[] {
   if (line.kind === 'line') return [line.from, line.to];
   const steps = Math.max(2, Math.ceil((line.to - line.from) / 4));
-  return Array.from({ length: steps + 1 }, (_, i): readonly [number, number] => {
-    const angle = radians(line.from + ((line.to - line.from) * i) / steps);
-    return [line.centre[0] + line.radius * Math.cos(angle), line.centre[1] + line.radius * Math.sin(angle)];
-  });
+  return Array.from({ length: steps + 1 }, (_, i) =>
+    onArc(line, line.from + ((line.to - line.from) * i) / steps),
+  );
 }

@@ -14,15 +14,14 @@ import {
   markOutStrip,
   type HoopResult,
   pieceAnswerOf,
-  type Role,
-  type CarSide,
   type Tube,
   type Plan,
   type SheetBend,
 } from '@gyrus/core';
-import { findingWords, pieceName, schoolWords, tubeWords } from '../words/finding.ts';
+import { findingWords, schoolWords } from '../words/finding.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';
+import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 
 /** What a bend sheet says of itself besides its answers. */
@@ -39,10 +38,7 @@ export interface SheetRequest {
   datum: Datum;
 }
 
-const MARGIN = 34;
-const LABEL = { font: 'label-500', size: 10, colour: '#333' } as const;
 const BIG = { font: 'figure-600', size: 25 } as const;
-const BODY = { font: 'label-500', size: 10.5 } as const;
 const STRONG = { font: 'label-600', size: 10.5 } as const;
 
 /** Cautions of the step (handbook §13), short. */
@@ -50,9 +46,6 @@ const CAUTIONS = [
   'Zero the dial after the preload has closed the gaps. If the tube slips in the clamp, stop and write it down.',
   'Tube ends swing: stand clear of their sweep, and keep hands out of the die. A hydraulic bender does not stop for a finger.',
 ];
-const FOOTER =
-  'Gyrus computes geometry and compares it with rules as entered. It certifies nothing: the current rule book, the inspector of the event, local law and qualified welders decide.';
-
 /** The bend sheet of one member as a PDF page, black on white; null where the member has no marks yet. */
 export function bendSheetPdf(request: SheetRequest): Doc | null {
   const found = pieceAnswerOf(request.evaluation, request.piece);
@@ -66,47 +59,21 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
   );
   const [width, height] = paperSize[request.paper];
   const inner = width - 2 * MARGIN;
-  heading(doc, request, sheet, { role: of.role, side: answer.side }, width);
+  sheetHead(doc, {
+    ...request,
+    title: 'bend sheet',
+    of: { member: of.member, role: of.role },
+    piece: answer,
+    width,
+  });
   keyFigures(doc, request, sheet, width);
   const strip = markOutStrip(sheet, { width: 1100, datum: request.datum, style: request.style });
   let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
   y = steps(doc, request, sheet, y + 10, width);
   below(doc, request, { hoop: of.hoop, tube: answer.tube, sheet }, y + 10, width, height);
-  doc
-    .moveTo(MARGIN, height - 34)
-    .lineTo(width - MARGIN, height - 34)
-    .lineWidth(0.8)
-    .strokeColor('#000')
-    .undash()
-    .stroke();
-  writeText(doc, FOOTER, MARGIN, height - 21, { ...LABEL, size: 9 });
+  sheetFoot(doc, width, height);
   doc.end();
   return doc;
-}
-
-function heading(
-  doc: Doc,
-  { plan, revision, printed }: SheetRequest,
-  sheet: BendSheet,
-  { role, side }: { role: Role; side: CarSide | null },
-  width: number,
-): void {
-  const tube = plan.members.find((one) => one.id === sheet.member)?.tube;
-  doc.roundedRect(MARGIN, 26, 52, 32, 2).lineWidth(1.2).strokeColor('#000').undash().stroke();
-  writeText(doc, sheet.stamp, MARGIN + 26, 49, { font: 'label-600', size: 20, anchor: 'middle' });
-  writeText(doc, pieceName(role, side), MARGIN + 64, 42, { font: 'label-600', size: 19 });
-  const { car, series } = plan.brief;
-  const of = tube ? tubeWords(tube) : '';
-  writeText(doc, [car, series, of].filter(Boolean).join(' · '), MARGIN + 64, 57, BODY);
-  const end = { ...BODY, anchor: 'end' } as const;
-  writeText(doc, `bend sheet, revision ${revision}`, width - MARGIN, 40, { ...end, font: 'label-600' });
-  writeText(
-    doc,
-    `printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC`,
-    width - MARGIN,
-    55,
-    end,
-  );
 }
 
 function keyFigures(doc: Doc, { style, datum }: SheetRequest, sheet: BendSheet, width: number): void {

@@ -1,3 +1,5 @@
 export { bendSheetPdf, type SheetRequest } from './bendSheet.ts';
+export { copePackPdf, type CopePackRequest } from './copeSheets.ts';
+export { packTemplates } from './templates.ts';
 export { type Paper } from './page.ts';
 export { outlinePdf, type OutlineRequest, tilesWithLines, tilingOf } from './outline.ts';

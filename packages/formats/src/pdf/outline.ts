@@ -1,13 +1,12 @@
-import { type FlatOutline, type TrueLine } from '@gyrus/core';
+import { type FlatOutline, onArc, radians, type TrueLine } from '@gyrus/core';
 import { type Doc, newDocument, type Paper, paperSize, writeText } from './page.ts';
+import { checkBar, MM, placeOutline } from './trueSize.ts';
 
-/** Points of a PDF to the millimetre. */
-const MM = 72 / 25.4;
 /** Left free round a page, where printers print nothing, and shared with the next page. mm */
-const MARGIN = 12;
+export const MARGIN = 12;
 const OVERLAP = 10;
 /** The bar that a rule is laid to, to see that nothing was scaled. mm */
-const CHECK_BAR = 100;
+export const CHECK_BAR = 100;
 
 export interface OutlineRequest {
   outline: FlatOutline;
@@ -29,14 +28,20 @@ interface Tiling {
 export function outlinePdf(request: OutlineRequest): Doc {
   const { outline, paper, printed } = request;
   const doc = newDocument(paper, `Outline of ${outline.stamp}`, printed);
+  tilePages(doc, request);
+  doc.end();
+  return doc;
+}
+
+/** The outline over as many pages as it takes, from the page that the document is at. */
+export function tilePages(doc: Doc, request: Omit<OutlineRequest, 'printed'>): void {
+  const { outline, paper } = request;
   const tiling = tilingOf(outline, paper);
   const tiles = tilesWithLines(outline, tiling);
   for (const [i, [column, row]] of tiles.entries()) {
     if (i > 0) doc.addPage();
     drawTile(doc, request, tiling, column, row, `page ${i + 1} of ${tiles.length}`);
   }
-  doc.end();
-  return doc;
 }
 
 /** As few pages as hold the outline with a shared strip between neighbours. */
@@ -66,7 +71,7 @@ export function tilesWithLines(
 }
 
 /** Places along a line, a few millimetres apart. */
-function placesOn(line: TrueLine): [number, number][] {
+function placesOn(line: TrueLine): (readonly [number, number])[] {
   const SPACING = 4;
   if (line.kind === 'line') {
     const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
@@ -76,17 +81,14 @@ function placesOn(line: TrueLine): [number, number][] {
       line.from[1] + (dy * i) / steps,
     ]);
   }
-  const turn = ((line.to - line.from) * Math.PI) / 180;
-  const steps = Math.max(1, Math.ceil((line.radius * turn) / SPACING));
-  return Array.from({ length: steps + 1 }, (_, i) => {
-    const angle = (line.from * Math.PI) / 180 + (turn * i) / steps;
-    return [line.centre[0] + line.radius * Math.cos(angle), line.centre[1] + line.radius * Math.sin(angle)];
-  });
+  const turn = line.to - line.from;
+  const steps = Math.max(1, Math.ceil((line.radius * radians(turn)) / SPACING));
+  return Array.from({ length: steps + 1 }, (_, i) => onArc(line, line.from + (turn * i) / steps));
 }
 
 function drawTile(
   doc: Doc,
-  request: OutlineRequest,
+  request: Omit<OutlineRequest, 'printed'>,
   tiling: Tiling,
   column: number,
   row: number,
@@ -98,17 +100,11 @@ function drawTile(
   const shown = [tiling.step[0] + OVERLAP, tiling.step[1] + OVERLAP] as const;
   doc.save();
   doc.rect(MARGIN * MM, MARGIN * MM, shown[0] * MM, shown[1] * MM).clip();
-  // Millimetres from here on, up is up, and the page's part of the outline at its corner.
-  doc.transform(MM, 0, 0, -MM, MARGIN * MM, height - MARGIN * MM);
-  doc.translate(-left, -bottom);
-  stroke(doc, outline.edges, 0.4);
-  doc.dash(10, { space: 3 });
-  stroke(doc, outline.axis, 0.15);
-  doc.undash();
-  stroke(doc, outline.tangents, 0.25);
+  // The page's part of the outline lies at its corner.
+  placeOutline(doc, outline, (MARGIN - left) * MM, height - (MARGIN - bottom) * MM);
   doc.restore();
   overlapMarks(doc, tiling, column, row, height, shown);
-  checkBar(doc, width, height);
+  checkBar(doc, CHECK_BAR, width - MARGIN * MM, height - 14);
   const place = `${page}, column ${column + 1}, row ${row + 1} from below`;
   writeText(
     doc,
@@ -117,23 +113,6 @@ function drawTile(
     MARGIN * MM - 8,
     { font: 'label-600', size: 9 },
   );
-}
-
-function stroke(doc: Doc, lines: TrueLine[], width: number): void {
-  doc.lineWidth(width).strokeColor('#000');
-  doc.path(lines.map(pathOf).join(' ')).stroke();
-}
-
-/** A line in the outline's own millimetres, where up is up: an arc runs the way its angle grows. */
-function pathOf(line: TrueLine): string {
-  if (line.kind === 'line') return `M${line.from.join(' ')}L${line.to.join(' ')}`;
-  const on = (angle: number): string => {
-    const turn = (angle * Math.PI) / 180;
-    const [x, y] = line.centre;
-    return `${x + line.radius * Math.cos(turn)} ${y + line.radius * Math.sin(turn)}`;
-  };
-  const large = line.to - line.from > 180 ? 1 : 0;
-  return `M${on(line.from)}A${line.radius} ${line.radius} 0 ${large} 1 ${on(line.to)}`;
 }
 
 /** Crosses in the shared strip: those of one page lie over those of the next. */
@@ -162,23 +141,4 @@ function overlapMarks(
     if (row < tiling.rows - 1) cross(shown[0] * share, tiling.step[1] + middle);
   }
   doc.stroke();
-}
-
-function checkBar(doc: Doc, width: number, height: number): void {
-  const [right, y] = [width - MARGIN * MM, height - 14];
-  const left = right - CHECK_BAR * MM;
-  doc
-    .lineWidth(0.8)
-    .moveTo(left, y)
-    .lineTo(right, y)
-    .moveTo(left, y - 4)
-    .lineTo(left, y + 4)
-    .moveTo(right, y - 4)
-    .lineTo(right, y + 4)
-    .stroke();
-  writeText(doc, `${CHECK_BAR} mm, lay a rule to it`, left - 8, y + 3, {
-    font: 'label-600',
-    size: 9,
-    anchor: 'end',
-  });
 }

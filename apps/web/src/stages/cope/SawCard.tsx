@@ -1,48 +1,56 @@
-import { type CutLengths, type EndCut, formatAngle, formatWithUnit, radians } from '@gyrus/core';
+import { type CutLengths, type EndCut } from '@gyrus/core';
+import { type NamedFigure, passCautions, passFigures } from '@gyrus/formats';
+import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Figure } from '../../shared/Figure.tsx';
 
-interface SawCardProps {
-  cut: EndCut;
-  od: number;
-  lengths: CutLengths;
-}
-
-/** How the notcher is set, or why it does not make this end; and the tube's length three ways. */
-export function SawCard({ cut, od, lengths }: SawCardProps) {
+/** How the notcher is set, pass by pass, or why it does not make this end. */
+export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) {
   const style = useJobStyle();
-  const length = (mm: number) => formatWithUnit(mm, style);
-  const { saw, why } = cut;
-  const clocking = lengths.clocking;
+  const { coping } = usePlan();
+  const { passes, why } = cut;
   return (
     <section aria-label="Saw card" className="bg-sheet border-rule rounded-machined space-y-3 border p-4">
-      {saw ? (
-        <div className="flex flex-wrap gap-x-10 gap-y-2">
-          <Figure label="notcher's dial" text={`${formatAngle(saw.dial)}°`} />
-          <Figure label="a protractor between the tubes reads" text={`${formatAngle(90 - saw.dial)}°`} />
-          <Figure label="hole saw" text={length(saw.holeSaw)} />
-          <Figure label="axes miss by" text={length(Math.abs(saw.offset))} />
-        </div>
-      ) : (
-        <p className="font-semibold">No setting of the notcher: {why ?? 'it is cut to a plane'}.</p>
-      )}
-      {saw && saw.dial > 60 && (
-        <p className="text-look font-semibold">
-          Sharp: under 30° between the axes notchers stop, and the root of the weld is out of reach. Use a
-          gusset, or bend the end.
+      <h2 className="text-lg">Saw card</h2>
+      {passes.length === 0 && (
+        <p className="font-semibold">
+          {cut.method === 'plane'
+            ? 'Cut it to the plane that it stands on, with a chop saw or a template.'
+            : `No setting of the notcher: ${why ?? 'it has no cut'}.`}
         </p>
       )}
-      <div className="flex flex-wrap gap-x-10 gap-y-2">
-        <Figure label="node to node, on the axis" text={length(lengths.axis)} />
-        <Figure label="throat to throat" text={length(lengths.throats)} />
-        <Figure label="ear to ear, what the tape finds" text={length(lengths.ears)} />
-        {clocking !== null && (
-          <Figure
-            label="face line A to face line B"
-            text={`${formatAngle(clocking)}°, ${length((od / 2) * radians(Math.abs(clocking)))} round`}
-          />
-        )}
-      </div>
+      {passes.map((pass, i) => (
+        <div key={pass.header} className="space-y-2">
+          {passes.length > 1 && (
+            <h3 className="font-semibold">
+              Pass {i + 1}, to {cut.headers[pass.header]}
+            </h3>
+          )}
+          <Figures figures={passFigures(pass, cut, lengths, style)} />
+          {passCautions(pass, coping, style).map((caution) => (
+            <p key={caution} className="text-look font-semibold">
+              {caution}
+            </p>
+          ))}
+        </div>
+      ))}
+      {passes.length > 0 && (
+        <p className="text-quiet text-sm">
+          The pilot needs metal past the saw's centre: notch it while the bar is longer than the finished ear
+          by about the saw's radius, or end-on with a guide.
+        </p>
+      )}
     </section>
+  );
+}
+
+/** Figures in a row that wraps. */
+export function Figures({ figures }: { figures: NamedFigure[] }) {
+  return (
+    <div className="flex flex-wrap gap-x-8 gap-y-2">
+      {figures.map(({ label, text }) => (
+        <Figure key={label} label={label} text={text} />
+      ))}
+    </div>
   );
 }

@@ -4,22 +4,15 @@ import {
   type EndCut,
   formatWithUnit,
   outlineDrawing,
-  PAPER,
+  wrapLength,
 } from '@gyrus/core';
 import { useCallback } from 'react';
-import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { saveNow } from '../../job/useAutosave.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useOpenSaved } from '../../job/useOpenSaved.ts';
 import { Button } from '../../shared/Button.tsx';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
-
-const FORMATS = [
-  { format: 'pdf', text: 'Print at true size' },
-  { format: 'svg', text: 'SVG' },
-  { format: 'dxf', text: 'DXF' },
-] as const;
 
 interface TemplateProps {
   cut: EndCut;
@@ -30,39 +23,32 @@ interface TemplateProps {
 /** The wrap template as it will be printed, smaller or larger here; at true size as PDF, SVG and DXF. */
 export function Template({ cut, od, curve }: TemplateProps) {
   const style = useJobStyle();
-  const plan = usePlan();
+  const { coping, units } = usePlan();
+  const revision = usePlanStore((state) => state.base.number);
+  const open = useOpenSaved();
+  const paper = coping.paper.mm;
   const draw = useCallback(
-    (width: number) => outlineDrawing(copeTemplate(cut, od, curve, PAPER), width),
-    [cut, od, curve],
+    (width: number) =>
+      outlineDrawing(copeTemplate(cut, od, { curve, paper, origin: `revision ${revision}`, style }), width),
+    [cut, od, curve, paper, revision, style],
   );
-  const open = async (format: string) => {
-    const sheet = window.open('', '_blank');
-    const saved = await saveNow();
-    const { jobId, base } = usePlanStore.getState();
-    if (!saved || !sheet) {
-      sheet?.close();
-      toast.error('The plan could not be saved, or the browser opened no window, so nothing was printed.');
-      return;
-    }
-    const paper = plan.units.length === 'in' ? 'letter' : 'a4';
-    sheet.location.href = `/api/jobs/${jobId}/revisions/${base.number}/outline.${format}?piece=${cut.piece}&end=${cut.end}&curve=${curve}&paper=${paper}`;
-  };
+  const end = `piece=${cut.piece}&end=${cut.end}&curve=${curve}&paper=${units.length === 'in' ? 'letter' : 'a4'}`;
   return (
     <section aria-label="Wrap template" className="space-y-2">
-      <h2 className="text-lg">
-        Wrap template{' '}
-        <span className="text-quiet text-base font-medium">
-          the cut below, up the tube above; the edges are the face line; once round is{' '}
-          <Typeset text={formatWithUnit(Math.PI * od, style)} />
-        </span>
-      </h2>
-      <div className="max-w-xl">
-        <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined border" />
-      </div>
-      <div className="flex flex-wrap gap-3">
-        {FORMATS.map(({ format, text }) => (
-          <Button key={format} onClick={() => void open(format)}>
-            {text}
+      <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined border" />
+      <p className="text-quiet text-sm">
+        Once round is <Typeset text={formatWithUnit(wrapLength(od, paper), style)} /> on the paper; both edges
+        are the face line.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          onClick={() => void open((from) => `${from}/copes.pdf?what=templates&unit=${units.length}&${end}`)}
+        >
+          Print at true size
+        </Button>
+        {(['svg', 'dxf'] as const).map((format) => (
+          <Button key={format} onClick={() => void open((from) => `${from}/outline.${format}?${end}`)}>
+            {format.toUpperCase()}
           </Button>
         ))}
       </div>

@@ -4,12 +4,14 @@ import {
   type Evaluation,
   type HoopAnswer,
   hoopFront,
+  type Plan,
   type Tube,
   type Vec3,
 } from '@gyrus/core';
 import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { ErrorBoundary } from '../../shared/ErrorBoundary.tsx';
 import { usePlan } from '../../job/planStore.ts';
+import { useCopes } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
@@ -51,22 +53,33 @@ export function CagePicture(props: CagePictureProps) {
     [survey, occupants, plates, gussets],
   );
   if (kind === 'space')
-    return (
-      <ErrorBoundary what="The view in space">
-        <Suspense fallback={<Loading what="the view in space" />}>
-          <Space
-            {...{ around, evaluation, tubes, selected, onSelect, measure }}
-            view={looks.eye}
-            car={looks.car}
-            stamps={looks.stamps}
-            ghosts={looks.ghosts}
-            className={FRAME}
-          />
-        </Suspense>
-      </ErrorBoundary>
-    );
+    return <InSpace {...{ around, evaluation, tubes, selected, onSelect, measure, looks }} />;
   if (kind === 'hoop') return hoop && <HoopInCar hoop={hoop} />;
   return <SquareView view={kind} tubes={tubes} selected={selected} />;
+}
+
+interface InSpaceProps extends Omit<CagePictureProps, 'kind' | 'hoop'> {
+  around: Pick<Plan, 'survey' | 'occupants' | 'plates' | 'gussets'>;
+}
+
+/** Tubes are square at first; their cuts come after them, when they are computed for these very tubes. */
+function InSpace({ looks, ...props }: InSpaceProps) {
+  const copes = useCopes();
+  return (
+    <ErrorBoundary what="The view in space">
+      <Suspense fallback={<Loading what="the view in space" />}>
+        <Space
+          {...props}
+          copes={copes}
+          view={looks.eye}
+          car={looks.car}
+          stamps={looks.stamps}
+          ghosts={looks.ghosts}
+          className={FRAME}
+        />
+      </Suspense>
+    </ErrorBoundary>
+  );
 }
 
 function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; selected: string | null }) {

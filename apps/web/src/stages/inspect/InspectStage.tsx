@@ -1,7 +1,8 @@
-import { type Finding, type LengthStyle } from '@gyrus/core';
+import { copeFindings, type Finding, type LengthStyle } from '@gyrus/core';
 import { findingFigure, findingWords, provenanceWords } from '@gyrus/formats';
 import { Link } from 'react-router';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { usePlan } from '../../job/planStore.ts';
+import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
@@ -11,7 +12,10 @@ import { AnswerButtons } from './AnswerButtons.tsx';
 
 /** Rule by rule: what was measured, the limit, how far inside it, and what a person must answer. */
 export function InspectStage() {
-  const { findings } = useEvaluation();
+  const evaluated = useEvaluation().findings;
+  const plan = usePlan();
+  const copes = useCopes();
+  const findings = copes ? [...evaluated, ...copeFindings(plan, copes)] : evaluated;
   const style = useJobStyle();
   const ruled = findings.filter((finding) => finding.rule !== null);
   const books = [...new Set(ruled.map((finding) => finding.rule?.book))];

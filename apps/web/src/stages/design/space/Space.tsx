@@ -1,9 +1,18 @@
-import { type Evaluation, lengthOf, type Plan, pointAt, type Tube, type Vec3 } from '@gyrus/core';
+import {
+  type Copes,
+  type Evaluation,
+  lengthOf,
+  type Plan,
+  pointAt,
+  type Tube,
+  tubeShell,
+  type Vec3,
+} from '@gyrus/core';
 import { Html, Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { memo, useEffect, useMemo } from 'react';
 import { DoubleSide } from 'three';
-import { inPicture, tubeGeometry } from './axisCurve.ts';
+import { inPicture, shellGeometry, tubeGeometry } from './axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
 import { Furniture } from './Furniture.tsx';
 
@@ -20,6 +29,8 @@ interface SpaceProps {
   car: boolean;
   /** The stamp on every tube; the picked one has it always. */
   stamps: boolean;
+  /** Cuts of the tubes' ends, where they are known. */
+  copes: Copes | null;
   /** Mirror images of the tubes, to lay one side over the other. */
   ghosts: boolean;
   /** A line that is being measured. */
@@ -39,6 +50,7 @@ const EYES: Record<SpaceView, [number, number, number]> = {
 export const Space = memo(function Space(props: SpaceProps) {
   const { around, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
     props;
+  const cutsOf = useMemo(() => endsByPiece(props.copes), [props.copes]);
   return (
     <div
       className={`h-[56vh] min-h-96 ${className}`}
@@ -57,6 +69,7 @@ export const Space = memo(function Space(props: SpaceProps) {
           <TubeMesh
             key={tube.piece}
             tube={tube}
+            cuts={cutsOf.get(tube.piece) ?? null}
             picked={tube.piece === selected}
             onPick={() => onSelect(tube.piece)}
           />
@@ -94,8 +107,34 @@ function Eye({ view }: { view: SpaceView }) {
   return null;
 }
 
-function TubeMesh({ tube, picked, onPick }: { tube: Tube; picked: boolean; onPick: () => void }) {
-  const geometry = useMemo(() => tubeGeometry(tube.axis, tube.od), [tube]);
+type Cuts = Parameters<typeof tubeShell>[2];
+
+/** Both ends of every tube that has cuts. */
+function endsByPiece(copes: Copes | null): Map<string, Cuts> {
+  const found = new Map<string, Cuts>();
+  for (const { piece, end, face, outer, inner } of copes?.ends ?? []) {
+    const cuts = found.get(piece) ?? { a: null, b: null };
+    found.set(piece, { ...cuts, [end]: face && { face, outer, inner } });
+  }
+  return found;
+}
+
+/** Strips round a tube with cut ends: enough to see the cut. */
+const STRIPS = 24;
+
+interface TubeMeshProps {
+  tube: Tube;
+  cuts: Cuts | null;
+  picked: boolean;
+  onPick: () => void;
+}
+
+function TubeMesh({ tube, cuts, picked, onPick }: TubeMeshProps) {
+  const geometry = useMemo(
+    () =>
+      cuts ? shellGeometry(tubeShell(tube.axis, tube.od, cuts, STRIPS)) : tubeGeometry(tube.axis, tube.od),
+    [tube, cuts],
+  );
   useEffect(() => () => geometry.dispose(), [geometry]);
   return (
     <mesh

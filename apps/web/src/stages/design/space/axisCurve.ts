@@ -1,5 +1,5 @@
-import { lengthOf, type Piece, pointAt, type Vec3 } from '@gyrus/core';
-import { Curve, TubeGeometry, Vector3 } from 'three';
+import { lengthOf, type Piece, pointAt, type Shell, type Vec3 } from '@gyrus/core';
+import { BufferGeometry, Curve, Float32BufferAttribute, TubeGeometry, Vector3 } from 'three';
 
 /** Metres, so that the camera's defaults fit. */
 const METRE = 1000;
@@ -15,9 +15,13 @@ export const metres = (mm: number): number => mm / METRE;
 class AxisCurve extends Curve<Vector3> {
   readonly stops: number[];
 
-  constructor(private readonly axis: Piece[]) {
+  constructor(
+    private readonly axis: Piece[],
+    stretch: [from: number, to: number],
+  ) {
     super();
-    this.stops = stopsOf(axis);
+    const [from, to] = stretch;
+    this.stops = [from, ...stopsOf(axis).filter((stop) => stop > from && stop < to), to];
   }
 
   override getPointAt(share: number): Vector3 {
@@ -54,11 +58,29 @@ function stopsOf(axis: Piece[]): number[] {
 /** The name of the moment at which new geometry is there for the renderer; `npm run bench` waits for it. */
 const GEOMETRY = 'gyrus-geometry';
 
-/** A tube swept along its axis. */
-export function tubeGeometry(axis: Piece[], od: number): TubeGeometry {
+/** A tube swept along its axis, or along a stretch of it in mm. */
+export function tubeGeometry(
+  axis: Piece[],
+  od: number,
+  { stretch = [0, lengthOf(axis)], radial = RADIAL }: { stretch?: [number, number]; radial?: number } = {},
+): TubeGeometry {
   performance.clearMarks(GEOMETRY);
-  const curve = new AxisCurve(axis);
-  const geometry = new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), RADIAL, false);
+  const curve = new AxisCurve(axis, stretch);
+  const geometry = new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), radial, false);
   performance.mark(GEOMETRY);
+  return geometry;
+}
+
+/** A shell of the core in the picture's metres. */
+export function shellGeometry({ positions, indices }: Shell): BufferGeometry {
+  const geometry = new BufferGeometry();
+  const placed = new Float32Array(positions.length);
+  for (let i = 0; i < positions.length; i += 3) {
+    const at = inPicture([positions[i] ?? 0, positions[i + 1] ?? 0, positions[i + 2] ?? 0]);
+    placed.set([at.x, at.y, at.z], i);
+  }
+  geometry.setAttribute('position', new Float32BufferAttribute(placed, 3));
+  geometry.setIndex(indices);
+  geometry.computeVertexNormals();
   return geometry;
 }

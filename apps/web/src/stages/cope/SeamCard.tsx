@@ -1,0 +1,37 @@
+import { type Copes, type EndCut, formatWithUnit } from '@gyrus/core';
+import { roundWords, seamWords } from '@gyrus/formats';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Typeset } from '../../shared/Figure.tsx';
+
+/** The weld of this end: its length, what covers it later, what is ground back, and where its node's order puts it. */
+export function SeamCard({ cut, copes }: { cut: EndCut; copes: Copes }) {
+  const style = useJobStyle();
+  const seam = copes.seams.find(({ piece, end }) => piece === cut.piece && end === cut.end);
+  if (!seam) return null;
+  const node = copes.seams.filter(({ headers }) => headers.some((one) => cut.headers.includes(one)));
+  const place = node.indexOf(seam) + 1;
+  return (
+    <section aria-label="Seam" className="bg-sheet border-rule rounded-machined space-y-1 border p-4">
+      <h2 className="text-lg">Seam</h2>
+      {seamWords(seam, style).map((words) => (
+        <p key={words}>
+          <Typeset text={words} />
+        </p>
+      ))}
+      <p>
+        It closes as number {place} of {node.length} on {cut.headers.join(', ')}
+        {node.length > 1 && `: ${node.map(({ stamp, end }) => `${stamp} ${end.toUpperCase()}`).join(', ')}`}.
+      </p>
+      {cut.prep && (
+        <p>
+          <Typeset
+            text={`Cut square to the surface along the outer line, the inner edge stands ${formatWithUnit(cut.prep.groundBack, style)} proud ${roundWords(cut.prep.at)}: grind it back, or cut to the seating line.`}
+          />
+        </p>
+      )}
+      <p className="text-quiet">
+        <Typeset text={`All seams of the cage: ${formatWithUnit(copes.seamLength, style)}.`} />
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import { chopCut, type EndCut, type Tube, twoCuts } from '@gyrus/core';
+import { straightCutFigures } from '@gyrus/formats';
+import { useMemo } from 'react';
+import { usePlan } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Figures } from './SawCard.tsx';
+
+interface StraightCutCardProps {
+  cut: EndCut;
+  tube: Tube;
+  headers: Tube[];
+}
+
+/** Without a notcher: two straight cuts, and one chop to grind from where they do not serve. */
+export function StraightCutCard({ cut, tube, headers }: StraightCutCardProps) {
+  const style = useJobStyle();
+  const limit = usePlan().coping.straightCutGap.mm;
+  const [header, another] = headers;
+  const found = useMemo(() => {
+    if (!header) return null;
+    const [two, one] = [twoCuts(tube, cut.end, header, limit), chopCut(tube, cut.end, header)];
+    return { two: two.ok ? two.value : null, one: one.ok ? one.value : null };
+  }, [tube, cut.end, header, limit]);
+  return (
+    <section
+      aria-label="Straight cuts"
+      className="bg-sheet border-rule rounded-machined space-y-3 border p-4"
+    >
+      <h2 className="text-lg">
+        Without a notcher{' '}
+        <span className="text-quiet text-base font-medium">
+          the tube lies with its face line in the plane of the saw; angles from square
+          {another ? `; to ${header?.stamp} alone, ${another.stamp} is ground after` : ''}
+        </span>
+      </h2>
+      {found?.two ? (
+        <>
+          <h3 className="font-semibold">Two straight cuts</h3>
+          <Figures figures={straightCutFigures(found.two, cut, style)} />
+        </>
+      ) : (
+        <p>Straight cuts leave it open on one side: use the template.</p>
+      )}
+      {found?.one && (
+        <>
+          <h3 className="font-semibold">Chop and grind from the face line</h3>
+          <Figures figures={straightCutFigures(found.one, cut, style)} />
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,205 @@
+import {
+  type CopeCurve,
+  copedTube,
+  type Copes,
+  copeTemplate,
+  curveOf,
+  type CutLengths,
+  type EndCut,
+  type Evaluation,
+  type FlatOutline,
+  formatLength,
+  type LengthStyle,
+  pieceAnswerOf,
+  type Plan,
+  type Tube,
+} from '@gyrus/core';
+import {
+  clockingWords,
+  type NamedFigure,
+  methodWords,
+  passCautions,
+  passFigures,
+  seamWords,
+  seatWords,
+} from '../words/cope.ts';
+import { placeDrawing } from './drawing.ts';
+import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
+import { BODY, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
+import { templatePages } from './templates.ts';
+
+/** What is to be printed: the tubes' sheets, their templates, or both; of all tubes, of one, or of one end. */
+export interface CopePackRequest {
+  plan: Plan;
+  evaluation: Evaluation;
+  copes: Copes;
+  pieces: string[];
+  ends: ('a' | 'b')[];
+  sheets: boolean;
+  templates: boolean;
+  job: string;
+  revision: number;
+  printed: Date;
+  paper: Paper;
+  style: LengthStyle;
+  curve: CopeCurve;
+}
+
+interface Coped {
+  tube: Tube;
+  cuts: [a: EndCut, b: EndCut];
+  lengths: CutLengths;
+}
+
+/** Cope sheets and wrap templates as one PDF; null where none of the tubes is there. */
+export function copePackPdf(request: CopePackRequest): Doc | null {
+  const coped = request.pieces.flatMap((piece) => copedOf(request, piece) ?? []);
+  if (coped.length === 0) return null;
+  const doc = newDocument(request.paper, `${request.job}: copes`, request.printed);
+  let first = true;
+  if (request.sheets)
+    for (const one of coped) {
+      if (!first) doc.addPage();
+      first = false;
+      copeSheet(doc, request, one);
+    }
+  if (request.templates) {
+    const templates = coped.flatMap(({ tube, cuts }) =>
+      cuts.flatMap((cut) => (request.ends.includes(cut.end) ? (templateOf(request, tube, cut) ?? []) : [])),
+    );
+    templatePages(doc, { ...request, templates }, first);
+  }
+  doc.end();
+  return doc;
+}
+
+function copedOf({ copes, evaluation }: CopePackRequest, piece: string): Coped | null {
+  const tube = pieceAnswerOf(evaluation, piece)?.answer.tube;
+  const [a, b] = (['a', 'b'] as const).map((end) =>
+    copes.ends.find((cut) => cut.piece === piece && cut.end === end),
+  );
+  const lengths = copes.lengths.find((one) => one.piece === piece);
+  return tube && a && b && lengths ? { tube, cuts: [a, b], lengths } : null;
+}
+
+function templateOf(
+  { plan, curve, revision, job, style }: CopePackRequest,
+  { od }: Tube,
+  cut: EndCut,
+): FlatOutline | null {
+  if (cut.outer.length === 0) return null;
+  const origin = `${job}, revision ${revision}`;
+  return copeTemplate(cut, od, { curve, paper: plan.coping.paper.mm, origin, style });
+}
+
+/** One page: the tube with its lengths, and for each end how it is cut and where to mark it by hand. */
+function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: Coped): void {
+  const { evaluation, style, paper } = request;
+  const [width, height] = paperSize[paper];
+  const found = pieceAnswerOf(evaluation, tube.piece);
+  if (!found) return;
+  sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width });
+  const drawing = copedTube(cuts, lengths, { width: 1000, style, od: tube.od });
+  let y = 74 + placeDrawing(doc, drawing, MARGIN, 74, width - 2 * MARGIN);
+  const clocking = clockingWords(lengths, tube.od, style);
+  const [trimA, trimB] = lengths.trim;
+  const trim = `Trim is extra: ${formatLength(trimA, style)} at A, ${formatLength(trimB, style)} at B.`;
+  y = writeParagraph(
+    doc,
+    `${trim}${clocking ? ` From end A's face line to end B's, right-handed looking from A to B: ${clocking}. A bar clocked wrong is scrap.` : ''}`,
+    MARGIN,
+    y + 14,
+    width - 2 * MARGIN,
+    BODY,
+  );
+  const column = (width - 2 * MARGIN - 24) / 2;
+  for (const [i, cut] of cuts.entries())
+    endColumn(doc, request, { cut, lengths }, MARGIN + i * (column + 24), y + 8, column);
+  sheetFoot(doc, width, height);
+}
+
+const STRONG = { font: 'label-600', size: 13 } as const;
+
+function endColumn(
+  doc: Doc,
+  { plan, copes, style, curve }: CopePackRequest,
+  { cut, lengths }: { cut: EndCut; lengths: CutLengths },
+  x: number,
+  top: number,
+  width: number,
+): void {
+  let y = top + 12;
+  writeText(
+    doc,
+    `End ${cut.end.toUpperCase()}, ${cut.method === 'plane' ? '' : `${seatWords(cut)}: `}${methodWords(cut)}`,
+    x,
+    y,
+    STRONG,
+  );
+  y += 17;
+  if (cut.why) y = writeParagraph(doc, `No setting of the notcher: ${cut.why}.`, x, y, width, BODY);
+  for (const [i, pass] of cut.passes.entries()) {
+    if (cut.passes.length > 1) {
+      writeText(doc, `Pass ${i + 1}, ${cut.headers[pass.header] ?? ''}`, x, y, {
+        ...BODY,
+        font: 'label-600',
+      });
+      y += 14;
+    }
+    y = figureRows(doc, passFigures(pass, cut, lengths, style), x, y, width);
+    for (const caution of passCautions(pass, plan.coping, style))
+      y = writeParagraph(doc, caution, x, y, width, BODY);
+  }
+  const seam = copes.seams.find((one) => one.piece === cut.piece && one.end === cut.end);
+  if (seam) for (const words of seamWords(seam, style)) y = writeParagraph(doc, words, x, y, width, BODY);
+  if (cut.prep)
+    y = writeParagraph(
+      doc,
+      `Cut square to the surface along the outer line, the inner edge stands ${formatLength(cut.prep.groundBack, style)} proud at most: grind it back.`,
+      x,
+      y,
+      width,
+      BODY,
+    );
+  if (cut.outer.length > 0) clockTable(doc, cut, { curve, style }, x, y + 4, width);
+}
+
+/** Setbacks every 30° from the ear, two rows of six. */
+function clockTable(
+  doc: Doc,
+  cut: EndCut,
+  { curve, style }: { curve: CopeCurve; style: LengthStyle },
+  x: number,
+  top: number,
+  width: number,
+): void {
+  const EVERY = 30;
+  const setbacks = curveOf(cut, curve);
+  writeText(
+    doc,
+    `By hand: round from the face line, and up the tube from the ear (${curve})`,
+    x,
+    top + 10,
+    BODY,
+  );
+  for (let at = 0; at < 360; at += EVERY) {
+    const setback = setbacks[Math.round((at * setbacks.length) / 360)];
+    const column = x + ((at / EVERY) % 6) * (width / 6);
+    const row = top + 28 + Math.floor(at / (EVERY * 6)) * 30;
+    writeText(doc, `${at}°`, column, row, { ...BODY, size: 9 });
+    const text = setback == null ? 'passes' : formatLength(setback - cut.ear, style);
+    writeText(doc, text, column, row + 13, { font: 'figure-600', size: 12 });
+  }
+}
+
+/** Label and figure beside each other, two to a row. */
+function figureRows(doc: Doc, figures: NamedFigure[], x: number, top: number, width: number): number {
+  for (const [i, { label, text }] of figures.entries()) {
+    const [column, row] = [i % 2, Math.floor(i / 2)];
+    const at = x + column * (width / 2);
+    const y = top + row * 26;
+    writeText(doc, label, at, y, { ...BODY, size: 8.5 });
+    writeText(doc, text, at, y + 13, { font: 'figure-600', size: 13 });
+  }
+  return top + Math.ceil(figures.length / 2) * 26 + 4;
+}

@@ -1,0 +1,85 @@
+import { type FlatOutline } from '@gyrus/core';
+import ShelfPack from '@mapbox/shelf-pack';
+import { CHECK_BAR, MARGIN, tilePages } from './outline.ts';
+import { type Doc, type Paper, paperSize, writeText } from './page.ts';
+import { checkBar, MM, placeOutline } from './trueSize.ts';
+
+/** Left between templates, to cut between them. mm */
+const BETWEEN = 5;
+
+interface Placed {
+  template: FlatOutline;
+  /** Of its upper left corner from that of the page's free part. mm */
+  x: number;
+  y: number;
+}
+
+/** The free part of a page. mm */
+const roomOf = (paper: Paper): [number, number] => {
+  const [width, height] = paperSize[paper].map((points) => points / MM) as [number, number];
+  return [width - 2 * MARGIN, height - 2 * MARGIN];
+};
+
+const fits = ({ width, height }: FlatOutline, [across, down]: [number, number]): boolean =>
+  width + BETWEEN <= across && height + BETWEEN <= down;
+
+/** As many templates on a page as it holds, the tallest first; those larger than a page are left out. */
+export function packTemplates(templates: FlatOutline[], paper: Paper): Placed[][] {
+  const room = roomOf(paper);
+  let left = templates.filter((one) => fits(one, room)).sort((a, b) => b.height - a.height);
+  const pages: Placed[][] = [];
+  while (left.length > 0) {
+    const sheet = new ShelfPack(room[0], room[1], { autoResize: false });
+    const page: Placed[] = [];
+    const later: FlatOutline[] = [];
+    for (const template of left) {
+      const bin = sheet.packOne(template.width + BETWEEN, template.height + BETWEEN);
+      if (bin) page.push({ template, x: bin.x, y: bin.y });
+      else later.push(template);
+    }
+    pages.push(page);
+    left = later;
+  }
+  return pages;
+}
+
+interface TemplatePages {
+  templates: FlatOutline[];
+  paper: Paper;
+  job: string;
+  revision: number;
+}
+
+/** Templates at true size, many to a page, each page with its check bar; larger ones over several pages. */
+export function templatePages(
+  doc: Doc,
+  { templates, paper, job, revision }: TemplatePages,
+  fresh: boolean,
+): void {
+  let first = fresh;
+  const turn = (): void => {
+    if (!first) doc.addPage();
+    first = false;
+  };
+  const pages = packTemplates(templates, paper);
+  for (const [i, page] of pages.entries()) {
+    turn();
+    for (const { template, x, y } of page)
+      placeOutline(doc, template, (MARGIN + x) * MM, (MARGIN + y + template.height) * MM);
+    const [width, height] = paperSize[paper];
+    checkBar(doc, CHECK_BAR, width - MARGIN * MM, height - 14);
+    const place = `page ${i + 1} of ${pages.length}`;
+    writeText(
+      doc,
+      `Wrap templates at true size. ${job}, revision ${revision}. ${place}. Print at 100 %.`,
+      MARGIN * MM,
+      MARGIN * MM - 8,
+      { font: 'label-600', size: 9 },
+    );
+  }
+  const room = roomOf(paper);
+  for (const outline of templates.filter((one) => !fits(one, room))) {
+    turn();
+    tilePages(doc, { outline, paper, job, revision });
+  }
+}

@@ -1,0 +1,153 @@
+import {
+  beyondNotcher,
+  type CopeMethod,
+  type CutLengths,
+  type EndCut,
+  formatAngle,
+  formatWithUnit,
+  type LengthStyle,
+  type Plan,
+  radians,
+  type SawPass,
+  type SeamAnswer,
+  type StraightCuts,
+} from '@gyrus/core';
+
+/** A figure with its name, ready to be shown or printed. */
+export interface NamedFigure {
+  label: string;
+  text: string;
+}
+
+const methods: Record<CopeMethod, string> = {
+  saw: 'notcher',
+  template: 'template and grinder',
+  plane: 'cut to a plane',
+  none: 'no cope',
+};
+/** How an end is made, as people say it. */
+export const methodWords = ({ method, plate }: Pick<EndCut, 'method' | 'plate'>): string =>
+  method === 'plane' ? `cut to ${plate ? `plate ${plate}` : 'the floor'}` : methods[method];
+
+/** What an end sits on. */
+export const seatWords = ({ headers, plate, method }: EndCut): string =>
+  headers.length > 0
+    ? `to ${headers.join(', ')}`
+    : plate
+      ? `on plate ${plate}`
+      : method === 'plane'
+        ? 'on the floor'
+        : 'on no tube';
+
+/** A place round the tube by its angle from the face line, right-handed looking up the tube. */
+export function roundWords(phi: number): string {
+  const at = Math.round(phi) % 360;
+  if (at === 0) return 'on the face line';
+  return at === 180 ? 'opposite the face line' : `${at}° round from the face line`;
+}
+
+/** The settings of one pass of the notcher. */
+export function passFigures(
+  pass: SawPass,
+  cut: EndCut,
+  lengths: CutLengths,
+  style: LengthStyle,
+): NamedFigure[] {
+  const length = (mm: number) => formatWithUnit(mm, style);
+  const fromEar = pass.centre - cut.ear;
+  const figures = [
+    { label: "notcher's dial", text: `${formatAngle(pass.dial)}°` },
+    {
+      label: `protractor between the tubes, ${roundWords(pass.acuteAt)}`,
+      text: `${formatAngle(90 - pass.dial)}°`,
+    },
+    { label: 'hole saw', text: length(pass.holeSaw) },
+    {
+      label: `saw's centre, ${fromEar < 0 ? 'past the ear' : 'in from the ear'}`,
+      text: length(Math.abs(fromEar)),
+    },
+    { label: "saw's centre from the bar's middle", text: length(lengths.ears / 2 - fromEar) },
+    { label: 'axes miss by', text: length(Math.abs(pass.offset)) },
+    { label: "saw's travel", text: length(pass.depth) },
+  ];
+  return Math.abs(pass.turn) < 0.05
+    ? figures
+    : [{ label: 'turn from the first pass', text: `${formatAngle(pass.turn)}°` }, ...figures];
+}
+
+/** What stands in the way of a pass, and what to do about it. */
+export function passCautions(pass: SawPass, { notcher }: Plan['coping'], style: LengthStyle): string[] {
+  const beyond = beyondNotcher(pass, {
+    largestDial: notcher.largestDial.deg,
+    sawDepth: notcher.sawDepth.mm,
+  });
+  return [
+    ...(beyond.dial > 0
+      ? [
+          `The notcher stops at ${formatAngle(notcher.largestDial.deg)}°, ${formatAngle(beyond.dial)}° short: cut at its stop and grind to the template, or bend the end.`,
+        ]
+      : []),
+    ...(beyond.depth > 0
+      ? [
+          `The hole saw is ${formatWithUnit(beyond.depth, style)} too shallow to go through in one: relieve the slug with a grinder half way, or come in from both sides.`,
+        ]
+      : []),
+  ];
+}
+
+/** Two straight cuts, or one, as they are marked and set. */
+export function straightCutFigures(
+  { cuts, tip, gap, grind }: StraightCuts,
+  cut: EndCut,
+  style: LengthStyle,
+): NamedFigure[] {
+  const length = (mm: number) => formatWithUnit(mm, style);
+  // Measured from the long point of the cut, as a tape is hooked there.
+  const point = tip?.setback ?? Math.min(...cuts.flatMap(({ atFace, atBack }) => [atFace, atBack]));
+  const sides = cuts.map(({ angle, atFace, atBack }, i) => {
+    const back = cuts.length > 1 && i === 1;
+    const at = back ? atBack : Math.max(atFace, atBack);
+    const where =
+      back || (cuts.length === 1 && atBack > atFace) ? 'opposite the face line' : 'on the face line';
+    return {
+      label: `saw, leaves the tube ${length(at - point)} up ${where}`,
+      text: `${formatAngle(Math.abs(angle))}°`,
+    };
+  });
+  const fromEar = point - cut.ear;
+  return [
+    ...sides,
+    ...(tip
+      ? [
+          {
+            label: `the cuts meet, ${tip.across < -0.05 ? 'away from' : tip.across > 0.05 ? 'toward' : 'on the middle, not toward'} the face line`,
+            text: length(Math.abs(tip.across)),
+          },
+        ]
+      : []),
+    {
+      label: `its point, ${fromEar < 0 ? 'beyond the ear' : 'in from the ear'}`,
+      text: length(Math.abs(fromEar)),
+    },
+    { label: 'widest gap left', text: length(gap) },
+    { label: 'most to grind', text: length(grind) },
+  ];
+}
+
+/** Turn and tape between the two face lines; null where an end has none. */
+export function clockingWords({ clocking }: CutLengths, od: number, style: LengthStyle): string | null {
+  if (clocking === null) return null;
+  return `${formatAngle(clocking)}°, ${formatWithUnit((od / 2) * radians(Math.abs(clocking)), style)} round`;
+}
+
+/** What an end's seam needs, in a sentence each. */
+export function seamWords(seam: SeamAnswer, style: LengthStyle): string[] {
+  const length = (mm: number) => formatWithUnit(mm, style);
+  return [
+    `Seam ${length(seam.length)} round ${seam.headers.join(', ')}.`,
+    ...seam.covered.map(
+      ({ stamp, length: mm }) => `Weld ${length(mm)} of it before ${stamp} goes on, which covers it.`,
+    ),
+    ...(seam.tight ? [`${seam.tight.stamp} passes ${length(seam.tight.gap)} beside it.`] : []),
+  ];
+}
