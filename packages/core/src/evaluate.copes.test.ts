@@ -72,7 +72,12 @@ test('a level end on no tube has no cut and says so; an existing tube is not lis
 
 test('the template is once round the tube and the paper wide, and its cut is the profile', () => {
   const cut = endOf(cageOf(post, rail), 'p-r', 'a');
-  const template = copeTemplate(cut, 50.8, { curve: 'outer', paper: 0.1, origin: 'a job', style: MILLIMETRES });
+  const template = copeTemplate(cut, 50.8, {
+    curve: 'outer',
+    paper: 0.1,
+    origin: 'a job',
+    style: MILLIMETRES,
+  });
   expect(template.width - 8).toBeCloseTo(Math.PI * 50.9, 9);
   const heights = template.edges.slice(0, 180).map((line) => (line.kind === 'line' ? line.from[1] : NaN));
   expect(heights).toEqual(cut.outer.map((setback) => expect.closeTo((setback ?? 0) - cut.ear, 9) as number));

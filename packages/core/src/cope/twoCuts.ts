@@ -67,7 +67,8 @@ export function twoCuts(
 }
 
 /**
- * One cut that leaves metal everywhere, to grind to the line where nothing else serves: no gap, the least left to grind.
+ * One cut that leaves metal everywhere, to grind to the line where nothing else serves: the angle at which it leaves the least of
+ * it along the tube.
  */
 export function chopCut(
   tube: CopeTube & { wall: number },
@@ -76,7 +77,9 @@ export function chopCut(
   generators = 72,
 ): Outcome<StraightCuts | null> {
   return against(tube, end, header, 0, generators, (joint) => {
-    const only = bestPlane(joint, () => true);
+    const left = ({ at, slope }: Plane): number =>
+      Math.max(...joint.edges.map(({ x, contact }) => contact - at - slope * x));
+    const only = leastPlane(joint, left);
     return { ...cutsFrom(joint, only, only), cuts: [cutOf(only, joint.radius)], tip: null };
   });
 }
@@ -141,18 +144,20 @@ function against(
   };
 }
 
-/**
- * Of all planes as far in as the limits let them, the one that leaves the least to grind on its side: looked for in steps, then
- * to the saw's setting about the best of them.
- */
+/** Of all planes as far in as the limits let them, the one that leaves the least to grind on its side. */
 function bestPlane(joint: Joint, isItsSide: (edge: Edge) => boolean): Plane {
   const own = joint.edges.filter(isItsSide);
-  let best = { plane: { at: 0, slope: 0 }, angle: 0, grind: Infinity };
+  return leastPlane(joint, (plane, enough) => grindOf(joint, own, plane, enough));
+}
+
+/** The plane that costs least: looked for in steps, then to the saw's setting about the best of them. */
+function leastPlane(joint: Joint, costOf: (plane: Plane, enough: number) => number): Plane {
+  let best = { plane: { at: 0, slope: 0 }, angle: 0, cost: Infinity };
   const look = (from: number, to: number, step: number): void => {
     for (let angle = from; angle <= to; angle += step) {
       const plane = planeAt(joint, angle);
-      const grind = grindOf(joint, own, plane, best.grind);
-      if (grind < best.grind) best = { plane, angle, grind };
+      const cost = costOf(plane, best.cost);
+      if (cost < best.cost) best = { plane, angle, cost };
     }
   };
   look(-FARTHEST, FARTHEST, COARSE);

@@ -60,7 +60,7 @@ export function copeTemplate(cut: EndCut, od: number, options: TemplateOptions):
     ],
     // Quarters of a turn from the face line at both edges: clock the template by them.
     axis: [0.25, 0.5, 0.75].map((share) =>
-      line([round * share, upTo(Math.round(share * steps))], [round * share, top]),
+      line([round * share, upTo(Math.round(share * steps))], [round * share, top - 34]),
     ),
     // Ear and throat across the curve, and the check bar.
     tangents: [

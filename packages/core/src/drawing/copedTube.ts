@@ -104,11 +104,10 @@ function tubeShapes(left: Point[], right: Point[], middle: number): Shape[] {
 }
 
 function lengthRow(from: number, to: number, y: number, text: string, bold: boolean): Shape[] {
-  const pen = bold ? 'arrow' : 'dimension';
   return [
     { kind: 'line', from: [from, MIDDLE], to: [from, y], pen: 'leader' },
     { kind: 'line', from: [to, MIDDLE], to: [to, y], pen: 'leader' },
-    { kind: 'arrow', from: [from, y], to: [to, y], pen, both: true },
+    { kind: 'arrow', from: [from, y], to: [to, y], pen: 'dimension', both: true },
     {
       kind: 'text',
       at: [(from + to) / 2, y - 6],

@@ -22,7 +22,7 @@ export function outlineDrawing(outline: FlatOutline, width: number): Drawing {
         kind: 'arrow',
         from: at(from),
         to: at(to),
-        pen: 'leader',
+        pen: 'dimension',
       })),
       ...outline.labels.map((label): Shape => ({
         kind: 'text',

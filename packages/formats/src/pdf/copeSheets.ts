@@ -9,6 +9,7 @@ import {
   type Evaluation,
   type FlatOutline,
   formatLength,
+  formatWithUnit,
   type LengthStyle,
   pieceAnswerOf,
   type Plan,
@@ -103,7 +104,7 @@ function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: 
   let y = 74 + placeDrawing(doc, drawing, MARGIN, 74, width - 2 * MARGIN);
   const clocking = clockingWords(lengths, tube.od, style);
   const [trimA, trimB] = lengths.trim;
-  const trim = `Trim is extra: ${formatLength(trimA, style)} at A, ${formatLength(trimB, style)} at B.`;
+  const trim = `Trim is extra: ${formatWithUnit(trimA, style)} at A, ${formatWithUnit(trimB, style)} at B.`;
   y = writeParagraph(
     doc,
     `${trim}${clocking ? ` From end A's face line to end B's, right-handed looking from A to B: ${clocking}. A bar clocked wrong is scrap.` : ''}`,
@@ -155,7 +156,7 @@ function endColumn(
   if (cut.prep)
     y = writeParagraph(
       doc,
-      `Cut square to the surface along the outer line, the inner edge stands ${formatLength(cut.prep.groundBack, style)} proud at most: grind it back.`,
+      `Cut square to the surface along the outer line, the inner edge stands ${formatWithUnit(cut.prep.groundBack, style)} proud at most: grind it back.`,
       x,
       y,
       width,
@@ -177,7 +178,7 @@ function clockTable(
   const setbacks = curveOf(cut, curve);
   writeText(
     doc,
-    `By hand: round from the face line, and up the tube from the ear (${curve})`,
+    `By hand: round from the face line, and up the tube from the ear, ${style.unit === 'in' ? 'inches' : 'mm'} (${curve})`,
     x,
     top + 10,
     BODY,

@@ -104,27 +104,28 @@ export function straightCutFigures(
   const length = (mm: number) => formatWithUnit(mm, style);
   // Measured from the long point of the cut, as a tape is hooked there.
   const point = tip?.setback ?? Math.min(...cuts.flatMap(({ atFace, atBack }) => [atFace, atBack]));
-  const sides = cuts.map(({ angle, atFace, atBack }, i) => {
-    const back = cuts.length > 1 && i === 1;
-    const at = back ? atBack : Math.max(atFace, atBack);
-    const where =
-      back || (cuts.length === 1 && atBack > atFace) ? 'opposite the face line' : 'on the face line';
-    return {
-      label: `saw, leaves the tube ${length(at - point)} up ${where}`,
-      text: `${formatAngle(Math.abs(angle))}°`,
-    };
+  const sides = cuts.flatMap(({ angle, atFace, atBack }, i) => {
+    const back = cuts.length > 1 ? i === 1 : atBack > atFace;
+    const where = back ? 'opposite the face line' : 'on the face line';
+    return [
+      { label: `saw from square, ${where}`, text: `${formatAngle(Math.abs(angle))}°` },
+      { label: 'it leaves there, up from the point', text: length((back ? atBack : atFace) - point) },
+    ];
   });
   const fromEar = point - cut.ear;
+  const meet: NamedFigure[] = tip
+    ? [
+        Math.abs(tip.across) < 0.05
+          ? { label: 'the cuts meet', text: 'on the middle' }
+          : {
+              label: `the cuts meet, ${tip.across < 0 ? 'away from' : 'toward'} the face line by`,
+              text: length(Math.abs(tip.across)),
+            },
+      ]
+    : [];
   return [
     ...sides,
-    ...(tip
-      ? [
-          {
-            label: `the cuts meet, ${tip.across < -0.05 ? 'away from' : tip.across > 0.05 ? 'toward' : 'on the middle, not toward'} the face line`,
-            text: length(Math.abs(tip.across)),
-          },
-        ]
-      : []),
+    ...meet,
     {
       label: `its point, ${fromEar < 0 ? 'beyond the ear' : 'in from the ear'}`,
       text: length(Math.abs(fromEar)),

@@ -78,7 +78,7 @@ function eyeOf({ end: which, face }: EndCut, { points }: Tube): { end: Vec3; int
   const u = new Vector3(...(face ?? ([0, 0, 1] as const)));
   // The open half lies on the side of −v, where v = into × u.
   const open = new Vector3().crossVectors(u, into).normalize();
-  const away = open.multiplyScalar(460).addScaledVector(into, 190).addScaledVector(u, 120);
+  const away = open.multiplyScalar(360).addScaledVector(into, 150).addScaledVector(u, 100);
   const eye = inPicture([end[0] + away.x, end[1] + away.y, end[2] + away.z]);
   return { end, into: [into.x, into.y, into.z], eye };
 }
@@ -89,14 +89,29 @@ function HeaderPart({ axis, od, at }: { axis: Piece[]; od: number; at: Vec3 }) {
     const stretch: [number, number] = [Math.max(0, middle - SHOWN), Math.min(lengthOf(axis), middle + SHOWN)];
     return tubeGeometry(axis, od, { stretch, radial: 48 });
   }, [axis, od, at]);
-  return <Surface geometry={geometry} colour="#8d9099" />;
+  return <Surface geometry={geometry} colour="#8d9099" glassy />;
 }
 
-function Surface({ geometry, colour }: { geometry: BufferGeometry; colour: string }) {
+interface SurfaceProps {
+  geometry: BufferGeometry;
+  colour: string;
+  /** Seen through, so that the cut behind it shows. */
+  glassy?: boolean;
+}
+
+function Surface({ geometry, colour, glassy = false }: SurfaceProps) {
   useEffect(() => () => geometry.dispose(), [geometry]);
   return (
     <mesh geometry={geometry}>
-      <meshStandardMaterial color={colour} roughness={0.6} metalness={0.1} side={DoubleSide} />
+      <meshStandardMaterial
+        color={colour}
+        roughness={0.6}
+        metalness={0.1}
+        side={DoubleSide}
+        transparent={glassy}
+        opacity={glassy ? 0.45 : 1}
+        depthWrite={!glassy}
+      />
     </mesh>
   );
 }

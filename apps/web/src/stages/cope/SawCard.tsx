@@ -2,7 +2,7 @@ import { type CutLengths, type EndCut } from '@gyrus/core';
 import { type NamedFigure, passCautions, passFigures } from '@gyrus/formats';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Figure } from '../../shared/Figure.tsx';
+import { Figure, Typeset } from '../../shared/Figure.tsx';
 
 /** How the notcher is set, pass by pass, or why it does not make this end. */
 export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) {
@@ -29,7 +29,7 @@ export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) 
           <Figures figures={passFigures(pass, cut, lengths, style)} />
           {passCautions(pass, coping, style).map((caution) => (
             <p key={caution} className="text-look font-semibold">
-              {caution}
+              <Typeset text={caution} />
             </p>
           ))}
         </div>
@@ -48,8 +48,8 @@ export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) 
 export function Figures({ figures }: { figures: NamedFigure[] }) {
   return (
     <div className="flex flex-wrap gap-x-8 gap-y-2">
-      {figures.map(({ label, text }) => (
-        <Figure key={label} label={label} text={text} />
+      {figures.map(({ label, text }, i) => (
+        <Figure key={i} label={label} text={text} />
       ))}
     </div>
   );
