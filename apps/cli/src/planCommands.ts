@@ -6,6 +6,7 @@ import {
   copeFindings,
   type Copes,
   copesIn,
+  earsOf,
   EMPTY_SHOP,
   type Evaluation,
   evaluate,
@@ -25,6 +26,7 @@ import {
   type RuleBook,
   type Shop,
   succeed,
+  tapeHook,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg, paperTheme, readTakeOff, tubesCsv, writeSvg } from '@gyrus/formats';
 import { readText, type ReadFile } from './readText.ts';
@@ -163,12 +165,17 @@ function document<T>(file: string, read: ReadFile, reader: (data: unknown) => Ou
 }
 
 /** Writes files into --out and answers with their names. */
-function exported(answers: Evaluation, plan: Plan, _: RuleBook[], { to, out }: Options): Outcome<unknown> {
+function exported(
+  answers: Evaluation,
+  plan: Plan,
+  books: RuleBook[],
+  { to, out }: Options,
+): Outcome<unknown> {
   const written = to !== undefined && Object.hasOwn(WRITERS, to) ? WRITERS[to] : undefined;
   if (!written)
     return fail('unknown-format', '', `--to takes ${Object.keys(WRITERS).join(', ')}, not "${to ?? ''}"`);
   if (!out) return fail('missing', '', 'missing: say with --out where the files go');
-  const files = written(answers, plan);
+  const files = written(answers, plan, books);
   try {
     mkdirSync(out, { recursive: true });
     for (const [name, text] of Object.entries(files)) writeFileSync(path.join(out, name), text);
@@ -183,7 +190,10 @@ function exported(answers: Evaluation, plan: Plan, _: RuleBook[], { to, out }: O
 }
 
 /** What --to can be: file names with their texts. */
-const WRITERS: Record<string, (answers: Evaluation, plan: Plan) => Record<string, string>> = {
+const WRITERS: Record<
+  string,
+  (answers: Evaluation, plan: Plan, books: RuleBook[]) => Record<string, string>
+> = {
   svg: drawings,
   json: (_, plan) => ({ 'plan.json': JSON.stringify(plan, null, 2) + '\n' }),
   dxf: (answers) => outlines(answers, (outline) => ['dxf', outlineDxf(outline)]),
@@ -205,15 +215,20 @@ function outlines(
   return files;
 }
 
-function drawings(answers: Evaluation, plan: Plan): Record<string, string> {
+function drawings(answers: Evaluation, plan: Plan, books: RuleBook[]): Record<string, string> {
   const style: LengthStyle = { unit: plan.units.length, fraction: plan.units.fraction, decimals: 0 };
+  const copes = copesIn(plan, answers, books);
   const files: Record<string, string> = {};
   for (const { member, pieces } of answers.members) {
     const datum = plan.members.find((one) => one.id === member)?.bending.datum ?? 'centre';
     for (const { sheet } of pieces)
       if (sheet)
         files[`${sheet.stamp}-strip.svg`] = writeSvg(
-          markOutStrip(sheet, { width: 1100, datum, style }),
+          markOutStrip(sheet, {
+            width: 1100,
+            hook: tapeHook(sheet, datum, earsOf(copes, sheet.piece)),
+            style,
+          }),
           paperTheme,
         );
   }

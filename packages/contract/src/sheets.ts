@@ -1,3 +1,4 @@
+import { SHEET_DATUMS, type SheetDatum } from '@gyrus/core';
 import { IsIn, IsOptional, Matches } from 'class-validator';
 
 /** How a bend sheet is to be printed. */
@@ -8,8 +9,8 @@ export class SheetQueryDto {
   @IsIn(['in', 'mm'], { message: 'units are in or mm' })
   unit!: 'in' | 'mm';
 
-  @IsIn(['a', 'b', 'centre'], { message: 'the datum is a, b or centre' })
-  datum!: 'a' | 'b' | 'centre';
+  @IsIn(SHEET_DATUMS, { message: `the datum is one of ${SHEET_DATUMS.join(', ')}` })
+  datum!: SheetDatum;
 
   /** The piece; the first one that has a sheet when left out. */
   @IsOptional()

@@ -1,8 +1,9 @@
 import { MILLIMETRES } from './measure/index.ts';
-import { type EndCut } from './cage/index.ts';
+import { cutMark, type EndCut } from './cage/index.ts';
 import { copesIn, evaluate } from './evaluate.ts';
 import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
+import { copeFindings, type RuleBook } from './rules/index.ts';
 import { bar, cageOf, point, stationOn } from './testing.ts';
 
 const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
@@ -87,4 +88,109 @@ test('the seating line is the greater of outer and inner at every place', () => 
   const cut = endOf(cageOf(post, rail), 'p-r', 'a');
   for (const [i, setback] of curveOf(cut, 'seating').entries())
     expect(setback).toBe(Math.max(cut.outer[i] ?? NaN, cut.inner[i] ?? NaN));
+});
+
+const findingsOf = (plan: Plan) => copeFindings(plan, copesOf(plan));
+
+test('a joint sharper than the limit is told, and the limit is a setting', () => {
+  const sharp = bar('s', 'frame-tube', stationOn('m-p', 'end-a', 300), point(300, 0, 900));
+  const plan = cageOf(post, sharp);
+  const [found] = findingsOf(plan).filter(({ code }) => code === 'sharp-joint');
+  expect(found?.measured).toEqual({ deg: expect.closeTo((Math.atan(0.5) * 180) / Math.PI, 6) as number });
+  const loose = { ...plan, coping: { ...plan.coping, sharpest: { deg: 20, typed: '20' } } };
+  expect(findingsOf(loose).map(({ code }) => code)).not.toContain('sharp-joint');
+});
+
+test('a tube that stands beside a seam leaves the torch no room: told with its gap', () => {
+  const beside = bar('n', 'frame-tube', point(0, 60, 0), point(0, 60, 1000));
+  const plan = cageOf(post, rail, beside);
+  const [found] = findingsOf(plan).filter(({ code }) => code === 'torch-room');
+  // From the side of the rail, 25.4 mm off its axis, to the surface of a tube whose axis is 60 mm away.
+  expect(found?.measured).toEqual({ mm: expect.closeTo(60 - 2 * 25.4, 1) as number });
+  expect(found?.facts).toMatchObject({ stamp: { text: 'R' }, beside: { text: 'N' } });
+});
+
+test('an end larger than its header does not seat', () => {
+  const small = { ...post, tube: { ...post.tube, od: { mm: 25, typed: '25' } } };
+  const found = findingsOf(cageOf(small, rail)).find(({ code }) => code === 'not-seated');
+  expect(found).toMatchObject({ status: 'out', facts: { stamp: { text: 'R' }, header: { text: 'P' } } });
+});
+
+test('a seam that a later tube goes over is told with how much of it', () => {
+  const brace = bar('b', 'frame-tube', stationOn('m-p', 'end-a', 500), point(500, 0, 900));
+  const plan = { ...cageOf(post, rail, brace), fitOrder: ['p-p', 'p-r', 'p-b'] };
+  const { seams, seamLength } = copesOf(plan);
+  const own = seams.find(({ stamp }) => stamp === 'R');
+  expect(own?.covered.map(({ stamp }) => stamp)).toEqual(['B']);
+  expect(own?.covered[0]?.length).toBeGreaterThan(20);
+  expect(own?.covered[0]?.length).toBeLessThan(own?.length ?? 0);
+  // Welded in the order of fitting: the rail before the brace.
+  expect(seams.map(({ stamp }) => stamp)).toEqual(['R', 'B']);
+  expect(seamLength).toBeCloseTo(
+    seams.reduce((sum, { length }) => sum + length, 0),
+    9,
+  );
+});
+
+test('a tube that a chosen book wants in one piece cuts the others, whatever was fitted first', () => {
+  const book: RuleBook = {
+    format: 'gyrus-rule-book',
+    version: 1,
+    id: 'one-piece',
+    title: 'a book',
+    body: '',
+    edition: '1',
+    provenance: 'invented',
+    source: '',
+    note: '',
+    classes: [],
+    tubeSchedule: [],
+    rules: [
+      { id: 'c', clause: '1', text: '', roles: ['strut'], classes: [], check: { kind: 'continuous-tube' } },
+    ],
+  };
+  const strut = bar('b', 'strut', stationOn('m-p', 'end-a', 500), point(500, 0, 900));
+  const start = cageOf(post, rail, strut);
+  const plan: Plan = {
+    ...start,
+    fitOrder: ['p-p', 'p-r', 'p-b'],
+    brief: { ...start.brief, books: [{ book: 'one-piece', class: null }] },
+  };
+  const headersOf = (stamp: string, books: RuleBook[]) =>
+    copesIn(plan, evaluate(plan, EMPTY_SHOP, books), books).ends.find(
+      (cut) => cut.stamp === stamp && cut.end === 'a',
+    )?.headers;
+  expect(headersOf('B', [])).toEqual(['P', 'R']);
+  expect(headersOf('B', [book])).toEqual(['P']);
+  expect(headersOf('R', [book])).toEqual(['P', 'B']);
+});
+
+test('a foot is cut as its plate is tilted', () => {
+  const leg = bar('l', 'strut', point(0, 0, 0), point(0, 0, 500));
+  const plate: Plan['plates'][number] = {
+    id: 'plate',
+    name: '',
+    stamp: 'P1',
+    under: { member: 'm-l', end: 'a' },
+    follows: 'foot',
+    at: null,
+    tilt: { deg: 20, typed: '20' },
+    thickness: { mm: 3, typed: '3' },
+    outline: { kind: 'rectangle', length: { mm: 120, typed: '120' }, width: { mm: 100, typed: '100' } },
+    turnedUp: null,
+    plinth: null,
+    bolts: null,
+  };
+  const cut = endOf({ ...cageOf(leg), plates: [plate] }, 'p-l', 'a');
+  expect(cut).toMatchObject({ method: 'plane', plate: 'P1' });
+  // Across the tube's width the cut rises by the tangent of the tilt.
+  expect(cut.throat - cut.ear).toBeCloseTo(50.8 * Math.tan((20 * Math.PI) / 180), 6);
+});
+
+test('what a cut was when it was ticked off tells later whether it has changed', () => {
+  const before = cutMark(endOf(cageOf(post, rail), 'p-r', 'a'));
+  const moved = bar('r', 'frame-tube', stationOn('m-p', 'end-a', 500), point(600, 40, 560));
+  expect(cutMark(endOf(cageOf(post, rail), 'p-r', 'a'))).toBe(before);
+  expect(cutMark(endOf(cageOf(post, moved), 'p-r', 'a'))).not.toBe(before);
+  expect(before.length).toBeLessThanOrEqual(200);
 });

@@ -1,4 +1,4 @@
-import { evaluate, MEASURE_KEYS, readPlan, readRuleBook, readShop } from '@gyrus/core';
+import { copeFindings, copesIn, evaluate, MEASURE_KEYS, readPlan, readRuleBook, readShop } from '@gyrus/core';
 import {
   demoBooks,
   demoJobs,
@@ -69,3 +69,18 @@ test('the unfinished job has a finding of each kind that a cage can have', () =>
   ];
   expect(wanted.filter((code) => !codes.has(code))).toEqual([]);
 });
+
+test.each(demoJobs.map(({ name, plan }) => [name, plan] as const))(
+  '%s: every end has a cope or a finding that says why not',
+  (_, plan) => {
+    const evaluation = evaluate(plan, demoShop, demoBooks);
+    const copes = copesIn(plan, evaluation, demoBooks);
+    const said = new Set(copeFindings(plan, copes).map(({ key }) => key));
+    const tubes = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+    const existing = plan.members.filter((one) => one.role !== 'main-hoop' && one.existing);
+    const made = tubes.filter(({ member }) => existing.every(({ id }) => id !== member));
+    expect(copes.ends).toHaveLength(2 * made.length);
+    for (const cut of copes.ends)
+      expect(cut.outer.length > 0 || said.has(`cope/${cut.piece}/${cut.end}`)).toBe(true);
+  },
+);

@@ -56,6 +56,25 @@ test('the wrap template of an end at true size; an end without a cut says why', 
   await http().get(`${from}.svg?piece=${diagonal}&end=c`).expect(422);
 });
 
+test('the pack of copes, one tube, one end; what is not there is refused', async () => {
+  const copes = `/api/jobs/${job?.id}/revisions/1/copes.pdf`;
+  const all = await http().get(`${copes}?unit=in&paper=letter&what=pack`).expect(200);
+  expect(all.headers['content-type']).toContain('application/pdf');
+  const one = await http().get(`${copes}?unit=mm&piece=${hoop}&end=a&what=templates`).expect(200);
+  expect(Number(one.headers['content-length'] ?? (one.body as Buffer).length)).toBeLessThan(
+    (all.body as Buffer).length,
+  );
+  const none = await http().get(`${copes}?unit=mm&piece=nowhere`).expect(422);
+  expect(faultIn(none.body)).toMatchObject({ code: 'no-tube', path: '/piece' });
+  await http().get(`${copes}?unit=mm&what=everything`).expect(422);
+});
+
+test('a bend sheet whose tape is hooked on the ear of a cut end', async () => {
+  const sheet = `/api/jobs/${job?.id}/revisions/1/bend-sheet.pdf?paper=a4&unit=mm`;
+  await http().get(`${sheet}&datum=ear-a&piece=${hoop}`).expect(200);
+  await http().get(`${sheet}&datum=ear-c`).expect(422);
+});
+
 test('a variant is opened by its name, and the main plan without one', async () => {
   const main = (await http().get(`/api/jobs/${job?.id}`).expect(200)).body as JobDetail;
   const variant = {

@@ -3,6 +3,7 @@ import {
   type Copes,
   copesIn,
   copeTemplate,
+  earsOf,
   evaluate,
   fail,
   type FlatOutline,
@@ -41,23 +42,19 @@ export class SheetsService {
 
   /** The bend sheet of a saved revision as a PDF stream. */
   async bendSheet(jobId: string, number: number, query: SheetQueryDto): Promise<NodeJS.ReadableStream> {
-    const [revision, shop, books] = await Promise.all([
-      this.jobs.revision(jobId, number),
-      this.shop.shop(),
-      this.books.list(),
-    ]);
-    const { plan } = revision;
-    const evaluation = evaluate(plan, shop, books);
+    const { plan, evaluation, copes } = await this.answersTo(jobId, number);
     const pieces = evaluation.members.flatMap((member) => member.pieces);
+    const piece = query.piece ?? pieces.find(({ sheet }) => sheet !== null)?.piece ?? '';
     const pdf = bendSheetPdf({
       plan,
       evaluation,
-      piece: query.piece ?? pieces.find(({ sheet }) => sheet !== null)?.piece ?? '',
-      revision: revision.number,
+      piece,
+      revision: number,
       printed: new Date(),
       paper: query.paper,
       style: styleOf(plan, query.unit),
       datum: query.datum,
+      ears: earsOf(copes, piece),
     });
     if (!pdf)
       throw new Refusal({

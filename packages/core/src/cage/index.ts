@@ -29,3 +29,4 @@ export { type PlateAnswer, platesOf } from './plates.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
 export { type CopeMethod, type Copes, copesOf, cutMark, type CutLengths, type EndCut } from './copes.ts';
 export { type SeamAnswer } from './seams.ts';
+export { type Ears, earsOf, type TapeHook, tapeHook } from './tapeHook.ts';

@@ -409,3 +409,49 @@ test('random joints: a mirrored joint gives the mirrored profile', () => {
     { seed: 22, numRuns: 80 },
   );
 });
+
+/** The largest step between neighbours round the tube. */
+function largestStep(input: CopeInput): number {
+  const { outer } = cope(input);
+  return Math.max(
+    ...outer.map(({ setback }, i) =>
+      Math.abs((setback ?? 0) - (outer[(i + 1) % outer.length]?.setback ?? 0)),
+    ),
+  );
+}
+
+test('random joints: the profile is continuous, straight and on the bend of a header', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 30, max: 150 }),
+      fc.integer({ min: 20, max: 38 }),
+      fc.integer({ min: -60, max: 60 }),
+      fc.boolean(),
+      (beta, od, along, bent) => {
+        const points: Point[] = bent
+          ? [
+              [-600, -120, 0],
+              [0, 0, 0],
+              [600, -120, 0],
+            ]
+          : [
+              [-600, 0, 0],
+              [600, 0, 0],
+            ];
+        const header = { od: 45, points, ...(bent ? { clr: 400 } : {}) };
+        const joint = straight(beta, od, { headers: [header], generators: 180 });
+        // Within the header's width, so that no generator grazes it; a bend of 400 mm bows 8 mm off its corner.
+        const shift: Point = [along, bent ? -8 : 0, 0];
+        joint.branch.points = joint.branch.points.map(([x, y, z]): Point => [
+          x + shift[0],
+          y + shift[1] * (bent ? 1 : 0),
+          z,
+        ]);
+        const [coarse, fine] = [largestStep(joint), largestStep({ ...joint, generators: 720 })];
+        // A jump would stay as it is, however fine the steps.
+        expect(fine).toBeLessThan(0.5 * coarse);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});

@@ -10,7 +10,7 @@ export {
   type Voice,
 } from './drawing.ts';
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
-export { datumWords, markOutStrip, type StripOptions } from './strip.ts';
+export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';

@@ -1,4 +1,4 @@
-import { type BendSheet } from '../cage/index.ts';
+import { type BendSheet, tapeHook } from '../cage/index.ts';
 import { evaluate, hoopAnswerOf } from '../evaluate.ts';
 import { EMPTY_SHOP } from '../plan/index.ts';
 import { angle, inch, LEANING_CAR, planWith } from '../testing.ts';
@@ -29,7 +29,7 @@ const style = { unit: 'in', fraction: 16, decimals: 0 } as const;
 const texts = (shapes: Shape[]) => shapes.flatMap((shape) => (shape.kind === 'text' ? [shape] : []));
 
 test('the strip shows every bend at scale: arc zones lie where the tangents are', () => {
-  const strip = markOutStrip(sheet, { width: 900, datum: 'a', style });
+  const strip = markOutStrip(sheet, { width: 900, hook: tapeHook(sheet, 'a', null), style });
   const zones = strip.shapes.flatMap((shape) =>
     shape.kind === 'polygon' && shape.pen === 'arc-zone' ? [shape] : [],
   );
@@ -41,7 +41,7 @@ test('the strip shows every bend at scale: arc zones lie where the tangents are'
 });
 
 test('arrows run away from the clamp', () => {
-  const strip = markOutStrip(sheet, { width: 900, datum: 'centre', style });
+  const strip = markOutStrip(sheet, { width: 900, hook: tapeHook(sheet, 'centre', null), style });
   const arrows = strip.shapes.flatMap((shape) =>
     shape.kind === 'arrow' && shape.pen === 'arrow' ? [shape] : [],
   );
@@ -52,7 +52,7 @@ test('arrows run away from the clamp', () => {
 });
 
 test.each([300, 500, 900, 1400])('no two captions overlap at a width of %d', (width) => {
-  const strip = markOutStrip(sheet, { width, datum: 'b', style });
+  const strip = markOutStrip(sheet, { width, hook: tapeHook(sheet, 'b', null), style });
   const captions = texts(strip.shapes).filter((text) => text.text.startsWith('bend '));
   for (const [i, a] of captions.entries())
     for (const b of captions.slice(i + 1)) {
@@ -63,7 +63,9 @@ test.each([300, 500, 900, 1400])('no two captions overlap at a width of %d', (wi
 });
 
 test('both angles are named on every bend', () => {
-  const said = texts(markOutStrip(sheet, { width: 900, datum: 'a', style }).shapes).map((text) => text.text);
+  const said = texts(markOutStrip(sheet, { width: 900, hook: tapeHook(sheet, 'a', null), style }).shapes).map(
+    (text) => text.text,
+  );
   expect(said.filter((text) => /bend \d: [\d.]+° \(inside [\d.]+°\)/.test(text))).toHaveLength(4);
 });
 
@@ -86,4 +88,19 @@ test('fractions are found in text, and plain slashes are left alone', () => {
     { text: ' in', fraction: false },
   ]);
   expect(fractionRuns('a/b').some((run) => run.fraction)).toBe(false);
+});
+
+test('those who cope first hook the tape on the ear of the cut end', () => {
+  const ears = { a: -4, b: 3 };
+  const fromA = tapeHook(sheet, 'ear-a', ears);
+  // The ear stands 4 mm beyond the end point, which lies the trim in from the end of the blank.
+  expect(fromA.at).toBeCloseTo(sheet.trim[0] - 4, 9);
+  expect(fromA.reads(fromA.at)).toBe(0);
+  const fromB = tapeHook(sheet, 'ear-b', ears);
+  expect(fromB.reads(100)).toBeCloseTo(sheet.blank - sheet.trim[1] - 3 - 100, 9);
+  expect(markOutStrip(sheet, { width: 900, hook: fromA, style }).title).toMatch(
+    /from the ear of the coped end A$/,
+  );
+  // Until the copes are known the tape is on the bare end, and says so.
+  expect(tapeHook(sheet, 'ear-b', null)).toMatchObject({ datum: 'b', words: 'from end B' });
 });

@@ -1,12 +1,11 @@
-import { type Datum, fromDatum } from '../bending/index.ts';
-import { type BendSheet, type SheetBend } from '../cage/index.ts';
+import { type BendSheet, type SheetBend, type TapeHook } from '../cage/index.ts';
 import { formatAngle, formatLength, formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { type Drawing, rectangle, type Shape, textWidth } from './drawing.ts';
 
 export interface StripOptions {
   /** Drawing units from edge to edge. */
   width: number;
-  datum: Datum;
+  hook: TapeHook;
   style: LengthStyle;
 }
 
@@ -21,11 +20,10 @@ const ROW = 46;
  * The mark-out strip: the blank at scale, with every mark measured from one datum, the block of the clamp, the arc that
  * runs away from it, the seam, and what each bend is.
  */
-export function markOutStrip(sheet: BendSheet, { width, datum, style }: StripOptions): Drawing {
+export function markOutStrip(sheet: BendSheet, { width, hook, style }: StripOptions): Drawing {
   const scale = (width - 2 * SIDE) / sheet.blank;
   const x = (fromA: number) => SIDE + fromA * scale;
-  const from = fromDatum(sheet.blank, datum);
-  const figure = (fromA: number) => formatLength(Math.abs(from(fromA)), style);
+  const figure = (fromA: number) => formatLength(Math.abs(hook.reads(fromA)), style);
   const captions = captionRows(sheet.bends, x, style, width);
   const rows = Math.max(1, ...captions.map(({ row }) => row + 1));
   const marks = figureRows(sheet.bends, x, figure);
@@ -50,23 +48,17 @@ export function markOutStrip(sheet: BendSheet, { width, datum, style }: StripOpt
         top,
       ),
     ),
-    ...datumShapes(sheet, datum, x, top),
+    ...hookShapes(hook, x, top),
   ];
   return {
     width,
     height: top + TUBE + 26 + rows * ROW,
     title: `Mark-out of ${sheet.stamp}: blank ${formatWithUnit(sheet.blank, style)}, marks at ${sheet.bends
       .map((bend) => figure(bend.mark))
-      .join(', ')} ${datumWords[datum]}`,
+      .join(', ')} ${hook.words}`,
     shapes,
   };
 }
-
-export const datumWords: Record<Datum, string> = {
-  a: 'from end A',
-  b: 'from end B',
-  centre: 'from the centre',
-};
 
 /** Arc zone with its direction, both tangents, and the clamp's block ahead of the bend. */
 function zoneShapes(bend: SheetBend, x: (fromA: number) => number, scale: number, top: number): Shape[] {
@@ -171,13 +163,16 @@ const captionShapes = (
 ];
 
 /** Where the tape is hooked. */
-function datumShapes(sheet: BendSheet, datum: Datum, x: (fromA: number) => number, top: number): Shape[] {
-  const at = x({ a: 0, b: sheet.blank, centre: sheet.blank / 2 }[datum]);
-  const anchor = ({ a: 'start', b: 'end', centre: 'middle' } as const)[datum];
-  const words =
-    datum === 'centre' ? 'centre: measure from here' : `end ${datum.toUpperCase()}: hook the tape here`;
+function hookShapes({ datum, at, words }: TapeHook, x: (fromA: number) => number, top: number): Shape[] {
+  const anchor = ({ a: 'start', b: 'end', centre: 'middle', 'ear-a': 'start', 'ear-b': 'end' } as const)[
+    datum
+  ];
+  const said =
+    datum === 'centre'
+      ? 'centre: measure from here'
+      : `${words.replace(/^from (the )?/, '')}: hook the tape here`;
   return [
-    { kind: 'line', from: [at, 24], to: [at, top + TUBE + 10], pen: 'centre' },
-    { kind: 'text', at: [at, 16], text: words, size: 15, anchor, voice: 'label' },
+    { kind: 'line', from: [x(at), 24], to: [x(at), top + TUBE + 10], pen: 'centre' },
+    { kind: 'text', at: [x(at), 16], text: said, size: 15, anchor, voice: 'label' },
   ];
 }

@@ -32,6 +32,8 @@ export {
   type BendingChoice,
   type Die,
   type DieTest,
+  SHEET_DATUMS,
+  type SheetDatum,
   die as dieSchema,
   type SpringbackChoice,
   type TubeChoice,

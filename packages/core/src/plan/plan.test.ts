@@ -89,3 +89,11 @@ test('bars, plates, points and panels of version 1 are brought up to today', () 
   expect(plates[0]).toMatchObject({ stamp: 'P1', outline: { kind: 'rectangle', length: { mm: 150 } } });
   expect([survey.points[0]?.zone, survey.planes[0]?.reach]).toEqual([null, null]);
 });
+
+test('a plan of version 2 opens with the usual way of coping', () => {
+  // A document as version 2 wrote it: all of today's but what came with version 3.
+  const { coping, copeTicks, ...two } = plan;
+  const read = readPlan({ ...two, version: 2 });
+  expect(read.ok && read.value.coping).toEqual(coping);
+  expect(read.ok && read.value.copeTicks).toEqual(copeTicks);
+});

@@ -76,6 +76,10 @@ export type SpringbackChoice = z.infer<typeof springbackChoice>;
 
 const feature = z.string().regex(/^[a-z]+(-[a-z]+)*$/);
 
+/** Where the tape is hooked on a sheet: on the blank, or, for those who cope first and bend after, on the ear of a cut end. */
+export const SHEET_DATUMS = [...DATUMS, 'ear-a', 'ear-b'] as const;
+export type SheetDatum = (typeof SHEET_DATUMS)[number];
+
 /** How a member is bent: which die, which school, and which way round at each bend. */
 export const bendingChoice = z.strictObject({
   /** The pinned die of every bend that names no other. */
@@ -85,7 +89,7 @@ export const bendingChoice = z.strictObject({
   clampSideAt: z.record(feature, oneOf(['a', 'b'], 'an end'), say('clamp sides by feature')),
   springback: springbackChoice,
   growRadius: z.boolean(say('true or false')),
-  datum: oneOf(DATUMS, 'where the tape is hooked'),
+  datum: oneOf(SHEET_DATUMS, 'where the tape is hooked'),
   trimA: extentField('the trim at end A'),
   trimB: extentField('the trim at end B'),
 });

@@ -12,6 +12,7 @@ const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest 
   paper: 'a4',
   style: INCHES,
   datum: 'centre',
+  ears: null,
   ...changes,
 });
 

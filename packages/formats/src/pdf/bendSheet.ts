@@ -1,14 +1,12 @@
 import {
   type BendSheet,
   type BendStep,
-  type Datum,
-  datumWords,
+  type Ears,
   type Evaluation,
   type Finding,
   formatAngle,
   formatLength,
   formatWithUnit,
-  fromDatum,
   hoopFront,
   type LengthStyle,
   markOutStrip,
@@ -17,6 +15,9 @@ import {
   type Tube,
   type Plan,
   type SheetBend,
+  type SheetDatum,
+  type TapeHook,
+  tapeHook,
 } from '@gyrus/core';
 import { findingWords, schoolWords } from '../words/finding.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
@@ -35,7 +36,9 @@ export interface SheetRequest {
   printed: Date;
   paper: Paper;
   style: LengthStyle;
-  datum: Datum;
+  datum: SheetDatum;
+  /** Of the cut ends, for the tape that is hooked on one; null where they are not known. */
+  ears: Ears | null;
 }
 
 const BIG = { font: 'figure-600', size: 25 } as const;
@@ -66,8 +69,9 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
     piece: answer,
     width,
   });
-  keyFigures(doc, request, sheet, width);
-  const strip = markOutStrip(sheet, { width: 1100, datum: request.datum, style: request.style });
+  const hook = tapeHook(sheet, request.datum, request.ears);
+  keyFigures(doc, request, sheet, hook, width);
+  const strip = markOutStrip(sheet, { width: 1100, hook, style: request.style });
   let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
   y = steps(doc, request, sheet, y + 10, width);
   below(doc, request, { hoop: of.hoop, tube: answer.tube, sheet }, y + 10, width, height);
@@ -76,7 +80,13 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
   return doc;
 }
 
-function keyFigures(doc: Doc, { style, datum }: SheetRequest, sheet: BendSheet, width: number): void {
+function keyFigures(
+  doc: Doc,
+  { style }: SheetRequest,
+  sheet: BendSheet,
+  { words }: TapeHook,
+  width: number,
+): void {
   const [die] = sheet.bends.map((bend) => bend.die);
   const text = (mm: number) => formatLength(mm, style);
   const columns: [string, string][] = [
@@ -94,7 +104,7 @@ function keyFigures(doc: Doc, { style, datum }: SheetRequest, sheet: BendSheet, 
   const unit = style.unit === 'in' ? `inches, to 1/${style.fraction}` : 'millimetres';
   const end = { ...BODY, anchor: 'end' } as const;
   if (die) writeText(doc, `${die.machine}: ${die.name}`, width - MARGIN, 84, end);
-  writeText(doc, `${unit}. One datum: ${datumWords[datum]}. Do not add up.`, width - MARGIN, 101, end);
+  writeText(doc, `${unit}. One datum: ${words}. Do not add up.`, width - MARGIN, 101, end);
 }
 
 const COLUMNS = [
@@ -141,22 +151,23 @@ interface Row {
 
 function stepRow(
   doc: Doc,
-  { style, datum }: SheetRequest,
+  { style, datum, ears }: SheetRequest,
   sheet: BendSheet,
   { bend, step, first }: Row,
   top: number,
   at: (share: number) => number,
 ): void {
   const base = top + 20;
+  const hook = tapeHook(sheet, datum, ears);
   const small = { ...BODY, size: 9.5 };
   const cell = (share: number, words: string, next: number) =>
     writeParagraph(doc, words, at(share), top + 13, at(next) - at(share) - 8, small);
   writeText(doc, String(bend.number), at(0), base, { ...STRONG, size: 13 });
   cell(0.05, clampWords(bend), 0.235);
   cell(0.235, lineUpWords(bend), 0.375);
-  const mark = formatLength(Math.abs(fromDatum(sheet.blank, datum)(bend.mark)), style);
+  const mark = formatLength(Math.abs(hook.reads(bend.mark)), style);
   writeText(doc, mark, at(0.375), top + 16, { font: 'figure-600', size: 15 });
-  writeText(doc, markSide(sheet, bend, datum), at(0.375), top + 28, { ...small, size: 8.5 });
+  writeText(doc, markSide(hook, bend), at(0.375), top + 28, { ...small, size: 8.5 });
   cell(0.5, turnWords(step, first, style), 0.69);
   writeText(doc, `${formatAngle(bend.reading)}°`, at(0.69), base + 2, { font: 'figure-600', size: 17 });
   writeText(doc, `${formatAngle(bend.angle)}°`, at(0.765), top + 15, { ...BODY, size: 12 });

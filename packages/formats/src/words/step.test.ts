@@ -1,4 +1,4 @@
-import { evaluate, hoopAnswerOf, INCHES, type BendSheet } from '@gyrus/core';
+import { evaluate, hoopAnswerOf, INCHES, type BendSheet, tapeHook } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { releaseWords, schoolWords } from './finding.ts';
 import { figureWords } from './figure.ts';
@@ -25,9 +25,11 @@ test('what is lined up on the mark goes by the die', () => {
 });
 
 test('a mark says from where, and toward which end', () => {
-  expect(markSide(sheet, knee, 'centre')).toBe('toward A from centre');
-  expect(markSide(sheet, { ...knee, mark: sheet.blank - 1 }, 'centre')).toBe('toward B from centre');
-  expect(markSide(sheet, knee, 'b')).toBe('from end B');
+  expect(markSide(tapeHook(sheet, 'centre', null), knee)).toBe('toward A from centre');
+  expect(markSide(tapeHook(sheet, 'centre', null), { ...knee, mark: sheet.blank - 1 })).toBe(
+    'toward B from centre',
+  );
+  expect(markSide(tapeHook(sheet, 'b', null), knee)).toBe('from end B');
 });
 
 test('a turn is told in degrees and as tape round the tube', () => {

@@ -1,20 +1,17 @@
 import {
   type FootCut,
-  type BendSheet,
   type BendStep,
-  type Datum,
   formatAngle,
   formatLength,
-  fromDatum,
   type LengthStyle,
   type SheetBend,
+  type TapeHook,
 } from '@gyrus/core';
 
-/** Where the tape is hooked and which way it runs: `left of centre`, `from end A`. */
-export function markSide(sheet: BendSheet, bend: SheetBend, datum: Datum): string {
-  if (datum === 'a') return 'from end A';
-  if (datum === 'b') return 'from end B';
-  return fromDatum(sheet.blank, 'centre')(bend.mark) < 0 ? 'toward A from centre' : 'toward B from centre';
+/** Where the tape is hooked and which way it runs: `toward A from centre`, `from end A`. */
+export function markSide({ datum, words, reads }: TapeHook, bend: SheetBend): string {
+  if (datum !== 'centre') return words;
+  return reads(bend.mark) < 0 ? 'toward A from centre' : 'toward B from centre';
 }
 
 /** What the machine has at the mark. */

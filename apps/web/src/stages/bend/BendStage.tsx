@@ -1,20 +1,22 @@
 import {
   type BendSheet,
-  type Datum,
-  datumWords,
+  earsOf,
+  type Ears,
   formatLength,
   formatWithUnit,
   isMultiPlane,
   markOutStrip,
   type Member,
   pieceAnswerOf,
+  type SheetDatum,
+  tapeHook,
 } from '@gyrus/core';
 import { pieceName, tubeWords } from '@gyrus/formats';
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { PieceList } from '../../job/PieceList.tsx';
 import { usePlan } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/useMember.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
@@ -27,10 +29,12 @@ import { RolledOut } from './RolledOut.tsx';
 import { StepCards } from './StepCards.tsx';
 import { ToolingPanel } from './ToolingPanel.tsx';
 
-const DATUMS: { value: Datum; text: string }[] = [
+const DATUMS: { value: SheetDatum; text: string }[] = [
   { value: 'centre', text: 'centre' },
   { value: 'a', text: 'end A' },
   { value: 'b', text: 'end B' },
+  { value: 'ear-a', text: 'ear A' },
+  { value: 'ear-b', text: 'ear B' },
 ];
 
 /** The mark-out that goes to the bender, tube by tube; the address says which tube. */
@@ -54,6 +58,7 @@ export function BendStage() {
   const about = evaluation.findings.filter(
     (finding) => finding.rule === null && finding.member === member.id && finding.code !== 'asymmetry',
   );
+  const Marks = member.bending.datum.startsWith('ear') ? MarkOutFromEar : MarkOut;
   const ends: [string, string] =
     member.role === 'main-hoop' ? ['left foot', 'right foot'] : ['its start', 'its far end'];
   return (
@@ -62,7 +67,7 @@ export function BendStage() {
         <Heading member={member} stamp={answer.stamp} name={pieceName(of.role, answer.side)} />
         <DriftPanel piece={answer.piece} />
         {answer.sheet ? (
-          <MarkOut sheet={answer.sheet} twin={twin} datum={member.bending.datum} />
+          <Marks sheet={answer.sheet} twin={twin} datum={member.bending.datum} />
         ) : (
           <NoMarks hasTube={answer.tube !== null} />
         )}
@@ -112,11 +117,24 @@ function Heading({ member, stamp, name }: { member: Member; stamp: string; name:
   );
 }
 
-function MarkOut({ sheet, twin, datum }: { sheet: BendSheet; twin: BendSheet | null; datum: Datum }) {
+interface MarkOutProps {
+  sheet: BendSheet;
+  twin: BendSheet | null;
+  datum: SheetDatum;
+}
+
+/** The tape is hooked on a cut end only where the copes are known; until then on the bare end, and it says so. */
+function MarkOutFromEar(props: MarkOutProps) {
+  const copes = useCopes();
+  return <MarkOut {...props} ears={copes && earsOf(copes, props.sheet.piece)} />;
+}
+
+function MarkOut({ sheet, twin, datum, ears = null }: MarkOutProps & { ears?: Ears | null }) {
   const style = useJobStyle();
+  const hook = useMemo(() => tapeHook(sheet, datum, ears), [sheet, datum, ears]);
   const strip = useCallback(
-    (width: number) => markOutStrip(sheet, { width, datum, style }),
-    [sheet, datum, style],
+    (width: number) => markOutStrip(sheet, { width, hook, style }),
+    [sheet, hook, style],
   );
   const figures: [string, string][] = [
     ['cut the blank at', formatWithUnit(sheet.blank, style)],
@@ -136,11 +154,11 @@ function MarkOut({ sheet, twin, datum }: { sheet: BendSheet; twin: BendSheet | n
         <p>Straight: cut it to length, no bend.</p>
       ) : (
         <p className="text-quiet text-sm">
-          All marks {datumWords[datum]}, each from that one datum: do not add up. The dotted line is the seam.
+          All marks {hook.words}, each from that one datum: do not add up. The dotted line is the seam.
         </p>
       )}
       {isMultiPlane(sheet) && <RolledOut sheet={sheet} twin={twin} />}
-      <StepCards sheet={sheet} datum={datum} />
+      <StepCards sheet={sheet} hook={hook} />
     </>
   );
 }

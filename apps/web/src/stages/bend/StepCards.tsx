@@ -1,12 +1,11 @@
 import {
   type BendSheet,
   type BendStep,
-  type Datum,
   formatAngle,
   formatLength,
-  fromDatum,
   roundLength,
   type SheetBend,
+  type TapeHook,
 } from '@gyrus/core';
 import {
   clampWords,
@@ -24,14 +23,14 @@ import { Button } from '../../shared/Button.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 
 /** One card a pull, in the order in which they are made. */
-export function StepCards({ sheet, datum }: { sheet: BendSheet; datum: Datum }) {
+export function StepCards({ sheet, hook }: { sheet: BendSheet; hook: TapeHook }) {
   return (
     <ol className="grid gap-3 xl:grid-cols-2" aria-label="Steps at the bender">
       {sheet.steps.map((step, i) => {
         const bend = sheet.bends.find((one) => one.number === step.bend);
         return (
           bend && (
-            <StepCard key={bend.number} {...{ sheet, datum, step, bend }} first={i === 0} position={i + 1} />
+            <StepCard key={bend.number} {...{ sheet, hook, step, bend }} first={i === 0} position={i + 1} />
           )
         );
       })}
@@ -41,16 +40,16 @@ export function StepCards({ sheet, datum }: { sheet: BendSheet; datum: Datum }) 
 
 interface StepCardProps {
   sheet: BendSheet;
-  datum: Datum;
+  hook: TapeHook;
   step: BendStep;
   bend: SheetBend;
   first: boolean;
   position: number;
 }
 
-function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) {
+function StepCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   const style = useJobStyle();
-  const exact = Math.abs(fromDatum(sheet.blank, datum)(bend.mark));
+  const exact = Math.abs(hook.reads(bend.mark));
   const { residual } = roundLength(exact, style);
   return (
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
@@ -68,7 +67,7 @@ function StepCard({ sheet, datum, step, bend, first, position }: StepCardProps) 
             <Typeset text={formatLength(exact, style)} />
           </div>
           <div className="text-quiet text-sm">
-            {markSide(sheet, bend, datum)};{' '}
+            {markSide(hook, bend)};{' '}
             {Math.abs(residual) < 0.05 ? 'exact' : `rounded by ${Math.abs(residual).toFixed(1)} mm`}
           </div>
         </div>

@@ -1,0 +1,66 @@
+import { copesIn, curveOf, evaluate, INCHES, wrapLength } from '@gyrus/core';
+import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { pdfLines } from '../testing/pdfLines.ts';
+import { copePackPdf, type CopePackRequest } from './index.ts';
+
+const evaluation = evaluate(demoPlan, demoShop, demoBooks);
+const copes = copesIn(demoPlan, evaluation, demoBooks);
+const ROUND = 44.45;
+const request = (changes: Partial<CopePackRequest> = {}): CopePackRequest => ({
+  plan: demoPlan,
+  evaluation,
+  copes,
+  pieces: copes.lengths.map(({ piece }) => piece),
+  ends: ['a', 'b'],
+  sheets: true,
+  templates: true,
+  job: 'a job',
+  revision: 3,
+  printed: new Date(0),
+  paper: 'a4',
+  style: INCHES,
+  curve: 'seating',
+  ...changes,
+});
+
+async function bytesOf(given: CopePackRequest): Promise<Buffer> {
+  const chunks: Buffer[] = [];
+  for await (const chunk of copePackPdf(given) as unknown as AsyncIterable<Buffer>) chunks.push(chunk);
+  return Buffer.concat(chunks);
+}
+const pagesIn = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length;
+
+test('a sheet for every tube, and templates many to a page', async () => {
+  const sheets = pagesIn(await bytesOf(request({ templates: false })));
+  expect(sheets).toBe(copes.lengths.length);
+  const templates = copes.ends.filter(({ outer }) => outer.length > 0).length;
+  const pages = pagesIn(await bytesOf(request({ sheets: false }))) ?? 0;
+  expect(pages).toBeLessThan(templates / 2);
+});
+
+test.each([
+  ['a4', 'outer'],
+  ['letter', 'seating'],
+] as const)('a template on %s is to scale: its %s line read back from the file', async (paper, curve) => {
+  const cut = copes.ends.find(({ stamp, end }) => stamp === 'D1' && end === 'b');
+  if (!cut) throw new Error('the demo has a diagonal');
+  const one = { pieces: [cut.piece], ends: ['b' as const], sheets: false, paper, curve };
+  const [page = []] = pdfLines(await bytesOf(request(one)));
+  const mm = (points: number) => (points * 25.4) / 72;
+  // The curve's chords are the first lines drawn, from the face line on.
+  const chords = page.slice(0, 180);
+  const setbacks = curveOf(cut, curve).map((setback) => setback ?? NaN);
+  const low = Math.min(...setbacks);
+  const [x, y] = chords[0]?.from ?? [0, 0];
+  const up = (points: number) => mm(points - y) + (setbacks[0] ?? 0) - low;
+  for (const [k, { from }] of chords.entries()) {
+    expect(mm(from[0] - x)).toBeCloseTo((wrapLength(ROUND, 0.1) * k) / 180, 2);
+    expect(up(from[1])).toBeCloseTo((setbacks[k] ?? NaN) - low, 2);
+  }
+  const last = chords[179]?.to ?? [0, 0];
+  expect(Math.abs(mm(last[0] - x) - Math.PI * (ROUND + 0.1))).toBeLessThan(0.1);
+});
+
+test('no tube, no sheet', () => {
+  expect(copePackPdf(request({ pieces: ['nowhere'] }))).toBeNull();
+});
