@@ -27,6 +27,7 @@ export { type PanelHole, panelHolesOf } from './panelHoles.ts';
 export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
 export { type PlateAnswer, platesOf } from './plates.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
-export { type CopeMethod, type Copes, copesOf, cutMark, type CutLengths, type EndCut } from './copes.ts';
+export { type Copes, copesOf, type CutLengths } from './copes.ts';
+export { type CopeMethod, cutMark, type EndCut } from './endCut.ts';
 export { type SeamAnswer } from './seams.ts';
 export { type Ears, earsOf, type TapeHook, tapeHook } from './tapeHook.ts';

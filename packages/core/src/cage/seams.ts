@@ -1,5 +1,5 @@
 import { coveredBy, leastGap, type Seam, sweptTube, type SweptTube } from '../cope/index.ts';
-import { type Made } from './copes.ts';
+import { type Made } from './endCut.ts';
 import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 /** The weld of one end, in the order in which the tubes go on. mm */

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { clrInput, cornersOf, layOut, type Piece, piecesOf, pointsInput } from '../centreline/index.ts';
 import { andThen, collect, fail, oneOf, type Outcome, say, size, succeed, under } from '../fault/index.ts';
 import { checkSection } from '../tube/index.ts';
-import { type Cope, copeOf, type Profile } from './profile.ts';
+import { type Profile } from './cuts.ts';
+import { type Cope, copeOf } from './profile.ts';
 import { type Saw } from './saw.ts';
 
 const path = { points: pointsInput, clr: clrInput.optional() };

@@ -4,6 +4,7 @@ import { radians } from '../measure/index.ts';
 import { add, rotateAbout, type Vec3 } from '../space/index.ts';
 import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
 import { type Approach, approachOf, meets } from './meet.ts';
+import { type Profile } from './cuts.ts';
 import { passOf, type SawPass } from './saw.ts';
 import { directionNearest, type SweptTube, sweptTube } from './swept.ts';
 
@@ -11,18 +12,6 @@ import { directionNearest, type SweptTube, sweptTube } from './swept.ts';
 export interface CopeTube {
   od: number;
   axis: Piece[];
-}
-
-/**
- * Where the generators of one surface are cut: at even steps round the branch from the first header's direction (φ = 0),
- * right-handed about the axis into the branch.
- */
-export interface Profile {
-  /** Along the branch's axis from its end point into the branch, mm; null where the generator meets no header. */
-  setbacks: (number | null)[];
-  /** The header that each meets and the part of it, by their numbers; −1 for none. */
-  headers: number[];
-  parts: number[];
 }
 
 export interface Cope {

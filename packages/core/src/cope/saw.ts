@@ -1,7 +1,7 @@
 import { degrees } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, dot, scale, subtract, type Vec3 } from '../space/index.ts';
 import { type Branch, squareTo } from './generators.ts';
-import { type Profile } from './profile.ts';
+import { type Profile } from './cuts.ts';
 
 /** How a notcher is set for one header. */
 export interface Saw {
