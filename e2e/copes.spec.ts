@@ -40,7 +40,7 @@ test('ends are ticked off, and told when their cut has changed since', async ({ 
     .getByRole('list', { name: ends })
     .getByRole('button', { name: /^HB1 A/ })
     .click();
-  const tick = page.getByRole('group', { name: 'how far this end is' });
+  const tick = page.getByRole('radiogroup', { name: 'how far this end is' });
   await tick.getByRole('radio', { name: 'cut', exact: true }).click();
   await expect(
     page.getByRole('list', { name: ends }).getByRole('button', { name: /^HB1 A.*cut$/ }),
