@@ -187,7 +187,7 @@ test('every end has its cope: the saw card, the template, and the table to mark 
   await page.goto('/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01/cope');
   const ends = page.getByRole('list', { name: 'Ends' });
   await ends.getByRole('button', { name: /^RX A/ }).click();
-  await expect(page.getByRole('heading', { name: 'End A' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'End A', exact: true })).toBeVisible();
   await expect(page.getByText("notcher's dial")).toBeVisible();
   await expect(page.getByRole('img', { name: /RX end A, seating line, coped to BL/ })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Setbacks round the tube' }).getByRole('listitem')).toHaveCount(

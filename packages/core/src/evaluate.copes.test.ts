@@ -154,7 +154,7 @@ test('a tube that a chosen book wants in one piece cuts the others, whatever was
   const plan: Plan = {
     ...start,
     fitOrder: ['p-p', 'p-r', 'p-b'],
-    brief: { ...start.brief, books: [{ book: 'one-piece', class: null }] },
+    brief: { ...start.brief, books: [{ book: 'one-piece', class: null, edition: null }] },
   };
   const headersOf = (stamp: string, books: RuleBook[]) =>
     copesIn(plan, evaluate(plan, EMPTY_SHOP, books), books).ends.find(

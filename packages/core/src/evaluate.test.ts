@@ -196,7 +196,7 @@ const ruled = (
     { bending: bending(), ...changes.hoop },
     { dies: [die], ...changes.plan },
   );
-  const chosen = { ...plan.brief, books: [{ book: 'b', class: null }], ...changes.brief };
+  const chosen = { ...plan.brief, books: [{ book: 'b', class: null, edition: null }], ...changes.brief };
   return evaluate({ ...plan, brief: chosen }, shop, books).findings.filter((one) => one.key.startsWith('b/'));
 };
 
@@ -267,7 +267,7 @@ test('a rule of a class holds for that class alone', () => {
   const ice = book([{ kind: 'continuous-tube' }]);
   const limited = [{ ...ice, rules: ice.rules.map((rule) => ({ ...rule, classes: ['ice'] })) }];
   expect(ruled(limited)).toHaveLength(0);
-  expect(ruled(limited, { brief: { books: [{ book: 'b', class: 'ice' }] } })).toHaveLength(1);
+  expect(ruled(limited, { brief: { books: [{ book: 'b', class: 'ice', edition: null }] } })).toHaveLength(1);
 });
 
 const kg = (value: number) => ({ kg: value, typed: `${value} kg` });

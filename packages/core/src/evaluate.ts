@@ -61,6 +61,7 @@ import {
   offNodeFindings,
   partFindings,
   type RuleBook,
+  type RuledMember,
   settledFindings,
   sheetFindings,
   trimFindings,
@@ -185,7 +186,8 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     findings: [
       ...briefFindings(plan),
       ...(cage.loop ? [loopFinding(cage.loop)] : []),
-      ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [], books)),
+      ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [])),
+      ...bookFindings(books, { plan, members: ruledMembers(cage, members), joints, plates, gussets }),
       ...keepOutFindings(keepOutGaps(plan, tubes), tape),
       ...zoneFindings(zoneGaps(plan, tubes), tape),
       ...collisionFindings(collisionsOf(tubes, joints)),
@@ -198,6 +200,14 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     totals: totalsOf(cage, { plates, gussets, parts }, offNode.length),
   };
 }
+
+/** Members as rule books see them, each with its answers. */
+const ruledMembers = ({ members }: Cage, answers: MemberAnswer[]): RuledMember[] =>
+  members.map(({ member, hoop }, i) => ({
+    member,
+    hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
+    pieces: answers[i]?.pieces ?? [],
+  }));
 
 function totalsOf(
   { members, joints }: Cage,
@@ -239,10 +249,8 @@ function answerOf(plan: Plan, { member, hoop, pieces }: ResolvedMember): MemberA
   return { member: member.id, role: member.role, hoop, gaps, pieces: answers };
 }
 
-function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[], books: RuleBook[]): Finding[] {
+function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[]): Finding[] {
   const { member, hoop, pieces } = resolved;
-  const geometry = hoop && 'hoop' in hoop ? hoop.hoop : null;
-  const sheets = pieces.flatMap(({ sheet }) => (sheet.ok ? [sheet.value] : []));
   const ofHoop = (): Finding[] => {
     if (member.role !== 'main-hoop' || hoop === null) return [];
     if ('none' in hoop) return [...asymmetryFindings(plan, member), ...noHoopFindings(hoop.none, member.id)];
@@ -253,11 +261,7 @@ function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[], books: Ru
       ...trimFindings(hoop.hoop, member),
     ];
   };
-  return [
-    ...ofHoop(),
-    ...pieces.flatMap((piece) => pieceFindings(resolved, piece)),
-    ...bookFindings(plan, books, { member, hoop: geometry, sheet: sheets[0] ?? null }),
-  ];
+  return [...ofHoop(), ...pieces.flatMap((piece) => pieceFindings(resolved, piece))];
 }
 
 /** What stands in the way of one tube: it cannot be placed, has no die, does not bend, or clashes at the machine. */

@@ -24,7 +24,7 @@ const measured: Plan = expectValue(
       drivers: ['R. Abara', 'a shorter guest'],
       passenger: true,
       carWeight: { kg: 1020, typed: '1020 kg' },
-      books: [{ book: 'international-cage', class: null }],
+      books: [{ book: 'international-cage', class: null, edition: null }],
       notes: 'Both seats slide far back: the bar stands off behind them. Out again through the door.',
     },
     survey: {

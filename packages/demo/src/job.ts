@@ -26,8 +26,8 @@ const measured: Plan = expectValue(
       carWeight: pounds(1980),
       dueBy: '2027-01-22',
       books: [
-        { book: 'frozen-lake-series', class: 'ice' },
-        { book: 'international-cage', class: null },
+        { book: 'frozen-lake-series', class: 'ice', edition: null },
+        { book: 'international-cage', class: null, edition: null },
       ],
       notes: 'Keep the rear door latches free. Hoop tight to the pillars.',
     },

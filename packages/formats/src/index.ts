@@ -9,7 +9,6 @@ export {
   provenanceWords,
   quantityWords,
   releaseWords,
-  roleWords,
   schoolWords,
   statusWords,
   tubeKindWords,
@@ -26,6 +25,8 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
+export { checkWords, remedyWords } from './words/check.ts';
+export { roleWords } from './words/role.ts';
 export { bothUnits } from './words/length.ts';
 export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';

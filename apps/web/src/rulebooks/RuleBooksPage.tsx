@@ -1,5 +1,5 @@
-import { formatAngle, type RuleBook, type RuleCheck, type ScheduleRow, writtenLength } from '@gyrus/core';
-import { provenanceWords, tubeKindWords } from '@gyrus/formats';
+import { type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
+import { checkWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
 import { NavLink, useParams } from 'react-router';
 import { Typeset } from '../shared/Figure.tsx';
 import { TableHead } from '../shared/TableHead.tsx';
@@ -51,9 +51,9 @@ function Book({ book }: { book: RuleBook }) {
         <p className="mt-2 max-w-prose">{book.note}</p>
       </header>
       <section>
-        <h3 className="mb-2 text-lg">Least tube for the main hoop</h3>
+        <h3 className="mb-2 text-lg">Least tube</h3>
         <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'car', 'any one of']} />
+          <TableHead names={['clause', 'members', 'car', 'any one of']} />
           <tbody>
             {book.tubeSchedule.map((row, i) => (
               <Row key={i} row={row} />
@@ -64,15 +64,18 @@ function Book({ book }: { book: RuleBook }) {
       <section>
         <h3 className="mb-2 text-lg">Rules</h3>
         <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'rule', 'how it is checked', 'class']} />
+          <TableHead names={['clause', 'member', 'rule', 'how it is checked', 'class']} />
           <tbody>
             {book.rules.map((rule) => (
               <tr key={rule.id} className="border-rule border-t align-top">
                 <td className="px-3 py-2 whitespace-nowrap">{rule.clause}</td>
+                <td className="px-3 py-2">{rule.roles.map(roleWords).join(', ')}</td>
                 <td className="px-3 py-2">
                   <Typeset text={rule.text} />
                 </td>
-                <td className="px-3 py-2">{checkWords(rule.check)}</td>
+                <td className="px-3 py-2">
+                  <Typeset text={checkWords(rule.check)} />
+                </td>
                 <td className="px-3 py-2">
                   {rule.classes.length === 0
                     ? 'all'
@@ -96,6 +99,7 @@ function Row({ row }: { row: ScheduleRow }) {
   return (
     <tr className="border-rule border-t align-top">
       <td className="px-3 py-2">{row.clause}</td>
+      <td className="px-3 py-2">{row.roles.map(roleWords).join(', ')}</td>
       <td className="figure px-3 py-2">{car || 'any weight'}</td>
       <td className="px-3 py-2">
         {row.options.map((option, i) => (
@@ -109,22 +113,4 @@ function Row({ row }: { row: ScheduleRow }) {
       </td>
     </tr>
   );
-}
-
-function checkWords(check: RuleCheck): string {
-  switch (check.kind) {
-    case 'least-clr-ratio':
-      return `bend radius at least ${check.ratio} × OD`;
-    case 'bends': {
-      const count = check.most === null ? [] : [`at most ${check.most} bends`];
-      const angle = check.largestAngle === null ? [] : [`none over ${formatAngle(check.largestAngle.deg)}°`];
-      return [...count, ...angle].join(', ');
-    }
-    case 'continuous-tube':
-      return 'one continuous tube';
-    case 'tilt-from-vertical':
-      return `within ${formatAngle(check.most.deg)}° of vertical`;
-    case 'ask':
-      return 'asked at Inspect';
-  }
 }

@@ -20,7 +20,20 @@ export const brief = z.strictObject({
   passenger: z.boolean(say('true or false')),
   carWeight: massField("the car's weight").nullable(),
   dueBy: z.iso.date('a date is written as 2027-03-01').nullable(),
-  books: z.array(z.strictObject({ book: id, class: id.nullable() }), say('the rule books chosen')).max(20),
+  roof: oneOf(['closed', 'open'], 'the roof'),
+  /** The car's year, where a book goes by it. */
+  buildYear: z.int(say('a year')).gte(1900, 'a year from 1900 on').lte(2200, 'a year').nullable(),
+  books: z
+    .array(
+      z.strictObject({
+        book: id,
+        class: id.nullable(),
+        /** The edition that the job is tied to; the newest where it is tied to none. */
+        edition: title.nullable(),
+      }),
+      say('the rule books chosen'),
+    )
+    .max(20),
   notes: note,
 });
 export type Brief = z.infer<typeof brief>;

@@ -25,7 +25,7 @@ export { type MainHoop, mainHoopOf, type Member, type Role } from './member.ts';
 export { type MemberPiece } from './memberFields.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
-export { id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
+export { extentField, id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
 export { type Measures, type Survey, ZONES } from './survey.ts';
 export {

@@ -77,6 +77,18 @@ export const MEASURES = {
   floorSlopeRight: sided('right', 'angle', false, 'slope of the floor', SLOPE),
   landingLeft: sided('left', 'length', false, 'height of the landing', LANDING),
   landingRight: sided('right', 'length', false, 'height of the landing', LANDING),
+  doorSill: middle(
+    'length',
+    false,
+    'sill of the door opening',
+    'Straight up from the floor to the lower edge of the door opening. Some books limit door bars by the opening.',
+  ),
+  doorTop: middle(
+    'length',
+    false,
+    'top of the door opening',
+    'Straight up from the floor to the upper edge of the door opening.',
+  ),
 } as const satisfies Record<string, MeasureMeaning>;
 
 export type MeasureKey = keyof typeof MEASURES;

@@ -48,11 +48,18 @@ function barsWithShapes(old: Document): Document {
   };
 }
 
-/** 2 → 3: the shop's way of coping, and ends that are ticked off. */
+/** 2 → 3: the shop's way of coping and ends that are ticked off; roof, year and the editions that a job is tied to. */
 function copingSettings(old: Document): Document {
+  const brief = (old.brief ?? {}) as Document;
   return {
     ...old,
     version: 3,
+    brief: {
+      ...brief,
+      roof: 'closed',
+      buildYear: null,
+      books: list(brief.books).map((one) => ({ ...one, edition: null })),
+    },
     coping: {
       notcher: { largestDial: { deg: 60, typed: '60' }, sawDepth: { mm: 45, typed: '45 mm' } },
       straightCutGap: { mm: 1.5, typed: '1.5 mm' },

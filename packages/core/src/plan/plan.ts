@@ -164,6 +164,8 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
       drivers: [],
       passenger: false,
       carWeight: null,
+      roof: 'closed',
+      buildYear: null,
       dueBy: null,
       books: [],
       notes: '',

@@ -1,4 +1,5 @@
 import { type Quantity } from '../survey/index.ts';
+import { type Remedy } from './remedy.ts';
 import { type Provenance } from './ruleBook.ts';
 
 /**
@@ -31,6 +32,8 @@ export interface Finding {
   /** How far inside the limit (negative: beyond it), of the same kind. */
   margin: Quantity | null;
   rule: RuleSource | null;
+  /** The least change that would mend it, where it can be computed and it is not clear. */
+  remedy: Remedy | null;
   /** More that the words need. */
   facts: Record<string, Quantity>;
 }
@@ -45,6 +48,9 @@ export const finding = (
   limit: null,
   margin: null,
   rule: null,
+  remedy: null,
   facts: {},
   ...given,
+  // What is clear needs no mending.
+  ...(given.status === 'clear' ? { remedy: null } : {}),
 });

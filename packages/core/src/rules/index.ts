@@ -1,4 +1,9 @@
-export { bookFindings, continuousPieces } from './checkBooks.ts';
+export { bookFindings, chosenBook, continuousPieces } from './checkBooks.ts';
+export { type EditionChange, editionChanges } from './edition.ts';
+export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
+export { applyRemedy, type Remedy } from './remedy.ts';
+export { type RuleCheck } from './ruleCheck.ts';
+export { type RuledMember } from './subject.ts';
 export { copeFindings } from './copeFindings.ts';
 export { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 export { judgeCatalogue, judgeMeasured } from './judge.ts';
@@ -9,7 +14,6 @@ export {
   type Rule,
   RULE_BOOK_FORMAT,
   type RuleBook,
-  type RuleCheck,
   ruleBookSchema,
   type ScheduleRow,
   type TubeOption,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { above, check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
-import { angleField, BAR_ROLES, id, massField, note, sizeField, title } from '../plan/index.ts';
+import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
+import { id, massField, note, sizeField, title } from '../plan/index.ts';
+import { checkKind, role } from './ruleCheck.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 
 export const RULE_BOOK_FORMAT = 'gyrus-rule-book';
@@ -10,7 +11,7 @@ const RULE_BOOK_VERSION = 1;
 export const PROVENANCES = ['published', 'from-memory', 'invented'] as const;
 export type Provenance = (typeof PROVENANCES)[number];
 
-const roles = z.array(oneOf(['main-hoop', ...BAR_ROLES], 'a role'), say('the roles')).min(1);
+const roles = z.array(role, say('the roles')).min(1);
 
 const tubeOption = z.strictObject({
   od: sizeField('the least outside diameter'),
@@ -29,22 +30,14 @@ const scheduleRow = z.strictObject({
 });
 export type ScheduleRow = z.infer<typeof scheduleRow>;
 
-const checkKind = z.discriminatedUnion(
-  'kind',
-  [
-    z.strictObject({ kind: z.literal('least-clr-ratio'), ratio: above(0, 100, 'the least CLR over OD') }),
-    z.strictObject({
-      kind: z.literal('bends'),
-      most: z.int(say('a whole number of bends')).gte(0).lte(100).nullable(),
-      largestAngle: angleField(0, 360, 'the largest angle of a bend').nullable(),
-    }),
-    z.strictObject({ kind: z.literal('continuous-tube') }),
-    z.strictObject({ kind: z.literal('tilt-from-vertical'), most: angleField(0, 90, 'the largest tilt') }),
-    z.strictObject({ kind: z.literal('ask'), question: note }),
-  ],
-  say('a check of a known kind'),
-);
-export type RuleCheck = z.infer<typeof checkKind>;
+/** When a rule holds, besides its roles and classes. */
+const when = z.strictObject({
+  roof: oneOf(['open', 'closed'], 'the roof').nullable(),
+  over: massField('the weight above which the rule holds').nullable(),
+  upTo: massField('the weight up to which the rule holds').nullable(),
+  builtFrom: z.int(say('a year')).gte(1900).lte(2200).nullable(),
+  builtTo: z.int(say('a year')).gte(1900).lte(2200).nullable(),
+});
 
 const rule = z.strictObject({
   id,
@@ -54,6 +47,8 @@ const rule = z.strictObject({
   roles,
   /** Class ids the rule is limited to; empty for all. */
   classes: z.array(id, say('classes')),
+  /** Always, where it is left out. */
+  when: when.optional(),
   check: checkKind,
 });
 export type Rule = z.infer<typeof rule>;

@@ -59,6 +59,15 @@ function judged(row: ScheduleRow, member: Member, about: { key: string; rule: Ru
     measured,
     limit,
     margin,
+    remedy: {
+      kind: 'tube',
+      member: member.id,
+      od: Math.max(nearest.od.mm, member.tube.od.mm),
+      wall: Math.max(nearest.wall.mm, member.tube.wall.mm),
+      tubeKind: nearest.kinds.includes(member.tube.kind)
+        ? member.tube.kind
+        : (nearest.kinds[0] ?? member.tube.kind),
+    },
     facts: { options: { text: row.options.map(optionText).join(' or ') } },
   });
 }

@@ -8,7 +8,8 @@ const rules = path.resolve(import.meta.dirname, '../../../core/src/rules');
 
 /** Codes as the core's sources write them: `code: 'x'`, `look('x')`, `add('x', …)`, `waiting` and `of('x', …)`. */
 function codesInSources(): string[] {
-  const sources = readdirSync(rules)
+  const sources = readdirSync(rules, { recursive: true })
+    .map(String)
     .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
     .map((file) => readFileSync(path.join(rules, file), 'utf8'))
     .join('\n');

@@ -9,6 +9,7 @@ import {
   type TubeChoice,
   writtenLength,
 } from '@gyrus/core';
+import { roleWords } from './role.ts';
 
 /** Writes a quantity in the reader's units. */
 export function quantityWords(quantity: Quantity, style: LengthStyle): string {
@@ -40,9 +41,6 @@ const featureWords: Record<string, string> = {
 /** A tube as people say it: `1 3/4 in × 0.095 in drawn over mandrel, batch 7731`. */
 export const tubeWords = ({ od, wall, kind, batch }: TubeChoice): string =>
   `${writtenLength(od)} × ${writtenLength(wall)} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
-
-/** The name of a role: `door bar`. */
-export const roleWords = (role: string): string => role.replaceAll('-', ' ');
 
 /** The name of a tube with its hand, as it stands on every sheet: twins must not be made of one hand. */
 export function pieceName(role: string, side: 'left' | 'right' | null): string {
@@ -189,11 +187,58 @@ const sentences: Record<string, Say> = {
       ? 'One continuous tube, as designed.'
       : 'Made of several tubes; one continuous tube is asked for.',
   tilt: ({ measured, limit, inError }) => `Tilt ${measured} from vertical, at most ${limit}${inError}.`,
+  'not-straight': ({ measured, finding, fact }) =>
+    finding.status === 'clear'
+      ? `${fact('stamp')} is straight.`
+      : `${fact('stamp')} runs ${measured} off the straight between its ends.`,
+  angle: ({ measured, limit, fact, inError }) =>
+    `${fact('stamp')} makes ${measured} with ${fact('from')}, ${fact('side') === 'least' ? 'at least' : 'at most'} ${limit}${inError}.`,
+  'end-distance': ({ measured, limit, fact, count, inError }) =>
+    `End ${fact('end')} of ${fact('stamp')} lies ${measured} from the ${fact('from')} to its far edge (${fact('axis')} to the axis, ${fact('near')} to the near edge), at most ${limit}${inError}.${count('disagree') > 0 ? ' The readings disagree: the strictest is taken; ask which the book means.' : ''}`,
+  'plate-missing': ({ fact }) =>
+    `End ${fact('end')} of ${fact('stamp')} stands on no plate: give it one at Design.`,
+  'plate-area': ({ measured, limit, fact, inError }) =>
+    `Plate ${fact('stamp')}: ${measured}, least ${limit}${inError}.`,
+  'plate-thickness': ({ finding, fine, fact }) =>
+    `Plate ${fact('stamp')} is ${fine(finding.measured)} thick, least ${fine(finding.limit)}.`,
+  'plate-width': ({ measured, limit, fact, inError }) =>
+    `Plate ${fact('stamp')} is ${measured} at its narrowest, least ${limit}${inError}.`,
+  'plate-bolts': ({ measured, limit, fact }) =>
+    `Plate ${fact('stamp')} has ${measured} bolts, least ${limit}.`,
+  'bolt-size': ({ finding, fine, fact }) =>
+    `Bolts of plate ${fact('stamp')} are ${fine(finding.measured)}, least ${fine(finding.limit)}.`,
+  'gusset-leg': ({ measured, limit, fact, inError }) =>
+    `Gusset ${fact('stamp')} has a leg of ${measured}, least ${limit}${inError}.`,
+  'gusset-thickness': ({ finding, fine, fact }) =>
+    `Gusset ${fact('stamp')} is ${fine(finding.measured)} thick, least ${fine(finding.limit)}.`,
+  'splice-sleeve': ({ measured, limit, fact, inError }) =>
+    `Splice ${fact('stamp')} has a sleeve of ${measured}, least ${limit}${inError}.`,
+  'splice-rosettes': ({ measured, limit, fact }) =>
+    `Splice ${fact('stamp')} has ${measured} rosettes, least ${limit}.`,
+  'feet-on': ({ measured, limit }) => `The feet stand on the ${measured}; the book takes ${limit}.`,
+  count: ({ measured, limit, fact }) =>
+    `${measured} tubes of the ${fact('role').replaceAll('-', ' ')} on the ${fact('side')}, at least ${limit}.`,
+  'opening-height': ({ measured, limit, fact, inError }) =>
+    `The front end of ${fact('stamp')} stands ${measured} above the floor to its upper edge, at most ${limit}${inError}.`,
+  'helmet-line': ({ measured, limit, fact, inError }) =>
+    `The helmet of ${fact('who')} is ${measured} below the line between the hoops' tops, at least ${limit}${inError}.`,
+  'helmet-top': ({ measured, limit, fact, inError }) =>
+    `The helmet of ${fact('who')} is ${measured} below the hoop's top, at least ${limit}${inError}.`,
+  'helmet-within': ({ measured, limit, fact, inError }) =>
+    `The helmet of ${fact('who')} is ${measured} from the hoop, at most ${limit}${inError}.`,
+  'harness-behind': ({ fact }) => `Straps of ${fact('who')} to ${fact('stamp')}: ${fact('message')}.`,
+  'harness-angle': ({ measured, limit, fact, inError }) =>
+    `The straps of ${fact('who')} run to ${fact('stamp')} at ${measured}, the nearest limit is ${limit}${inError}.`,
+  padding: ({ measured, limit, fact }) =>
+    `A helmet comes within ${measured} of ${fact('stamp')} (${limit} in the book): is it padded there?`,
+  padded: ({ finding, fact }) =>
+    `${fact('stamp')} is ${finding.status === 'clear' ? '' : 'not '}padded${fact('by') ? `, says ${fact('by')}` : ''}.`,
+  'padding-clear': ({ measured, fact }) => `No helmet comes nearer to ${fact('stamp')} than ${measured}.`,
   asked: ({ fact }) => fact('question'),
   answered: ({ fact }) =>
     `${fact('question')} ${capital(fact('answer'))}${fact('by') ? `, says ${fact('by')}` : ''}.`,
   waiting: ({ fact }) =>
-    `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is a hoop to check.`,
+    `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is what it is measured from.`,
 };
 
 const waitingWords: Record<string, string> = {
@@ -201,6 +246,13 @@ const waitingWords: Record<string, string> = {
   'bend-count': 'The number of bends',
   'bend-angle': 'The sharpest bend',
   tilt: 'The tilt',
+  straight: 'Whether it is straight',
+  angle: 'The angle',
+  'end-distance': 'The distance of its end',
+  plate: 'The plate under its feet',
+  'opening-height': 'Its height in the door opening (both edges are measured at Survey)',
+  helmet: 'Room for helmets (tops of helmets are measured at Survey)',
+  harness: 'The angle of the straps (shoulders are measured at Survey)',
 };
 
 /** A finding as a sentence in the reader's units. */
@@ -227,7 +279,7 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
-const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall']);
+const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall', 'plate-thickness', 'bolt-size', 'gusset-thickness']);
 
 /** One figure of a finding, as a table shows it; a dash where there is none. */
 export function findingFigure(
@@ -236,7 +288,8 @@ export function findingFigure(
   style: LengthStyle,
 ): string {
   const quantity = finding[which];
-  if (!quantity || 'text' in quantity) return '–';
+  if (!quantity) return '–';
+  if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
     ? fineWords(quantity.mm, style)
     : quantityWords(quantity, style);

@@ -29,7 +29,7 @@ function BookRow({ book }: { book: RuleBook }) {
     change('brief/books', ({ brief }) => {
       brief.books = chosen
         ? brief.books.filter((one) => one.book !== book.id)
-        : [...brief.books, { book: book.id, class: null }];
+        : [...brief.books, { book: book.id, class: null, edition: book.edition }];
     });
   const setClass = (value: string) =>
     change(`brief/books/${book.id}`, ({ brief }) => {

@@ -1,4 +1,5 @@
 import { type Brief, BUILT, JOINING, LANDINGS, USES } from '@gyrus/core';
+import { useState } from 'react';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
@@ -76,6 +77,7 @@ export function BriefStage() {
             optional
             set={(plan, value) => void (plan.brief.carWeight = value)}
           />
+          <YearField year={brief.buildYear} onChange={set('buildYear')} />
           <DriversField drivers={brief.drivers} onChange={set('drivers')} />
         </section>
         <section aria-label="What is built" className="flex flex-wrap gap-x-8 gap-y-4">
@@ -97,6 +99,12 @@ export function BriefStage() {
             value={brief.feetOn}
             options={choices(LANDINGS)}
             onChange={set('feetOn')}
+          />
+          <Segmented
+            label="roof"
+            value={brief.roof}
+            options={choices(['closed', 'open'] as const)}
+            onChange={set('roof')}
           />
           <Segmented
             label="passenger"
@@ -131,6 +139,27 @@ function DueField({ due, onChange }: { due: string | null; onChange: (due: strin
       type="date"
       value={due ?? ''}
       onChange={(event) => onChange(event.target.value || null)}
+    />
+  );
+}
+
+/** A whole year, or none. */
+function YearField({ year, onChange }: { year: number | null; onChange: (year: number | null) => void }) {
+  const [draft, setDraft] = useState(year === null ? '' : String(year));
+  const number = Number(draft);
+  const sound = draft === '' || (Number.isInteger(number) && number >= 1900 && number <= 2200);
+  return (
+    <TextField
+      label="year of the car, where a book goes by it"
+      inputMode="numeric"
+      value={draft}
+      fault={sound ? undefined : 'a year such as 1996'}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const next = Number(event.target.value);
+        if (event.target.value === '') onChange(null);
+        else if (Number.isInteger(next) && next >= 1900 && next <= 2200) onChange(next);
+      }}
     />
   );
 }

@@ -94,12 +94,14 @@ const CAPTIONS: Partial<Record<MeasureKey, string>> = {
   floorSlopeRight: 'floor slope (°)',
   landingLeft: 'landing, left',
   landingRight: 'landing, right',
+  doorSill: 'door, sill',
+  doorTop: 'door, top',
 };
 
 /** A box with its caption: above it at the top and bottom edge of the picture, below it elsewhere. */
 function PlacedField({ place, onFocus }: { place: FieldPlace; onFocus: (key: MeasureKey) => void }) {
   const caption = CAPTIONS[place.key];
-  const above = /^(headliner|floorSlope|landing)/.test(place.key);
+  const above = /^(headliner|floorSlope|landing|door)/.test(place.key);
   return (
     <div
       className="absolute w-[11.6%] min-w-19 -translate-x-1/2 -translate-y-1/2"

@@ -63,9 +63,11 @@ export function fieldPlaces(body: BodyOutline, { at }: PictureView): FieldPlace[
     { key: 'pillarTilt', x: 830, y: heightRow },
     { key: 'wallLeanLeft', x: 70, y: wallRow },
     { key: 'wallLeanRight', x: 830, y: wallRow },
-    { key: 'floorSlopeLeft', x: 130, y: 585 },
-    { key: 'floorSlopeRight', x: 770, y: 585 },
-    { key: 'landingLeft', x: 290, y: 585 },
-    { key: 'landingRight', x: 610, y: 585 },
+    { key: 'floorSlopeLeft', x: 70, y: 585 },
+    { key: 'landingLeft', x: 220, y: 585 },
+    { key: 'doorSill', x: 370, y: 585 },
+    { key: 'doorTop', x: 530, y: 585 },
+    { key: 'landingRight', x: 680, y: 585 },
+    { key: 'floorSlopeRight', x: 830, y: 585 },
   ];
 }

@@ -1,0 +1,130 @@
+import { type Tube } from '../../cage/index.ts';
+import { arcMiddles, type Piece } from './axisPlaces.ts';
+import { decided } from '../../measure/index.ts';
+import { distance, dot, subtract, unit, type Vec3 } from '../../space/index.ts';
+import { directionNearest, sweptTube } from '../../cope/index.ts';
+import { type Finding, finding, type Status } from '../finding.ts';
+import { judgeMeasured } from '../judge.ts';
+import { type CheckOf } from '../ruleCheck.ts';
+import { type Base, endOf, feetOf, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
+
+/** Which end of a tube is the upper and which the lower. */
+export const endKeys = (tube: Tube): { upper: 'a' | 'b'; lower: 'a' | 'b' } =>
+  endOf(tube, 'a')[2] >= endOf(tube, 'b')[2] ? { upper: 'a', lower: 'b' } : { upper: 'b', lower: 'a' };
+
+/** Whether a foot has a place that a remedy can move. */
+export function movesFoot({ member, cage }: Subject, end: 'a' | 'b'): boolean {
+  const at = member.ends[end];
+  if (at.kind === 'plate') return Boolean(cage.plan.plates.find(({ id }) => id === at.plate)?.at);
+  return at.kind === 'point' || at.kind === 'panel';
+}
+
+/** Each end in question against the nearest place that the book takes the distance from. */
+export function endDistance(check: CheckOf<'end-distance'>, subject: Subject, base: Base): Finding[] {
+  const tubes = tubesOf(subject);
+  if (tubes.length === 0) return [waiting('end-distance', base)];
+  return tubes.flatMap((tube) => {
+    const { upper, lower } = endKeys(tube);
+    const ends = check.end === 'each' ? [upper, lower] : [check.end === 'upper' ? upper : lower];
+    return ends.map((end) => {
+      const places = placesFor(check, tube, end, subject);
+      const key = `${base.key}/${tube.piece}/${end}`;
+      if (places.length === 0) return waiting('end-distance', { ...base, key });
+      return judged(check, tube, end, places, subject, { ...base, key });
+    });
+  });
+}
+
+/** The nearest of the places, read to the axis, to the near and to the far edge of the tube: the strictest decides. */
+function judged(
+  check: CheckOf<'end-distance'>,
+  tube: Tube,
+  end: 'a' | 'b',
+  places: Vec3[],
+  subject: Subject,
+  base: Base,
+): Finding {
+  const at = endOf(tube, end);
+  const nearest = places.reduce((best, one) => (distance(at, one) < distance(at, best) ? one : best));
+  const axis = distance(at, nearest);
+  const readings = { axis, near: Math.max(0, axis - tube.od / 2), far: axis + tube.od / 2 };
+  const error = subject.cage.plan.measuringError.mm;
+  const limit = check.most.mm;
+  const status = (reading: number): Status => judgeMeasured(limit - reading, error);
+  const said = new Set(Object.values(readings).map(status));
+  return finding({
+    ...base,
+    code: 'end-distance',
+    status: status(readings.far),
+    measured: { mm: readings.far },
+    limit: { mm: limit },
+    margin: { mm: limit - readings.far },
+    remedy: slideToward(tube, end, nearest, readings.far - limit + error, subject),
+    facts: {
+      stamp: { text: tube.stamp },
+      end: { text: end.toUpperCase() },
+      from: {
+        text: check.from === 'bend' ? `bend (${check.edge})` : `${check.from} of the ${check.of ?? ''}`,
+      },
+      axis: { mm: readings.axis },
+      near: { mm: readings.near },
+      disagree: { count: said.size > 1 ? 1 : 0 },
+    },
+  });
+}
+
+function placesFor(
+  { from, of, edge }: CheckOf<'end-distance'>,
+  tube: Tube,
+  end: 'a' | 'b',
+  { cage }: Subject,
+): Vec3[] {
+  const headers = cage.joints
+    .filter((joint) => joint.piece === tube.piece && joint.end === end)
+    .map(({ header }) => header);
+  if (from === 'foot')
+    return tubesOfRole(cage, of ?? '').flatMap((one) =>
+      feetOf(one, cage.joints).map((foot) => endOf(one, foot)),
+    );
+  if (from === 'joint') {
+    const pieces = new Set(tubesOfRole(cage, of ?? '').map(({ piece }) => piece));
+    const joints = cage.joints.filter(({ piece }) => pieces.has(piece) && piece !== tube.piece);
+    const own = joints.filter(({ header }) => headers.includes(header));
+    return (own.length > 0 ? own : joints).map(({ at }) => at);
+  }
+  return cage.members
+    .flatMap(tubesOf)
+    .filter(({ piece }) => headers.includes(piece))
+    .flatMap((header) => bendPlaces(header, edge));
+}
+
+function bendPlaces(header: Tube, edge: CheckOf<'end-distance'>['edge']): Vec3[] {
+  if (edge === 'pi') return header.points.slice(1, -1);
+  return header.axis.flatMap((piece: Piece) => arcMiddles(piece, edge));
+}
+
+/** The end moved along what it stands on, toward the place, by so much. */
+function slideToward(
+  tube: Tube,
+  end: 'a' | 'b',
+  toward: Vec3,
+  by: number,
+  { member, cage }: Subject,
+): Finding['remedy'] {
+  if (member.role === 'main-hoop' || decided(by) <= 0) return null;
+  const attached = member.ends[end];
+  const header = cage.joints.find((joint) => joint.piece === tube.piece && joint.end === end)?.header;
+  const on = cage.members.flatMap(tubesOf).find(({ piece }) => piece === header);
+  if (!on) return null;
+  const at = endOf(tube, end);
+  const along = directionNearest(sweptTube(on.axis, on.od), at);
+  const side = Math.sign(dot(along, subtract(toward, at))) || 1;
+  // Moving along the header brings it nearer by the cosine of the angle to the place.
+  const nearer = Math.abs(dot(along, unit(subtract(toward, at))));
+  if (nearer < 0.2) return null;
+  const way = (side * by) / nearer;
+  if (attached.kind === 'station') return { kind: 'slide-end', member: member.id, end, by: way };
+  if (attached.kind === 'height' && Math.abs(along[2]) > 0.2)
+    return { kind: 'slide-end', member: member.id, end, by: way * along[2] };
+  return null;
+}

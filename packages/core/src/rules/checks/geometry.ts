@@ -1,0 +1,108 @@
+import { type Tube } from '../../cage/index.ts';
+import { degrees, decided } from '../../measure/index.ts';
+import { angleBetween, dot, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
+import { type Finding, finding } from '../finding.ts';
+import { judgeMeasured } from '../judge.ts';
+import { type CheckOf } from '../ruleCheck.ts';
+import { type Base, endOf, type Subject, tubesOf, waiting } from '../subject.ts';
+import { endKeys, movesFoot } from './ends.ts';
+
+/** What a view does not see. */
+const ALONG: Record<'front' | 'side' | 'top', 0 | 1 | 2> = { front: 0, side: 1, top: 2 };
+
+/** Largest distance of a corner from the line between the ends, as seen. mm */
+function offChord({ points }: Tube, view: CheckOf<'straight'>['view']): number {
+  const seen = (point: Vec3): Vec3 =>
+    view === 'any' ? point : (point.map((one, i) => (i === ALONG[view] ? 0 : one)) as unknown as Vec3);
+  const [from, to] = [seen(points[0] as Vec3), seen(points[points.length - 1] as Vec3)];
+  const span = subtract(to, from);
+  const along = dot(span, span) < 1e-12 ? null : unit(span);
+  return Math.max(
+    ...points.map((point) => {
+      const off = subtract(seen(point), from);
+      const beside = along ? subtract(off, scale(along, dot(off, along))) : off;
+      return Math.sqrt(dot(beside, beside));
+    }),
+  );
+}
+
+/** Each tube against its chord: what a tape cannot tell from straight is looked at. */
+export function straight({ view }: CheckOf<'straight'>, subject: Subject, base: Base): Finding[] {
+  const tubes = tubesOf(subject);
+  if (tubes.length === 0) return [waiting('straight', base)];
+  const error = subject.cage.plan.measuringError.mm;
+  return tubes.map((tube) => {
+    const off = offChord(tube, view);
+    return finding({
+      ...base,
+      key: `${base.key}/${tube.piece}`,
+      code: 'not-straight',
+      status: decided(off - 0.01) <= 0 ? 'clear' : decided(off - error) <= 0 ? 'look' : 'out',
+      measured: { mm: off },
+      limit: { mm: 0 },
+      margin: { mm: -off },
+      remedy: subject.member.role === 'main-hoop' ? null : { kind: 'straighten', member: subject.member.id },
+      facts: { stamp: { text: tube.stamp }, view: { text: view } },
+    });
+  });
+}
+
+/** Angle between the line through a tube's ends and the vertical, 0 to 90. */
+const fromVertical = (tube: Tube): number => {
+  const turn = degrees(angleBetween(subtract(endOf(tube, 'b'), endOf(tube, 'a')), [0, 0, 1]));
+  return Math.min(turn, 180 - turn);
+};
+
+export function angle(check: CheckOf<'angle'>, subject: Subject, base: Base): Finding[] {
+  const tubes = tubesOf(subject);
+  if (tubes.length === 0) return [waiting('angle', base)];
+  const { deg: error } = subject.cage.plan.measuringError;
+  return tubes.flatMap((tube) => {
+    const vertical = fromVertical(tube);
+    const measured = check.from === 'vertical' ? vertical : 90 - vertical;
+    const judged = (limit: number, margin: number, side: 'least' | 'most'): Finding =>
+      finding({
+        ...base,
+        key: `${base.key}/${tube.piece}/${side}`,
+        code: 'angle',
+        status: judgeMeasured(margin, error),
+        measured: { deg: measured },
+        limit: { deg: limit },
+        margin: { deg: margin },
+        remedy: leanRemedy(tube, subject, wantedFromVertical(check.from, limit, side, error)),
+        facts: { stamp: { text: tube.stamp }, from: { text: check.from }, side: { text: side } },
+      });
+    return [
+      ...(check.least ? [judged(check.least.deg, measured - check.least.deg, 'least')] : []),
+      ...(check.most ? [judged(check.most.deg, check.most.deg - measured, 'most')] : []),
+    ];
+  });
+}
+
+/** The angle from vertical that keeps a limit with the protractor's error to spare. */
+function wantedFromVertical(
+  from: 'vertical' | 'horizontal',
+  limit: number,
+  side: 'least' | 'most',
+  error: number,
+): number {
+  const kept = side === 'least' ? limit + error : limit - error;
+  return from === 'vertical' ? kept : 90 - kept;
+}
+
+/** The lower end moved level, in the direction that the tube leans, until the angle is kept. */
+function leanRemedy(tube: Tube, subject: Subject, wanted: number): Finding['remedy'] {
+  const foot = endKeys(tube).lower;
+  if (!movesFoot(subject, foot) || wanted <= 0 || wanted >= 90) return null;
+  const [low, high] = [endOf(tube, foot), endOf(tube, foot === 'a' ? 'b' : 'a')];
+  const [x, y] = [low[0] - high[0], low[1] - high[1]];
+  const run = Math.hypot(x, y);
+  if (run < 1) return null;
+  const further = (high[2] - low[2]) * Math.tan((wanted * Math.PI) / 180) - run;
+  return {
+    kind: 'move-foot',
+    member: subject.member.id,
+    end: foot,
+    by: [(x / run) * further, (y / run) * further, 0],
+  };
+}

@@ -1,0 +1,181 @@
+import { HELMET_RADIUS, type Tube } from '../../cage/index.ts';
+import { distanceToPath, lengthOf, pointAt } from '../../centreline/index.ts';
+import { strapAngle } from '../../harness/index.ts';
+import { type Plan } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { type Finding, finding } from '../finding.ts';
+import { judgeMeasured } from '../judge.ts';
+import { type CheckOf } from '../ruleCheck.ts';
+import { type Base, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
+
+type Occupant = Plan['occupants'][number];
+
+const placeOf = (at: NonNullable<Occupant['shoulder']>): Vec3 => [at[0].mm, at[1].mm, at[2].mm];
+
+/** The highest place of a tube's surface. Bends rise no higher than where they are taken every 5 mm, to 0.01 mm here. */
+function topOf({ axis, od }: Tube): Vec3 {
+  const total = lengthOf(axis);
+  let best: Vec3 = [0, 0, -Infinity];
+  for (let at = 0; at <= total; at += 5) {
+    const here = pointAt(axis, at) as Vec3;
+    if (here[2] > best[2]) best = here;
+  }
+  return [best[0], best[1], best[2] + od / 2];
+}
+
+/** Helmets under the line between the hoops' tops, under the hoop's top, and near the hoop. */
+export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): Finding[] {
+  const { plan } = subject.cage;
+  const [tube] = tubesOf(subject);
+  const heads = plan.occupants.filter(({ helmetTop }) => helmetTop !== null);
+  if (!tube || heads.length === 0) return [waiting('helmet', base)];
+  const error = plan.measuringError.mm;
+  const hoopTop = topOf(tube);
+  const front = [...tubesOfRole(subject.cage, 'windscreen-bar'), ...tubesOfRole(subject.cage, 'front-leg')];
+  const frontTop = front.map(topOf).sort((a, b) => b[2] - a[2])[0];
+  return heads.flatMap((person) => {
+    const top = placeOf(person.helmetTop as NonNullable<Occupant['helmetTop']>);
+    const key = `${base.key}/${person.id}`;
+    const judged = (what: string, measured: number, limit: number, margin: number) =>
+      finding({
+        ...base,
+        key: `${key}/${what}`,
+        code: `helmet-${what}`,
+        status: judgeMeasured(margin, error),
+        measured: { mm: measured },
+        limit: { mm: limit },
+        margin: { mm: margin },
+        facts: { who: { text: person.name } },
+      });
+    const found: Finding[] = [];
+    if (check.belowLine) {
+      if (!frontTop) found.push(waiting('helmet', { ...base, key: `${key}/line` }));
+      else {
+        const share = (top[0] - hoopTop[0]) / (frontTop[0] - hoopTop[0]);
+        const room = hoopTop[2] + share * (frontTop[2] - hoopTop[2]) - top[2];
+        found.push(judged('line', room, check.belowLine.mm, room - check.belowLine.mm));
+      }
+    }
+    if (check.belowTop) {
+      const room = hoopTop[2] - top[2];
+      found.push(judged('top', room, check.belowTop.mm, room - check.belowTop.mm));
+    }
+    if (check.within) {
+      const away =
+        distanceToPath([top[0], top[1], top[2] - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2;
+      found.push(judged('within', away, check.within.mm, check.within.mm - away));
+    }
+    return found;
+  });
+}
+
+/** The place of a bar that lies at a distance from the centre line, nearest to it. */
+function placeAcross({ axis }: Tube, y: number): Vec3 {
+  const total = lengthOf(axis);
+  let best = pointAt(axis, 0) as Vec3;
+  for (let at = 0; at <= total; at += 1) {
+    const here = pointAt(axis, Math.min(at, total)) as Vec3;
+    if (Math.abs(here[1] - y) < Math.abs(best[1] - y)) best = here;
+  }
+  return best;
+}
+
+/** Straps by tab, over and under to the bar behind each shoulder: the strictest decides where no way is said. */
+export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject, base: Base): Finding[] {
+  const { plan } = subject.cage;
+  const tubes = tubesOf(subject);
+  const seated = plan.occupants.filter(({ shoulder }) => shoulder !== null);
+  if (tubes.length === 0 || seated.length === 0) return [waiting('harness', base)];
+  return seated.flatMap((person) => {
+    const shoulder = placeOf(person.shoulder as NonNullable<Occupant['shoulder']>);
+    // A split bar is two tubes: the one behind this shoulder.
+    const tube = tubes.reduce((best, one) =>
+      Math.abs(placeAcross(one, shoulder[1])[1] - shoulder[1]) <
+      Math.abs(placeAcross(best, shoulder[1])[1] - shoulder[1])
+        ? one
+        : best,
+    );
+    const bar = placeAcross(tube, shoulder[1]);
+    const strap = strapAngle({
+      slot: [shoulder[0], shoulder[2]],
+      bar: [bar[0], bar[2]],
+      barOd: tube.od,
+      attach: 'tab',
+    });
+    const key = `${base.key}/${person.id}`;
+    const facts = { who: { text: person.name }, stamp: { text: tube.stamp } };
+    if (!strap.ok)
+      return [
+        finding({
+          ...base,
+          key,
+          code: 'harness-behind',
+          status: 'out',
+          facts: { ...facts, message: { text: strap.fault.message } },
+        }),
+      ];
+    const { angle } = strap.value;
+    const margin = Math.min(angle - check.least.deg, check.most.deg - angle);
+    const { deg: error } = plan.measuringError;
+    return [
+      finding({
+        ...base,
+        key,
+        code: 'harness-angle',
+        status: judgeMeasured(margin, error),
+        measured: { deg: angle },
+        limit: { deg: angle - check.least.deg < check.most.deg - angle ? check.least.deg : check.most.deg },
+        margin: { deg: margin },
+        remedy: barRemedy(check, subject, { shoulder, bar }, error),
+        facts,
+      }),
+    ];
+  });
+}
+
+/** The bar up or down to the nearest height whose strap keeps the window with the protractor's error to spare. */
+function barRemedy(
+  { least, most }: CheckOf<'harness-window'>,
+  { member }: Subject,
+  { shoulder, bar }: { shoulder: Vec3; bar: Vec3 },
+  error: number,
+): Finding['remedy'] {
+  if (member.role === 'main-hoop' || member.ends.a.kind !== 'height' || member.ends.b.kind !== 'height')
+    return null;
+  const rearward = shoulder[0] - bar[0];
+  const heightAt = (deg: number) => shoulder[2] - rearward * Math.tan((deg * Math.PI) / 180);
+  const [high, low] = [heightAt(least.deg + error), heightAt(most.deg - error)];
+  if (low > high) return null;
+  const wanted = Math.min(Math.max(bar[2], low), high);
+  return { kind: 'bar-height', member: member.id, by: wanted - bar[2] };
+}
+
+/** A tube that a helmet comes near is to be padded: whether it is, is asked. */
+export function padding({ within }: CheckOf<'padding'>, subject: Subject, base: Base): Finding[] {
+  const { plan } = subject.cage;
+  const heads = plan.occupants.filter(({ helmetTop }) => helmetTop !== null);
+  if (heads.length === 0) return [waiting('helmet', base)];
+  return tubesOf(subject).map((tube) => {
+    const room = Math.min(
+      ...heads.map((person) => {
+        const top = placeOf(person.helmetTop as NonNullable<Occupant['helmetTop']>);
+        return (
+          distanceToPath([top[0], top[1], top[2] - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2
+        );
+      }),
+    );
+    const key = `${base.key}/${tube.piece}`;
+    const answer = plan.answers[key];
+    const near = judgeMeasured(room - within.mm, plan.measuringError.mm);
+    return finding({
+      ...base,
+      key,
+      code: near === 'clear' ? 'padding-clear' : answer ? 'padded' : 'padding',
+      status: near === 'clear' ? 'clear' : answer ? (answer.answer === 'yes' ? 'clear' : 'out') : 'ask',
+      measured: { mm: room },
+      limit: { mm: within.mm },
+      margin: { mm: room - within.mm },
+      facts: { stamp: { text: tube.stamp }, by: { text: answer?.by ?? '' } },
+    });
+  });
+}

@@ -1,0 +1,115 @@
+import { type PlateAnswer } from '../../cage/index.ts';
+import { type Plate } from '../../plan/index.ts';
+import { type Finding, finding } from '../finding.ts';
+import { judgeCatalogue, judgeMeasured } from '../judge.ts';
+import { type CheckOf } from '../ruleCheck.ts';
+import { type Base, feetOf, type Subject, waiting } from '../subject.ts';
+
+/** Every foot of the member on its plate: area, thickness, width and bolts; a foot without one is told. */
+export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): Finding[] {
+  const { plan, joints, plates: answers } = subject.cage;
+  const found = subject.pieces.flatMap(({ tube, side, stamp }) =>
+    tube
+      ? feetOf(tube, joints).map((end): Finding[] => {
+          const key = `${base.key}/${tube.piece}/${end}`;
+          const plate = plan.plates.find(
+            ({ under, id }) =>
+              (under?.member === subject.member.id &&
+                under.end === end &&
+                (under.side === undefined || under.side === side)) ||
+              isOn(subject, end, id),
+          );
+          const answer = answers.find((one) => one.plate === plate?.id);
+          if (!plate || !answer)
+            return [
+              finding({
+                ...base,
+                key,
+                code: 'plate-missing',
+                status: 'out',
+                facts: { stamp: { text: stamp }, end: { text: end.toUpperCase() } },
+              }),
+            ];
+          return ofPlate(check, plate, answer, subject, { ...base, key });
+        })
+      : [],
+  );
+  return found.length === 0 ? [waiting('plate', base)] : found.flat();
+}
+
+const isOn = ({ member }: Subject, end: 'a' | 'b', plate: string): boolean => {
+  const at = member.ends[end];
+  return at.kind === 'plate' && at.plate === plate;
+};
+
+function ofPlate(
+  check: CheckOf<'plate'>,
+  plate: Plate,
+  { area, narrowest, stamp }: PlateAnswer,
+  { cage }: Subject,
+  base: Base,
+): Finding[] {
+  const error = cage.plan.measuringError.mm;
+  const facts = { stamp: { text: stamp } };
+  const wide = Math.sqrt(area);
+  const wanted = {
+    // An area measured with a tape is uncertain by its width times the tape's error.
+    scale: Math.max(
+      1,
+      check.area === null ? 1 : Math.sqrt((check.area * 100 + 2.2 * wide * error) / area),
+      check.narrowest === null ? 1 : (check.narrowest.mm + error + 0.01) / narrowest,
+    ),
+    thickness: check.thickness?.mm ?? 0,
+    bolts:
+      check.bolts === null && check.boltSize === null
+        ? null
+        : { count: check.bolts ?? 0, size: check.boltSize?.mm ?? 0 },
+  };
+  const remedy: Finding['remedy'] = { kind: 'plate', plate: plate.id, ...wanted };
+  const found: Finding[] = [];
+  const tell = (what: string, given: Pick<Finding, 'code' | 'status' | 'measured' | 'limit' | 'margin'>) =>
+    found.push(finding({ ...base, key: `${base.key}/${what}`, remedy, facts, ...given }));
+  if (check.area !== null)
+    tell('area', {
+      code: 'plate-area',
+      status: judgeMeasured(area - check.area * 100, wide * error),
+      measured: { text: `${(area / 100).toFixed(0)} cm²` },
+      limit: { text: `${check.area} cm²` },
+      margin: { text: `${(area / 100 - check.area).toFixed(0)} cm²` },
+    });
+  if (check.thickness)
+    tell('thickness', {
+      code: 'plate-thickness',
+      status: judgeCatalogue(plate.thickness.mm - check.thickness.mm),
+      measured: { mm: plate.thickness.mm },
+      limit: { mm: check.thickness.mm },
+      margin: { mm: plate.thickness.mm - check.thickness.mm },
+    });
+  if (check.narrowest)
+    tell('width', {
+      code: 'plate-width',
+      status: judgeMeasured(narrowest - check.narrowest.mm, error),
+      measured: { mm: narrowest },
+      limit: { mm: check.narrowest.mm },
+      margin: { mm: narrowest - check.narrowest.mm },
+    });
+  if (check.bolts !== null && cage.plan.brief.joining === 'bolted') {
+    const count = plate.bolts?.count ?? 0;
+    tell('bolts', {
+      code: 'plate-bolts',
+      status: count >= check.bolts ? 'clear' : 'out',
+      measured: { count },
+      limit: { count: check.bolts },
+      margin: { count: count - check.bolts },
+    });
+  }
+  if (check.boltSize && plate.bolts)
+    tell('bolt-size', {
+      code: 'bolt-size',
+      status: judgeCatalogue(plate.bolts.size.mm - check.boltSize.mm),
+      measured: { mm: plate.bolts.size.mm },
+      limit: { mm: check.boltSize.mm },
+      margin: { mm: plate.bolts.size.mm - check.boltSize.mm },
+    });
+  return found;
+}

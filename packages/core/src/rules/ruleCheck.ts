@@ -1,0 +1,107 @@
+import { z } from 'zod';
+import { above, between, oneOf, say } from '../fault/index.ts';
+import { angleField, BAR_ROLES, extentField, note, sizeField } from '../plan/index.ts';
+
+export const role = oneOf(['main-hoop', ...BAR_ROLES], 'a role');
+
+const count = (what: string) =>
+  z
+    .int(say(`a whole number of ${what}`))
+    .gte(0)
+    .lte(100);
+
+/** Every kind of check, with its parameters. A limit that is null is not asked for. */
+export const checkKind = z.discriminatedUnion(
+  'kind',
+  [
+    z.strictObject({ kind: z.literal('least-clr-ratio'), ratio: above(0, 100, 'the least CLR over OD') }),
+    z.strictObject({
+      kind: z.literal('bends'),
+      most: count('bends').nullable(),
+      largestAngle: angleField(0, 360, 'the largest angle of a bend').nullable(),
+    }),
+    z.strictObject({ kind: z.literal('continuous-tube') }),
+    z.strictObject({ kind: z.literal('tilt-from-vertical'), most: angleField(0, 90, 'the largest tilt') }),
+    /** Straight as seen from one side, or altogether. */
+    z.strictObject({
+      kind: z.literal('straight'),
+      view: oneOf(['front', 'side', 'top', 'any'], 'the view that it is straight in'),
+    }),
+    /** Of the line between its ends. */
+    z.strictObject({
+      kind: z.literal('angle'),
+      from: oneOf(['vertical', 'horizontal'], 'what the angle is taken from'),
+      least: angleField(0, 90, 'the least angle').nullable(),
+      most: angleField(0, 90, 'the largest angle').nullable(),
+    }),
+    /** How far an end may lie from the nearest joint of a role, foot of a role, or bend of the tube that it stands on. */
+    z.strictObject({
+      kind: z.literal('end-distance'),
+      end: oneOf(['upper', 'lower', 'each'], 'the end'),
+      from: oneOf(['joint', 'foot', 'bend'], 'what the distance is taken from'),
+      /** Of the joint or the foot; not used for a bend. */
+      of: role.nullable(),
+      /** What "the bend" means. */
+      edge: oneOf(['tangent', 'middle', 'pi'], 'where a bend is taken'),
+      most: sizeField('the largest distance'),
+    }),
+    /** The plate under every foot of the member. */
+    z.strictObject({
+      kind: z.literal('plate'),
+      /** cm² */
+      area: above(0, 10_000, 'the least area in cm²').nullable(),
+      thickness: sizeField('the least thickness').nullable(),
+      narrowest: sizeField('the least width').nullable(),
+      bolts: count('bolts').nullable(),
+      boltSize: sizeField("the bolt's least diameter").nullable(),
+    }),
+    /** The front end not above a share of the door opening's height. */
+    z.strictObject({
+      kind: z.literal('opening-height'),
+      share: between(0, 1, "the share of the opening's height"),
+    }),
+    /** Room of every helmet: below the line from hoop top to front hoop top, below the hoop's top, and how far from the hoop. */
+    z.strictObject({
+      kind: z.literal('helmet'),
+      belowLine: extentField('how far below the line').nullable(),
+      belowTop: extentField("how far below the hoop's top").nullable(),
+      within: sizeField('the largest distance to the hoop').nullable(),
+    }),
+    /** Angle of the shoulder straps to this bar, positive down toward the rear. */
+    z.strictObject({
+      kind: z.literal('harness-window'),
+      least: angleField(-45, 90, 'the least angle'),
+      most: angleField(-45, 90, 'the largest angle'),
+    }),
+    /** Welded all round; so much of a seam may be bridged by gussets where the torch cannot reach. */
+    z.strictObject({
+      kind: z.literal('weld-all-round'),
+      gussetShare: between(0, 1, 'the share of a seam that gussets may replace'),
+    }),
+    /** Sheet gussets that touch this member. */
+    z.strictObject({
+      kind: z.literal('gusset'),
+      leg: sizeField('the least leg').nullable(),
+      thickness: sizeField('the least thickness').nullable(),
+    }),
+    /** Splices of this member. */
+    z.strictObject({
+      kind: z.literal('splice'),
+      sleeve: sizeField('the least length of the sleeve').nullable(),
+      rosettes: count('rosettes').nullable(),
+    }),
+    /** What the feet may stand on. */
+    z.strictObject({
+      kind: z.literal('feet-on'),
+      allowed: z.array(oneOf(['frame', 'sill', 'floor-sheet'], 'what feet stand on')).min(1),
+    }),
+    /** So many tubes of the role on each side that has any. */
+    z.strictObject({ kind: z.literal('count'), least: count('tubes') }),
+    /** Padding is asked for where a helmet comes nearer than this. */
+    z.strictObject({ kind: z.literal('padding'), within: sizeField('the distance') }),
+    z.strictObject({ kind: z.literal('ask'), question: note }),
+  ],
+  say('a check of a known kind'),
+);
+export type RuleCheck = z.infer<typeof checkKind>;
+export type CheckOf<K extends RuleCheck['kind']> = Extract<RuleCheck, { kind: K }>;

@@ -1,0 +1,130 @@
+import {
+  formatAngle,
+  type LengthStyle,
+  type Remedy,
+  type RuleCheck,
+  writtenLength,
+  formatWithUnit,
+} from '@gyrus/core';
+import { roleWords } from './role.ts';
+
+const degrees = ({ deg }: { deg: number }): string => `${formatAngle(deg)}°`;
+const listed = (parts: (string | null | false)[]): string => parts.filter(Boolean).join(', ');
+const VIEWS = {
+  front: 'seen from the front',
+  side: 'seen from the side',
+  top: 'seen from above',
+  any: 'altogether',
+};
+const EDGES = { tangent: 'its tangent', middle: 'the middle of its arc', pi: 'its corner' };
+
+/** A check as a plain sentence about the member that it is of: `makes at least 30° with vertical`. */
+export function checkWords(check: RuleCheck): string {
+  switch (check.kind) {
+    case 'least-clr-ratio':
+      return `bends have a radius of at least ${check.ratio} × OD`;
+    case 'bends':
+      return listed([
+        check.most !== null && `has at most ${check.most} bends`,
+        check.largestAngle && `none over ${degrees(check.largestAngle)}`,
+      ]);
+    case 'continuous-tube':
+      return 'is one continuous tube';
+    case 'tilt-from-vertical':
+      return `stands within ${degrees(check.most)} of vertical`;
+    case 'straight':
+      return `is straight ${VIEWS[check.view]}`;
+    case 'angle':
+      return listed([
+        check.least && `makes at least ${degrees(check.least)} with ${check.from}`,
+        check.most && `makes at most ${degrees(check.most)} with ${check.from}`,
+      ]);
+    case 'end-distance':
+      return `${check.end === 'each' ? 'each end' : `its ${check.end} end`} lies within ${writtenLength(check.most)} of ${
+        check.from === 'bend'
+          ? `a bend of the tube it stands on, taken at ${EDGES[check.edge]}`
+          : `the ${check.from} of the ${roleWords(check.of ?? '')}`
+      }`;
+    case 'plate':
+      return `each foot stands on a plate of ${listed([
+        check.area !== null && `at least ${check.area} cm²`,
+        check.thickness && `${writtenLength(check.thickness)} thick`,
+        check.narrowest && `${writtenLength(check.narrowest)} wide`,
+        check.bolts !== null && `${check.bolts} bolts where it is bolted`,
+        check.boltSize && `bolts of ${writtenLength(check.boltSize)}`,
+      ])}`;
+    case 'opening-height':
+      return `its front end stands no higher than ${Math.round(check.share * 100)} % of the door opening`;
+    case 'helmet':
+      return `every helmet is ${listed([
+        check.belowLine &&
+          `${writtenLength(check.belowLine)} below the line from its top to the front hoop's`,
+        check.belowTop && `${writtenLength(check.belowTop)} below its top`,
+        check.within && `within ${writtenLength(check.within)} of it`,
+      ])}`;
+    case 'harness-window':
+      return `shoulder straps run to it from ${degrees(check.least)} to ${degrees(check.most)} down toward the rear`;
+    case 'weld-all-round':
+      return `is welded all round; gussets may replace ${Math.round(check.gussetShare * 100)} % of a seam that cannot be reached`;
+    case 'gusset':
+      return `its gussets have ${listed([
+        check.leg && `legs of at least ${writtenLength(check.leg)}`,
+        check.thickness && `sheet of at least ${writtenLength(check.thickness)}`,
+      ])}`;
+    case 'splice':
+      return `its splices have ${listed([
+        check.sleeve && `a sleeve of at least ${writtenLength(check.sleeve)}`,
+        check.rosettes !== null && `at least ${check.rosettes} rosettes`,
+      ])}`;
+    case 'feet-on':
+      return `feet stand on ${check.allowed.map((one) => one.replace('-', ' ')).join(' or ')}`;
+    case 'count':
+      return `at least ${check.least} on each side that has any`;
+    case 'padding':
+      return `is padded where a helmet comes nearer than ${writtenLength(check.within)}`;
+    case 'ask':
+      return 'asked at Inspect';
+  }
+}
+
+/** What would mend a finding, in the reader's units. */
+export function remedyWords(remedy: Remedy, style: LengthStyle): string {
+  const length = (mm: number) => formatWithUnit(Math.abs(mm), style);
+  switch (remedy.kind) {
+    case 'tube':
+      return `take ${length(remedy.od)} × ${remedy.wall.toFixed(2)} mm, ${remedy.tubeKind.replaceAll('-', ' ')}`;
+    case 'radius':
+      return `take a die of ${length(remedy.clr)} radius or more`;
+    case 'straighten':
+      return 'make it straight';
+    case 'tilt':
+      return `tilt the hoop to ${formatAngle(Math.abs(remedy.deg))}°`;
+    case 'slide-end':
+      return `move end ${remedy.end.toUpperCase()} by ${length(remedy.by)} along what it stands on`;
+    case 'bar-height':
+      return `${remedy.by < 0 ? 'lower' : 'raise'} the bar by ${length(remedy.by)}`;
+    case 'move-foot': {
+      const [forward, left] = remedy.by;
+      return `move its foot ${listed([
+        Math.abs(forward) >= 0.5 && `${length(forward)} ${forward > 0 ? 'forward' : 'to the rear'}`,
+        Math.abs(left) >= 0.5 && `${length(left)} to the ${left > 0 ? 'left' : 'right'}`,
+      ])}`;
+    }
+    case 'plate':
+      return listed([
+        remedy.scale > 1.0005 && `a plate ${((remedy.scale - 1) * 100).toFixed(0)} % larger each way`,
+        remedy.thickness > 0 && `${length(remedy.thickness)} thick`,
+        remedy.bolts && `${remedy.bolts.count} bolts of ${length(remedy.bolts.size)}`,
+      ]);
+    case 'gusset':
+      return listed([
+        remedy.leg > 0 && `legs of ${length(remedy.leg)}`,
+        remedy.thickness > 0 && `sheet of ${remedy.thickness} mm`,
+      ]);
+    case 'splice':
+      return listed([
+        remedy.sleeve > 0 && `a sleeve of ${length(remedy.sleeve)}`,
+        remedy.rosettes > 0 && `${remedy.rosettes} rosettes`,
+      ]);
+  }
+}
