@@ -1,0 +1,48 @@
+import { type Rule, type RuleCheck } from '@gyrus/core';
+
+type Role = Rule['roles'][number];
+
+/** A rule of a book that holds for all classes. */
+export const rule = (id: string, clause: string, roles: Role[], text: string, check: RuleCheck): Rule => ({
+  id,
+  clause,
+  text,
+  roles,
+  classes: [],
+  check,
+});
+
+/** What no program can compute: the text is the question. */
+export const ask = (id: string, clause: string, roles: Role[], question: string): Rule =>
+  rule(id, clause, roles, question, { kind: 'ask', question });
+
+export const FRONT: Role[] = ['front-leg', 'side-hoop', 'halo'];
+export const ROOF: Role[] = ['roof-bar', 'roof-diagonal', 'windscreen-bar'];
+/** Everything that holds a load besides the main hoop. */
+export const OTHERS: Role[] = [
+  'backstay',
+  'diagonal',
+  'harness-bar',
+  ...FRONT,
+  ...ROOF,
+  'door-bar',
+  'sill-bar',
+  'dash-bar',
+  'rear-cross',
+  'rear-diagonal',
+  'gusset-tube',
+  'pillar-brace',
+];
+export const ALL: Role[] = ['main-hoop', ...OTHERS];
+
+/** Limits that a check leaves open. */
+export const NO_ANGLE = { least: null, most: null };
+export const NO_PLATE = {
+  kind: 'plate' as const,
+  area: null,
+  thickness: null,
+  narrowest: null,
+  bolts: null,
+  boltSize: null,
+};
+export const NO_HELMET = { kind: 'helmet' as const, belowLine: null, belowTop: null, within: null };
