@@ -2,7 +2,7 @@ import { type Member } from '../plan/index.ts';
 import { type Finding, type Status } from './finding.ts';
 
 /** One member against one book: its worst finding, and how many of each. */
-export interface MatrixCell {
+interface MatrixCell {
   book: string;
   worst: Status | null;
   counts: Record<Status, number>;

@@ -11,7 +11,7 @@ import { type Vec3 } from '../space/index.ts';
 import { type Finding, finding } from './finding.ts';
 
 /** A tube of a member with its marks; null where it cannot be made. */
-export interface SubjectPiece {
+interface SubjectPiece {
   piece: string;
   stamp: string;
   side: CarSide | null;

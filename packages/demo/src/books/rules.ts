@@ -17,7 +17,7 @@ export const ask = (id: string, clause: string, roles: Role[], question: string)
   rule(id, clause, roles, question, { kind: 'ask', question });
 
 export const FRONT: Role[] = ['front-leg', 'side-hoop', 'halo'];
-export const ROOF: Role[] = ['roof-bar', 'roof-diagonal', 'windscreen-bar'];
+const ROOF: Role[] = ['roof-bar', 'roof-diagonal', 'windscreen-bar'];
 /** Everything that holds a load besides the main hoop. */
 export const OTHERS: Role[] = [
   'backstay',

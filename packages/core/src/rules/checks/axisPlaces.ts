@@ -1,4 +1,4 @@
-import { type Piece, pointAt } from '../../centreline/index.ts';
+import { crossingsOf, lengthOf, type Piece, pointAt } from '../../centreline/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 
 export type { Piece };
@@ -9,4 +9,29 @@ export function arcMiddles(piece: Piece, edge: 'tangent' | 'middle'): Vec3[] {
   const alone = [{ ...piece, start: 0 }];
   const at = edge === 'middle' ? [piece.length / 2] : [0, piece.length];
   return at.map((along) => pointAt(alone, along)).filter((place) => place !== null);
+}
+
+/** Arcs are looked at this often for their highest place. Degrees: off by less than 0.01 mm at usual radii. */
+const LOOK = 1;
+
+/** The highest place of an axis. */
+export function highestOf(axis: Piece[]): Vec3 {
+  let best: Vec3 = [0, 0, -Infinity];
+  for (const piece of axis) {
+    const parts = piece.kind === 'straight' ? 1 : Math.max(1, Math.ceil(piece.angle / LOOK));
+    const alone = [{ ...piece, start: 0 }];
+    for (let i = 0; i <= parts; i++) {
+      const here = pointAt(alone, (piece.length * i) / parts);
+      if (here && here[2] > best[2]) best = here;
+    }
+  }
+  return best;
+}
+
+/** The place of an axis at a distance from the car's centre line; the nearer of its ends where it does not reach so far. */
+export function placeAcross(axis: Piece[], y: number): Vec3 {
+  const [at] = crossingsOf(axis, (point) => point[1] - y);
+  const ends = [0, lengthOf(axis)].map((along) => pointAt(axis, along) as Vec3) as [Vec3, Vec3];
+  if (at !== undefined) return pointAt(axis, at) as Vec3;
+  return Math.abs(ends[0][1] - y) <= Math.abs(ends[1][1] - y) ? ends[0] : ends[1];
 }

@@ -1,8 +1,8 @@
 import { type Tube } from '../../cage/index.ts';
 import { arcMiddles, type Piece } from './axisPlaces.ts';
-import { decided } from '../../measure/index.ts';
-import { distance, dot, subtract, unit, type Vec3 } from '../../space/index.ts';
-import { directionNearest, sweptTube } from '../../cope/index.ts';
+import { lengthOf, pointAt } from '../../centreline/index.ts';
+import { nearestAlong } from '../../cope/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
 import { type Finding, finding, type Status } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -59,7 +59,11 @@ function judged(
     measured: { mm: readings.far },
     limit: { mm: limit },
     margin: { mm: limit - readings.far },
-    remedy: slideToward(tube, end, nearest, readings.far - limit + error, subject),
+    // A millimetre to spare, as the end's place on its header is found to the millimetre.
+    remedy:
+      status(readings.far) === 'clear'
+        ? null
+        : slideToward(tube, end, nearest, limit - error - tube.od / 2 - 1, subject),
     facts: {
       stamp: { text: tube.stamp },
       end: { text: end.toUpperCase() },
@@ -103,28 +107,29 @@ function bendPlaces(header: Tube, edge: CheckOf<'end-distance'>['edge']): Vec3[]
   return header.axis.flatMap((piece: Piece) => arcMiddles(piece, edge));
 }
 
-/** The end moved along what it stands on, toward the place, by so much. */
+/** The end moved along what it stands on until it lies within reach of the place, far edge and tape's error counted. */
 function slideToward(
   tube: Tube,
   end: 'a' | 'b',
   toward: Vec3,
-  by: number,
+  reach: number,
   { member, cage }: Subject,
 ): Finding['remedy'] {
-  if (member.role === 'main-hoop' || decided(by) <= 0) return null;
+  if (member.role === 'main-hoop') return null;
   const attached = member.ends[end];
   const header = cage.joints.find((joint) => joint.piece === tube.piece && joint.end === end)?.header;
   const on = cage.members.flatMap(tubesOf).find(({ piece }) => piece === header);
-  if (!on) return null;
-  const at = endOf(tube, end);
-  const along = directionNearest(sweptTube(on.axis, on.od), at);
-  const side = Math.sign(dot(along, subtract(toward, at))) || 1;
-  // Moving along the header brings it nearer by the cosine of the angle to the place.
-  const nearer = Math.abs(dot(along, unit(subtract(toward, at))));
-  if (nearer < 0.2) return null;
-  const way = (side * by) / nearer;
-  if (attached.kind === 'station') return { kind: 'slide-end', member: member.id, end, by: way };
-  if (attached.kind === 'height' && Math.abs(along[2]) > 0.2)
-    return { kind: 'slide-end', member: member.id, end, by: way * along[2] };
+  if (!on || (attached.kind !== 'station' && attached.kind !== 'height')) return null;
+  const from = nearestAlong(on.axis, endOf(tube, end));
+  const total = lengthOf(on.axis);
+  // The nearest place of the header, either way, that is within reach.
+  for (let step = 1; step < total; step++)
+    for (const way of [step, -step]) {
+      const there = pointAt(on.axis, from + way);
+      if (!there || distance(there, toward) > reach) continue;
+      const rise = there[2] - endOf(tube, end)[2];
+      if (attached.kind === 'height' && Math.abs(rise) < 1) return null;
+      return { kind: 'slide-end', member: member.id, end, by: attached.kind === 'height' ? rise : way };
+    }
   return null;
 }

@@ -1,26 +1,22 @@
 import { HELMET_RADIUS, type Tube } from '../../cage/index.ts';
-import { distanceToPath, lengthOf, pointAt } from '../../centreline/index.ts';
+import { distanceToPath } from '../../centreline/index.ts';
 import { strapAngle } from '../../harness/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
+import { highestOf, placeAcross } from './axisPlaces.ts';
 import { type Base, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
 
 type Occupant = Plan['occupants'][number];
 
 const placeOf = (at: NonNullable<Occupant['shoulder']>): Vec3 => [at[0].mm, at[1].mm, at[2].mm];
 
-/** The highest place of a tube's surface. Bends rise no higher than where they are taken every 5 mm, to 0.01 mm here. */
+/** The highest place of a tube's surface. */
 function topOf({ axis, od }: Tube): Vec3 {
-  const total = lengthOf(axis);
-  let best: Vec3 = [0, 0, -Infinity];
-  for (let at = 0; at <= total; at += 5) {
-    const here = pointAt(axis, at) as Vec3;
-    if (here[2] > best[2]) best = here;
-  }
-  return [best[0], best[1], best[2] + od / 2];
+  const [x, y, z] = highestOf(axis);
+  return [x, y, z + od / 2];
 }
 
 /** Helmets under the line between the hoops' tops, under the hoop's top, and near the hoop. */
@@ -69,18 +65,7 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
   });
 }
 
-/** The place of a bar that lies at a distance from the centre line, nearest to it. */
-function placeAcross({ axis }: Tube, y: number): Vec3 {
-  const total = lengthOf(axis);
-  let best = pointAt(axis, 0) as Vec3;
-  for (let at = 0; at <= total; at += 1) {
-    const here = pointAt(axis, Math.min(at, total)) as Vec3;
-    if (Math.abs(here[1] - y) < Math.abs(best[1] - y)) best = here;
-  }
-  return best;
-}
-
-/** Straps by tab, over and under to the bar behind each shoulder: the strictest decides where no way is said. */
+/** The straps of everybody who is seated, by tab, to the bar behind each shoulder. */
 export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject, base: Base): Finding[] {
   const { plan } = subject.cage;
   const tubes = tubesOf(subject);
@@ -90,12 +75,12 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
     const shoulder = placeOf(person.shoulder as NonNullable<Occupant['shoulder']>);
     // A split bar is two tubes: the one behind this shoulder.
     const tube = tubes.reduce((best, one) =>
-      Math.abs(placeAcross(one, shoulder[1])[1] - shoulder[1]) <
-      Math.abs(placeAcross(best, shoulder[1])[1] - shoulder[1])
+      Math.abs(placeAcross(one.axis, shoulder[1])[1] - shoulder[1]) <
+      Math.abs(placeAcross(best.axis, shoulder[1])[1] - shoulder[1])
         ? one
         : best,
     );
-    const bar = placeAcross(tube, shoulder[1]);
+    const bar = placeAcross(tube.axis, shoulder[1]);
     const strap = strapAngle({
       slot: [shoulder[0], shoulder[2]],
       bar: [bar[0], bar[2]],
