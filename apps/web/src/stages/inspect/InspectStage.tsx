@@ -1,32 +1,49 @@
-import { copeFindings, type Finding, type LengthStyle } from '@gyrus/core';
-import { findingFigure, findingWords, provenanceWords } from '@gyrus/formats';
+import { copeFindings, type Finding, type Status } from '@gyrus/core';
+import { provenanceWords } from '@gyrus/formats';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { TableHead } from '../../shared/TableHead.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
-import { AnswerButtons } from './AnswerButtons.tsx';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { TableHead } from '../../shared/TableHead.tsx';
+import { BookMatrix } from './BookMatrix.tsx';
+import { RuleRow } from './RuleRow.tsx';
 
-/** Rule by rule: what was measured, the limit, how far inside it, and what a person must answer. */
+type Shown = Status | 'all';
+
+/** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
   const evaluated = useEvaluation().findings;
   const plan = usePlan();
-  const copes = useCopes();
-  const findings = copes ? [...evaluated, ...copeFindings(plan, copes)] : evaluated;
   const style = useJobStyle();
+  const copes = useCopes();
+  const [shown, setShown] = useState<Shown>('all');
+  const findings = copes ? [...evaluated, ...copeFindings(plan, copes)] : evaluated;
   const ruled = findings.filter((finding) => finding.rule !== null);
   const books = [...new Set(ruled.map((finding) => finding.rule?.book))];
+  const count = (status: Status) => ruled.filter((one) => one.status === status).length;
+  const options = [
+    { value: 'all' as const, text: `all ${ruled.length}` },
+    ...(['out', 'look', 'ask', 'clear'] as const).map((value) => ({
+      value,
+      text: `${value} ${count(value)}`,
+    })),
+  ];
   return (
     <div className="mx-auto max-w-6xl space-y-6 p-5">
-      <div>
-        <h1 className="text-3xl">Inspect</h1>
-        <p className="text-quiet max-w-prose">
-          Compared with the rules as entered. Nothing here is an approval: the current rule book and the
-          inspector of the event decide.
-        </p>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1 className="text-3xl">Inspect</h1>
+          <p className="text-quiet max-w-prose">
+            Compared with the rules as entered. Nothing here is an approval: the current rule book and the
+            inspector of the event decide.
+          </p>
+        </div>
+        {ruled.length > 0 && (
+          <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
+        )}
       </div>
       {books.length === 0 && (
         <p className="bg-sheet border-rule rounded-machined border p-6">
@@ -37,12 +54,9 @@ export function InspectStage() {
           .
         </p>
       )}
+      {books.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
       {books.map((book) => (
-        <BookTable
-          key={book}
-          findings={ruled.filter((finding) => finding.rule?.book === book)}
-          style={style}
-        />
+        <BookTable key={book} findings={ruled.filter(({ rule }) => rule?.book === book)} shown={shown} />
       ))}
       <section aria-label="Besides the rules">
         <h2 className="mb-2 text-lg">Besides the rules</h2>
@@ -52,8 +66,9 @@ export function InspectStage() {
   );
 }
 
-function BookTable({ findings, style }: { findings: Finding[]; style: LengthStyle }) {
+function BookTable({ findings, shown }: { findings: Finding[]; shown: Shown }) {
   const source = findings[0]?.rule;
+  const wanted = findings.filter(({ status }) => shown === 'all' || status === shown);
   if (!source) return null;
   return (
     <section aria-label={source.bookTitle}>
@@ -61,42 +76,20 @@ function BookTable({ findings, style }: { findings: Finding[]; style: LengthStyl
       <p className="text-quiet mb-2">
         {source.edition}; {provenanceWords[source.provenance]}
       </p>
-      <div className="overflow-x-auto">
-        <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'rule', 'found', 'measured', 'limit', 'margin']} />
-          <tbody>
-            {findings.map((finding) => (
-              <RuleRow key={finding.key} finding={finding} style={style} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      {wanted.length === 0 ? (
+        <p className="text-quiet">Nothing of this book is {shown}.</p>
+      ) : (
+        <div className="overflow-x-auto">
+          <table className="bg-sheet border-rule w-full border text-left">
+            <TableHead names={['clause', 'tube', 'rule', 'found', 'measured', 'limit', 'margin']} />
+            <tbody>
+              {wanted.map((finding) => (
+                <RuleRow key={finding.key} finding={finding} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
     </section>
-  );
-}
-
-function RuleRow({ finding, style }: { finding: Finding; style: LengthStyle }) {
-  const { rule } = finding;
-  const asked = finding.code === 'asked' || finding.code === 'answered';
-  const cell = (which: 'measured' | 'limit' | 'margin') => (
-    <td className="figure px-3 py-2 whitespace-nowrap">
-      <Typeset text={findingFigure(finding, which, style)} />
-    </td>
-  );
-  return (
-    <tr className="border-rule border-t align-top">
-      <td className="px-3 py-2 whitespace-nowrap">{rule?.clause}</td>
-      <td className="px-3 py-2">
-        {!asked && <div className="text-quiet text-sm">{rule?.text}</div>}
-        <Typeset text={findingWords(finding, style)} />
-        {asked && <AnswerButtons finding={finding} />}
-      </td>
-      <td className="px-3 py-2">
-        <StatusMark status={finding.status} />
-      </td>
-      {cell('measured')}
-      {cell('limit')}
-      {cell('margin')}
-    </tr>
   );
 }

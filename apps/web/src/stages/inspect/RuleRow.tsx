@@ -1,0 +1,66 @@
+import { applyRemedy, type Finding } from '@gyrus/core';
+import { findingFigure, findingWords, remedyWords } from '@gyrus/formats';
+import { Link } from 'react-router';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
+import { StatusMark } from '../../shared/StatusMark.tsx';
+import { AnswerButtons } from './AnswerButtons.tsx';
+
+const ASKED = new Set(['asked', 'answered', 'padding', 'padded']);
+
+/** One finding of a book with its figures, its answer, and what would mend it. */
+export function RuleRow({ finding }: { finding: Finding }) {
+  const style = useJobStyle();
+  const member = usePlan().members.find(({ id }) => id === finding.member);
+  const { rule } = finding;
+  const asked = ASKED.has(finding.code);
+  const cell = (which: 'measured' | 'limit' | 'margin') => (
+    <td className="figure px-3 py-2 whitespace-nowrap">
+      <Typeset text={findingFigure(finding, which, style)} />
+    </td>
+  );
+  return (
+    <tr className="border-rule border-t align-top">
+      <td className="px-3 py-2 whitespace-nowrap">{rule?.clause}</td>
+      <td className="px-3 py-2">
+        {member && (
+          <Link to={`../design?tube=${member.pieces[0]?.id ?? ''}`} className="font-bold underline">
+            {member.stamp}
+          </Link>
+        )}
+      </td>
+      <td className="px-3 py-2">
+        {!asked && <div className="text-quiet text-sm">{rule?.text}</div>}
+        <Typeset text={findingWords(finding, style)} />
+        {asked && <AnswerButtons finding={finding} />}
+        {finding.remedy && <Mend finding={finding} remedy={finding.remedy} />}
+      </td>
+      <td className="px-3 py-2">
+        <StatusMark status={finding.status} />
+      </td>
+      {cell('measured')}
+      {cell('limit')}
+      {cell('margin')}
+    </tr>
+  );
+}
+
+/** The least change that would mend it, carried out as one undo step. */
+function Mend({ finding, remedy }: { finding: Finding; remedy: NonNullable<Finding['remedy']> }) {
+  const style = useJobStyle();
+  const replace = usePlanStore((state) => state.replace);
+  const plan = usePlan();
+  const words = remedyWords(remedy, style);
+  return (
+    <div className="mt-1 flex flex-wrap items-center gap-3">
+      <span className="font-semibold">
+        <Typeset text={`To mend it: ${words}.`} />
+      </span>
+      {remedy.kind !== 'radius' && (
+        <Button onClick={() => replace(`remedy/${finding.key}`, applyRemedy(plan, remedy))}>Do this</Button>
+      )}
+    </div>
+  );
+}
