@@ -30,6 +30,12 @@ const router = createBrowserRouter([
       { path: 'cope', lazy: async () => ({ Component: (await stages()).CopeStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
       {
+        path: 'harness',
+        lazy: async () => ({
+          Component: (await import('./stages/harness/HarnessPage.tsx')).HarnessPage,
+        }),
+      },
+      {
         path: 'variants',
         lazy: async () => ({
           Component: (await import('./stages/variants/VariantsPage.tsx')).VariantsPage,

@@ -131,6 +131,8 @@ const seated = (
       shoulder: placeAt(...shoulder),
       helmetTop: placeAt(...helmetTop),
       height: null,
+      travel: null,
+      slots: [mm(0)],
     },
   ],
 });

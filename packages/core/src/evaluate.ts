@@ -52,6 +52,8 @@ import {
   driftFindings,
   type Finding,
   gapFindings,
+  type HarnessAnswer,
+  harnessAnswers,
   keepOutFindings,
   loopFinding,
   midDoorFindings,
@@ -274,6 +276,15 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
     sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece)] : [];
   return [noSheetFinding(sheet.fault, member.id, piece), ...withoutDie];
 }
+
+/** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */
+export const harnessIn = (plan: Plan, { members, joints }: Evaluation, books: RuleBook[]): HarnessAnswer[] =>
+  harnessAnswers(
+    plan,
+    members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+    joints,
+    books,
+  );
 
 /**
  * Every end of every new tube with its cut, lengths three ways, and every seam. On its own, as a key that moves a tube need not

@@ -12,6 +12,7 @@ export {
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
+export { harnessView } from './harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
 export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';

@@ -68,5 +68,11 @@ function copingSettings(old: Document): Document {
       paper: { mm: 0.1, typed: '0.1 mm' },
     },
     copeTicks: [],
+    harness: { attach: 'tab', aim: { deg: 10, typed: '10' } },
+    occupants: list(old.occupants).map((one) => ({
+      ...one,
+      travel: null,
+      slots: [{ mm: 0, typed: '0' }],
+    })),
   };
 }

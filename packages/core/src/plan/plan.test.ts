@@ -92,8 +92,16 @@ test('bars, plates, points and panels of version 1 are brought up to today', () 
 
 test('a plan of version 2 opens with the usual way of coping', () => {
   // A document as version 2 wrote it: all of today's but what came with version 3.
-  const { coping, copeTicks, ...two } = plan;
+  const { coping, copeTicks, harness, ...three } = plan;
+  const { roof, buildYear, ...brief } = three.brief;
+  const two = { ...three, brief: { ...brief, books: [{ book: 'b', class: null }] } };
   const read = readPlan({ ...two, version: 2 });
   expect(read.ok && read.value.coping).toEqual(coping);
   expect(read.ok && read.value.copeTicks).toEqual(copeTicks);
+  expect(read.ok && read.value.harness).toEqual(harness);
+  expect(read.ok && read.value.brief).toMatchObject({
+    roof,
+    buildYear,
+    books: [{ book: 'b', class: null, edition: null }],
+  });
 });

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { between, check, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
 import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
-import { placeField } from './attachment.ts';
 import { brief } from './brief.ts';
 import { piecesOfBar } from './bar.ts';
 import { copeTick, coping, USUAL_COPING } from './coping.ts';
 import { member } from './member.ts';
 import { migrations } from './migrations.ts';
+import { harness, occupant, USUAL_HARNESS } from './occupant.ts';
 import { part } from './part.ts';
 import { gusset, plate } from './plate.ts';
 import { extentField, id, note, offsetField, title } from './quantities.ts';
@@ -15,15 +15,6 @@ import { die } from './tooling.ts';
 
 export const PLAN_FORMAT = 'gyrus-plan';
 export const PLAN_VERSION = 3;
-
-const occupant = z.strictObject({
-  id,
-  name: title,
-  seat: oneOf(['left', 'centre', 'right'], 'the seat'),
-  shoulder: placeField.nullable(),
-  helmetTop: placeField.nullable(),
-  height: extentField('the height').nullable(),
-});
 
 /** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
 const copeOverride = z.strictObject({
@@ -63,6 +54,7 @@ export const planSchema = z.strictObject({
   gussets: z.array(gusset, say('the sheet gussets')),
   parts: z.array(part, say('splices, joints, guides, ties, brackets and struts')),
   occupants: z.array(occupant, say('the occupants')),
+  harness,
   /** How far the whole cage is moved to weld what cannot be reached in place: slid forward, dropped. */
   weldPosition: z.strictObject({
     forward: offsetField('how far the cage is slid forward'),
@@ -203,6 +195,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
     gussets: [],
     parts: [],
     occupants: [],
+    harness: USUAL_HARNESS,
     weldPosition: { forward: mm(0, '0'), drop: mm(0, '0') },
     fitOrder: [ids.piece],
     copeOverrides: [],

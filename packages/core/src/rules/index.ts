@@ -1,4 +1,5 @@
 export { bookFindings, chosenBook, continuousPieces } from './checkBooks.ts';
+export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
 export { type EditionChange, editionChanges } from './edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
 export { applyRemedy, type Remedy } from './remedy.ts';

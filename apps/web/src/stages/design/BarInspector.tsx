@@ -1,6 +1,7 @@
 import { type Bar, type PieceAnswer, standsOn, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
@@ -33,6 +34,11 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
         </div>
         <RemoveBar bar={bar} onRemoved={onRemoved} />
       </div>
+      {bar.role === 'harness-bar' && (
+        <Link to="../harness" className="font-semibold underline">
+          Its height from the straps: seats, slots and windows
+        </Link>
+      )}
       <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={[...path, 'ends', 'a']} at={a} />
       <ShapeFields shape={bar.shape} path={[...path, 'shape']} a={a} b={b} />
       <AttachmentFields bar={bar} name="end B" attachment={bar.ends.b} path={[...path, 'ends', 'b']} at={b} />

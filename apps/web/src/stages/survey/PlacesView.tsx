@@ -230,6 +230,8 @@ function People() {
             shoulder: at(0, 350, 620),
             helmetTop: at(0, 350, 920),
             height: null,
+            travel: null,
+            slots: [mm(0)],
           }),
         },
       ]}

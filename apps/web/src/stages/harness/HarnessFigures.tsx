@@ -1,0 +1,113 @@
+import {
+  angleAt,
+  type HarnessAnswer,
+  formatAngle,
+  formatWithUnit,
+  type Limit,
+  type SlotPlace,
+} from '@gyrus/core';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { StatusMark } from '../../shared/StatusMark.tsx';
+
+/** The interval of heights, what sets it, how the bar stands in it, and the one press that puts it there. */
+export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown: SlotPlace }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatWithUnit(mm, style);
+  const { interval, aim, bar, broken, places, offset, windows } = answer;
+  const angle = angleAt(shown.slot, bar, bar.z, answer.attach);
+  const by = ({ place, window }: Limit) =>
+    `${place.driver || 'somebody'}${place.notch ? ` (${place.notch})` : ''} by ${window.book}`;
+  return (
+    <div className="bg-sheet border-rule rounded-machined max-w-3xl space-y-3 border p-4">
+      <div className="flex flex-wrap gap-x-8 gap-y-2">
+        <Figure
+          label="strap shown, down toward the rear"
+          text={angle === null ? 'none' : `${formatAngle(angle)}°`}
+        />
+        <Figure label="bar's axis above the floor" text={length(bar.z)} />
+        {interval && interval.room >= 0 && (
+          <>
+            <Figure label="lowest that suits all" text={length(interval.low.height)} />
+            <Figure label="highest that suits all" text={length(interval.high.height)} />
+          </>
+        )}
+        {aim !== null && <Figure label="aim" text={length(aim)} />}
+        <Figure
+          label="shortest strap, slot to bar"
+          text={length(Math.min(...answer.now.map((strap) => strap.length)))}
+        />
+      </div>
+      <p>
+        Windows:{' '}
+        {windows
+          .map(({ book, least, most }) => `${formatAngle(least)}° to ${formatAngle(most)}° (${book})`)
+          .join('; ')}
+        .
+      </p>
+      {interval && interval.room >= 0 ? (
+        <p>
+          The lowest is set by {by(interval.low)}, the highest by {by(interval.high)}.
+        </p>
+      ) : (
+        interval && (
+          <p>
+            <StatusMark status="out" />{' '}
+            <Typeset
+              text={`No height suits all: ${by(interval.low)} wants it no lower than ${length(interval.low.height)}, ${by(interval.high)} no higher than ${length(interval.high.height)}. ${
+                offset === null
+                  ? 'An offset bar does not help: stop the seat at fewer notches, fix the seat and move pedals and wheel, or make a second bar.'
+                  : `A bar ${length(offset)} further back would do; it is longer, bent and weaker. A seat that is fixed, with pedals and wheel that move, costs neither.`
+              }`}
+            />
+          </p>
+        )
+      )}
+      <p>
+        {broken.share === 0 ? (
+          <StatusMark status="clear" word={`holds at all ${places.length} places of seats and slots`} />
+        ) : (
+          <StatusMark
+            status="out"
+            word={`leaves the window at ${broken.broken.length} of ${places.length} places: ${Math.round(broken.share * 100)} of 100 seat changes break it`}
+          />
+        )}
+      </p>
+      {answer.seats > 1 && (
+        <p>Two seats share this bar: it takes both loads; ask for a strut at its middle.</p>
+      )}
+      {aim !== null && <SetHeight answer={answer} aim={aim} />}
+    </div>
+  );
+}
+
+/** Writes the height back to both ends of the bar, one undo. */
+function SetHeight({ answer, aim }: { answer: HarnessAnswer; aim: number }) {
+  const style = useJobStyle();
+  const member = usePlan().members.find(({ id }) => id === answer.member);
+  const change = usePlanStore((state) => state.change);
+  if (!member || member.role === 'main-hoop') return null;
+  const { a, b } = member.ends;
+  const by = aim - answer.bar.z;
+  if (a.kind !== 'height' || b.kind !== 'height')
+    return <p className="text-quiet">Its ends do not hang by their height: move them at Design.</p>;
+  if (Math.abs(by) < 0.5) return null;
+  const moved = (mm: number) => ({ mm: mm + by, typed: `${(mm + by).toFixed(1)} mm` });
+  return (
+    <Button
+      kind="strong"
+      onClick={() =>
+        change(`harness/${answer.member}`, (plan) => {
+          const found = plan.members.find(({ id }) => id === answer.member);
+          if (!found || found.role === 'main-hoop') return;
+          for (const end of [found.ends.a, found.ends.b])
+            if (end.kind === 'height') end.height = moved(end.height.mm);
+        })
+      }
+    >
+      {by > 0 ? 'Raise' : 'Lower'} the bar by {formatWithUnit(Math.abs(by), style)} to its aim
+    </Button>
+  );
+}

@@ -1,0 +1,96 @@
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
+import { Button } from '../../shared/Button.tsx';
+
+const STRAPS: RecordField[] = [
+  {
+    type: 'choice',
+    at: 'attach',
+    label: 'straps are fastened',
+    options: [
+      { value: 'tab', text: 'to tabs' },
+      { value: 'over', text: 'over the bar' },
+      { value: 'under', text: 'under the bar' },
+    ],
+  },
+  { type: 'angle', at: 'aim', label: 'aim (empty: the middle)', optional: true, least: -45 },
+];
+
+const TRAVEL: RecordField[] = [
+  { type: 'length', at: 'travel.forward', label: 'slides forward', least: 0 },
+  { type: 'length', at: 'travel.back', label: 'slides back', least: 0 },
+  { type: 'count', at: 'travel.slideNotches', label: 'notches of the slide', least: 1, most: 100 },
+  { type: 'length', at: 'travel.up', label: 'rises', least: 0 },
+  { type: 'length', at: 'travel.down', label: 'is lowered', least: 0 },
+  { type: 'count', at: 'travel.heightNotches', label: 'notches of the height', least: 1, most: 100 },
+  { type: 'angle', at: 'travel.upright', label: 'comes up by', least: 0 },
+  { type: 'angle', at: 'travel.reclined', label: 'lies down by', least: 0 },
+  { type: 'count', at: 'travel.reclineNotches', label: 'notches of the recline', least: 1, most: 100 },
+  { type: 'length', at: 'travel.backLength', label: "length of the seat's back", least: 0 },
+];
+
+const none = { mm: 0, typed: '0 mm' };
+const FIXED = {
+  forward: none,
+  back: none,
+  slideNotches: 1,
+  up: none,
+  down: none,
+  heightNotches: 1,
+  upright: { deg: 0, typed: '0' },
+  reclined: { deg: 0, typed: '0' },
+  reclineNotches: 1,
+  backLength: { mm: 520, typed: '520 mm' },
+};
+
+/** How straps are fastened, and for everybody how far the seat goes and which slots are used. */
+export function HarnessSettings() {
+  const { occupants } = usePlan();
+  const change = usePlanStore((state) => state.change);
+  return (
+    <aside aria-label="Seats and straps" className="space-y-5">
+      <section aria-label="Straps" className="space-y-2">
+        <h2 className="text-lg">Straps</h2>
+        <RecordFields path={['harness']} fields={STRAPS} />
+      </section>
+      {occupants.map(({ id, name, travel, slots }, i) => (
+        <section key={id} aria-label={`Seat of ${name || 'somebody'}`} className="space-y-2">
+          <h2 className="text-lg">Seat of {name || 'somebody'}</h2>
+          <RecordFields
+            path={['occupants', i]}
+            fields={[
+              ...slots.map((_, slot): RecordField => ({
+                type: 'length',
+                at: `slots.${slot}`,
+                label: `slot ${slot + 1} above the shoulder`,
+                least: -300,
+              })),
+              ...(travel ? TRAVEL : []),
+            ]}
+          />
+          <div className="flex flex-wrap gap-2">
+            {slots.length < 6 && (
+              <Button
+                onClick={() =>
+                  change(`slots/${id}`, (plan) => void plan.occupants[i]?.slots.push({ ...none }))
+                }
+              >
+                Another slot
+              </Button>
+            )}
+            <Button
+              onClick={() =>
+                change(`travel/${id}`, (plan) => {
+                  const person = plan.occupants[i];
+                  if (person) person.travel = travel ? null : FIXED;
+                })
+              }
+            >
+              {travel ? 'The seat is fixed' : 'The seat moves'}
+            </Button>
+          </div>
+        </section>
+      ))}
+    </aside>
+  );
+}

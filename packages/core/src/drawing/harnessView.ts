@@ -1,0 +1,141 @@
+import { type SlotPlace } from '../harness/index.ts';
+import { formatAngle, formatLength, type LengthStyle, radians } from '../measure/index.ts';
+import { type HarnessAnswer } from '../rules/index.ts';
+import { type Drawing, type Point, type Shape } from './drawing.ts';
+
+interface HarnessViewOptions {
+  width: number;
+  style: LengthStyle;
+  /** The slot that is shown in bold, with its strap. */
+  shown: SlotPlace;
+}
+
+const EDGE = 40;
+/** Room ahead of and behind slots and bar, above and below them. mm */
+const AROUND = { x: 110, z: 130 };
+const SECTOR = 18;
+
+/**
+ * Side elevation of a harness bar, the car's front to the right: the hoop's leg with the heights that suit all on it, the bar, every
+ * slot that the seat can put a strap at, and for one of them the window as a sector and the strap as it runs.
+ */
+export function harnessView(answer: HarnessAnswer, { width, style, shown }: HarnessViewOptions): Drawing {
+  const { bar, places, interval } = answer;
+  const xs = [bar.x, ...places.map(({ slot }) => slot[0])];
+  const zs = [bar.z, ...places.map(({ slot }) => slot[1])];
+  if (interval) zs.push(interval.low.height, interval.high.height);
+  const [left, right] = [Math.min(...xs) - AROUND.x, Math.max(...xs) + AROUND.x];
+  const [low, high] = [Math.min(...zs) - AROUND.z, Math.max(...zs) + AROUND.z];
+  const scale = (width - 2 * EDGE) / (right - left);
+  const height = (high - low) * scale + 2 * EDGE;
+  const at = (x: number, z: number): Point => [EDGE + (x - left) * scale, height - EDGE - (z - low) * scale];
+  const onLeg = (z: number): Point => at(bar.x + bar.lean * (z - bar.z), z);
+  return {
+    width,
+    height,
+    title: `Side elevation: ${answer.stamp} at ${formatLength(bar.z, style)}, strap of ${shown.driver}`,
+    shapes: [
+      { kind: 'stroke', points: [onLeg(low), onLeg(high)], width: bar.od * scale, pen: 'body' },
+      ...(interval && interval.room >= 0
+        ? intervalShapes(
+            [onLeg(interval.low.height), onLeg(interval.high.height)],
+            interval,
+            bar.od * scale,
+            style,
+          )
+        : []),
+      ...sectorShapes(answer, shown, at),
+      ...places.map(({ slot }): Shape => ({
+        kind: 'polygon',
+        points: disc(at(...slot), 3),
+        pen: 'dimension',
+      })),
+      { kind: 'line', from: at(...shown.slot), to: onLeg(bar.z), pen: 'mark' },
+      { kind: 'polygon', points: disc(at(...shown.slot), 6), pen: 'mark' },
+      { kind: 'polygon', points: disc(onLeg(bar.z), (bar.od / 2) * scale), pen: 'picked' },
+      {
+        kind: 'text',
+        at: [onLeg(bar.z)[0], onLeg(bar.z)[1] + (bar.od / 2) * scale + 20],
+        text: `${answer.stamp} ${formatLength(bar.z, style)}`,
+        size: 16,
+        anchor: 'middle',
+        voice: 'figure',
+      },
+      {
+        kind: 'text',
+        at: [at(...shown.slot)[0] + 12, at(...shown.slot)[1] - 10],
+        text: shown.notch ? `${shown.driver}: ${shown.notch}` : shown.driver,
+        size: 15,
+        anchor: 'start',
+        voice: 'label',
+      },
+      { kind: 'arrow', from: [width - 110, height - 14], to: [width - 20, height - 14], pen: 'dimension' },
+      {
+        kind: 'text',
+        at: [width - 118, height - 9],
+        text: 'front of the car',
+        size: 14,
+        anchor: 'end',
+        voice: 'quiet',
+      },
+    ],
+  };
+}
+
+function intervalShapes(
+  [low, high]: [Point, Point],
+  interval: NonNullable<HarnessAnswer['interval']>,
+  width: number,
+  style: LengthStyle,
+): Shape[] {
+  const label = (at: Point, text: string): Shape => ({
+    kind: 'text',
+    at: [at[0] - width / 2 - 8, at[1] + 5],
+    text,
+    size: 15,
+    anchor: 'end',
+    voice: 'label',
+  });
+  return [
+    { kind: 'stroke', points: [low, high], width: width * 0.6, pen: 'steel' },
+    label(low, formatLength(interval.low.height, style)),
+    label(high, formatLength(interval.high.height, style)),
+  ];
+}
+
+/** The windows' common part as a sector behind the slot. */
+function sectorShapes(
+  { windows, bar }: HarnessAnswer,
+  { slot }: SlotPlace,
+  at: (x: number, z: number) => Point,
+): Shape[] {
+  const least = Math.max(...windows.map((one) => one.least));
+  const most = Math.min(...windows.map((one) => one.most));
+  if (least > most) return [];
+  const reach = Math.max(120, (slot[0] - bar.x) * 1.15);
+  const point = (angle: number): Point =>
+    at(slot[0] - reach * Math.cos(radians(angle)), slot[1] - reach * Math.sin(radians(angle)));
+  const arc = Array.from({ length: SECTOR + 1 }, (_, i) => point(least + ((most - least) * i) / SECTOR));
+  const label = (angle: number, lift: number): Shape => {
+    const [x, y] = point(angle);
+    return {
+      kind: 'text',
+      at: [x - 6, y + lift],
+      text: `${formatAngle(angle)}°`,
+      size: 14,
+      anchor: 'end',
+      voice: 'quiet',
+    };
+  };
+  return [
+    { kind: 'polyline', points: [at(...slot), ...arc, at(...slot)], pen: 'leader' },
+    label(least, -4),
+    label(most, 14),
+  ];
+}
+
+const disc = ([x, y]: Point, radius: number): Point[] =>
+  Array.from({ length: 24 }, (_, i): Point => [
+    x + radius * Math.cos((i * Math.PI) / 12),
+    y + radius * Math.sin((i * Math.PI) / 12),
+  ]);
