@@ -13,5 +13,5 @@ export {
   UpdateJobDto,
 } from './jobs.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
-export { CopesQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
+export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

@@ -18,6 +18,15 @@ export class SheetQueryDto {
   piece?: string;
 }
 
+/** How the inspector's sheet is printed. */
+export class InspectionQueryDto {
+  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
+  paper: 'a4' | 'letter' = 'a4';
+
+  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
+  unit!: 'in' | 'mm';
+}
+
 /** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
 export class CopesQueryDto {
   @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })

@@ -2,7 +2,7 @@ import { type JobSummary, type Revision } from '@gyrus/contract';
 import { type RuleBook, type Shop } from '@gyrus/core';
 import pg from 'pg';
 import { pino } from 'pino';
-import { demoJobs } from '@gyrus/demo';
+import { demoBooks, demoJobs } from '@gyrus/demo';
 import request from 'supertest';
 import { createApp } from '../createApp.ts';
 import { newDatabase } from '../testing/testApp.ts';
@@ -50,7 +50,7 @@ test('an empty start can be given the demo later', async () => {
   const app = await start(true);
   const books = (await request(app.getHttpServer()).get('/api/rule-books')).body as RuleBook[];
   await app.close();
-  expect(books).toHaveLength(2);
+  expect(books).toHaveLength(demoBooks.length);
 });
 
 test('a database that a newer program wrote is refused with what to do', async () => {

@@ -1,5 +1,5 @@
 import { type RuleBook } from '@gyrus/core';
-import { Controller, Get, Param } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post } from '@nestjs/common';
 import { RuleBooksService } from './ruleBooks.service.ts';
 
 @Controller('rule-books')
@@ -9,6 +9,11 @@ export class RuleBooksController {
   @Get()
   list(): Promise<RuleBook[]> {
     return this.books.list();
+  }
+
+  @Post()
+  take(@Body() document: Record<string, unknown>): Promise<RuleBook> {
+    return this.books.take(document);
   }
 
   @Get(':id')

@@ -1,23 +1,46 @@
+import { isDeepStrictEqual } from 'node:util';
 import { readRuleBook, type RuleBook } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { notFound } from '../common/fault.ts';
+import { notFound, Refusal } from '../common/fault.ts';
 import { RuleBookEntity } from './ruleBook.entity.ts';
 
 @Injectable()
 export class RuleBooksService {
   constructor(private readonly database: DataSource) {}
 
-  /** The newest edition of every book, by title. */
+  /** Every edition of every book, by title, the newest of a book first. */
   async list(): Promise<RuleBook[]> {
     const found = await this.database.manager.find(RuleBookEntity, { order: { createdAt: 'DESC' } });
-    const newest = [...new Map(found.reverse().map((one) => [one.id, one.document])).values()];
-    return newest.sort((a, b) => a.title.localeCompare(b.title)).filter((book) => readRuleBook(book).ok);
+    const books = found.map(({ document }) => document).filter((book) => readRuleBook(book).ok);
+    // A book stands where the title of its newest edition does.
+    const titles = new Map([...books].reverse().map(({ id, title }) => [id, title]));
+    const titleOf = ({ id }: RuleBook) => titles.get(id) ?? '';
+    return books.sort((a, b) => titleOf(a).localeCompare(titleOf(b)) || a.id.localeCompare(b.id));
   }
 
   async get(id: string): Promise<RuleBook> {
     const book = (await this.list()).find((one) => one.id === id);
     if (!book) throw notFound('this rule book');
+    return book;
+  }
+
+  /** Takes a book in from a file. An edition that is there stays as it is: a book is superseded, never changed. */
+  async take(document: unknown): Promise<RuleBook> {
+    const read = readRuleBook(document);
+    if (!read.ok) throw new Refusal(read.fault);
+    const book = read.value;
+    const there = await this.database.manager.findOneBy(RuleBookEntity, {
+      id: book.id,
+      edition: book.edition,
+    });
+    if (there && !isDeepStrictEqual(there.document, JSON.parse(JSON.stringify(book))))
+      throw new Refusal({
+        code: 'edition-there',
+        message: `edition ${book.edition} of "${book.title}" is here already and jobs may be tied to it: give the changed book an edition of its own`,
+        path: '/edition',
+      });
+    await this.add(book);
     return book;
   }
 

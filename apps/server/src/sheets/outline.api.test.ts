@@ -69,6 +69,13 @@ test('the pack of copes, one tube, one end; what is not there is refused', async
   await http().get(`${copes}?unit=mm&what=everything`).expect(422);
 });
 
+test('the sheet for the inspector', async () => {
+  const sheet = `/api/jobs/${job?.id}/revisions/1/inspection.pdf`;
+  const pdf = await http().get(`${sheet}?unit=in&paper=letter`).expect(200);
+  expect(pdf.headers['content-type']).toContain('application/pdf');
+  await http().get(`${sheet}?unit=furlongs`).expect(422);
+});
+
 test('a bend sheet whose tape is hooked on the ear of a cut end', async () => {
   const sheet = `/api/jobs/${job?.id}/revisions/1/bend-sheet.pdf?paper=a4&unit=mm`;
   await http().get(`${sheet}&datum=ear-a&piece=${hoop}`).expect(200);

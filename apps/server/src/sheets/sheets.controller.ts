@@ -1,4 +1,4 @@
-import { CopesQueryDto, OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
+import { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
 import {
   Controller,
   Get,
@@ -27,6 +27,21 @@ export class SheetsController {
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
+    pdf.pipe(response);
+  }
+
+  /** The inspector's sheet. */
+  @Get('inspection.pdf')
+  async inspection(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @Query() query: InspectionQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    const pdf = await this.sheets.inspection(id, number, query);
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="inspection-rev-${number}.pdf"`);
     pdf.pipe(response);
   }
 

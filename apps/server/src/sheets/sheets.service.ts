@@ -1,5 +1,11 @@
-import { type CopesQueryDto, type OutlineQueryDto, type SheetQueryDto } from '@gyrus/contract';
 import {
+  type CopesQueryDto,
+  type InspectionQueryDto,
+  type OutlineQueryDto,
+  type SheetQueryDto,
+} from '@gyrus/contract';
+import {
+  copeFindings,
   type Copes,
   copesIn,
   copeTemplate,
@@ -17,7 +23,7 @@ import {
   type Tube,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
-import { bendSheetPdf, copePackPdf, outlinePdf } from '@gyrus/formats/pdf';
+import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
 import { Injectable } from '@nestjs/common';
 import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
@@ -63,6 +69,21 @@ export class SheetsService {
         path: '',
       });
     return pdf;
+  }
+
+  /** The inspector's sheet of a saved revision as a PDF stream. */
+  async inspection(jobId: string, number: number, query: InspectionQueryDto): Promise<NodeJS.ReadableStream> {
+    const { job, plan, evaluation, copes } = await this.answersTo(jobId, number);
+    return inspectionPdf({
+      plan,
+      evaluation,
+      findings: [...evaluation.findings, ...copeFindings(plan, copes)],
+      job,
+      revision: number,
+      printed: new Date(),
+      paper: query.paper,
+      style: styleOf(plan, query.unit),
+    });
   }
 
   /** Cope sheets and templates of a saved revision as a PDF stream. */

@@ -1,17 +1,20 @@
 import { type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
 import { checkWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
-import { NavLink, useParams } from 'react-router';
+import { NavLink, useParams, useSearchParams } from 'react-router';
 import { Typeset } from '../shared/Figure.tsx';
 import { TableHead } from '../shared/TableHead.tsx';
 import { Header } from '../shared/Header.tsx';
 import { useRuleBooks } from '../shared/queries.ts';
+import { KeepBook, TakeBook } from './BookFiles.tsx';
 import { Loading, Trouble } from '../shared/Waiting.tsx';
 
 /** Rule books as data, to be read: what each asks, in the program's own words, and where its figures come from. */
 export function RuleBooksPage() {
   const books = useRuleBooks();
   const { bookId } = useParams();
-  const book = books.data?.find((one) => one.id === bookId) ?? books.data?.[0];
+  const edition = useSearchParams()[0].get('edition');
+  const ofId = books.data?.filter((one) => one.id === bookId) ?? [];
+  const book = ofId.find((one) => one.edition === edition) ?? ofId[0] ?? books.data?.[0];
   return (
     <div className="flex min-h-full flex-col">
       <Header />
@@ -20,16 +23,18 @@ export function RuleBooksPage() {
           <h1 className="mb-3 text-3xl">Rule books</h1>
           <ul>
             {books.data?.map((one) => (
-              <li key={one.id}>
+              <li key={`${one.id}/${one.edition}`}>
                 <NavLink
-                  to={`/rule-books/${one.id}`}
+                  to={`/rule-books/${one.id}?edition=${encodeURIComponent(one.edition)}`}
                   className={`block min-h-10 border-l-4 px-3 py-2 ${one === book ? 'border-chalk bg-sheet font-semibold' : 'border-transparent'}`}
                 >
                   {one.title}
+                  <span className="text-quiet block text-sm font-medium">edition {one.edition}</span>
                 </NavLink>
               </li>
             ))}
           </ul>
+          <TakeBook />
         </nav>
         {books.isPending && <Loading what="the rule books" />}
         {books.isError && <Trouble error={books.error} retry={() => void books.refetch()} />}
@@ -49,6 +54,7 @@ function Book({ book }: { book: RuleBook }) {
         </p>
         <p className="text-quiet">Source: {book.source}</p>
         <p className="mt-2 max-w-prose">{book.note}</p>
+        <KeepBook book={book} />
       </header>
       <section>
         <h3 className="mb-2 text-lg">Least tube</h3>

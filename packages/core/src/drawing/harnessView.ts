@@ -12,7 +12,7 @@ interface HarnessViewOptions {
 
 const EDGE = 40;
 /** Room ahead of and behind slots and bar, above and below them. mm */
-const AROUND = { x: 110, z: 130 };
+const AROUND = { x: 130, z: 90 };
 const SECTOR = 18;
 
 /**
@@ -82,24 +82,33 @@ export function harnessView(answer: HarnessAnswer, { width, style, shown }: Harn
   };
 }
 
+/** The heights that suit all: marked on the leg, each with a line to its figure at the edge. */
 function intervalShapes(
   [low, high]: [Point, Point],
   interval: NonNullable<HarnessAnswer['interval']>,
   width: number,
   style: LengthStyle,
 ): Shape[] {
-  const label = (at: Point, text: string): Shape => ({
+  const line = (at: Point): Shape => ({
+    kind: 'line',
+    from: [8, at[1]],
+    to: [at[0] + width / 2, at[1]],
+    pen: 'mark',
+  });
+  const label = (y: number, text: string): Shape => ({
     kind: 'text',
-    at: [at[0] - width / 2 - 8, at[1] + 5],
+    at: [8, y],
     text,
     size: 15,
-    anchor: 'end',
+    anchor: 'start',
     voice: 'label',
   });
   return [
     { kind: 'stroke', points: [low, high], width: width * 0.6, pen: 'steel' },
-    label(low, formatLength(interval.low.height, style)),
-    label(high, formatLength(interval.high.height, style)),
+    line(low),
+    line(high),
+    label(low[1] + 17, `lowest ${formatLength(interval.low.height, style)}`),
+    label(high[1] - 6, `highest ${formatLength(interval.high.height, style)}`),
   ];
 }
 

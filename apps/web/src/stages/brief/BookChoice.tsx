@@ -1,10 +1,13 @@
-import { type RuleBook } from '@gyrus/core';
+import { editionChanges, EMPTY_SHOP, type RuleBook, type Status } from '@gyrus/core';
 import { provenanceWords } from '@gyrus/formats';
 import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useRuleBooks } from '../../shared/queries.ts';
+import { evaluateAway } from '../../job/useEvaluation.ts';
+import { Button } from '../../shared/Button.tsx';
+import { useRuleBooks, useShop } from '../../shared/queries.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
 
 /** Several books at once: builders like to satisfy every series they may enter. */
@@ -14,15 +17,19 @@ export function BookChoice() {
     <section aria-label="Rule books">
       <h2 className="mb-2 text-lg">Rule books to satisfy</h2>
       <ul className="space-y-2">
-        {books.map((book) => (
-          <BookRow key={book.id} book={book} />
+        {newestOf(books).map((book) => (
+          <BookRow key={book.id} book={book} editions={books.filter((one) => one.id === book.id)} />
         ))}
       </ul>
     </section>
   );
 }
 
-function BookRow({ book }: { book: RuleBook }) {
+/** The first of each book: they come newest first. */
+const newestOf = (books: RuleBook[]): RuleBook[] =>
+  books.filter((book, i) => books.findIndex((one) => one.id === book.id) === i);
+
+function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
   const chosen = usePlan().brief.books.find((one) => one.book === book.id);
   const change = usePlanStore((state) => state.change);
   const toggle = () =>
@@ -71,6 +78,49 @@ function BookRow({ book }: { book: RuleBook }) {
       <Link to={`/rule-books/${book.id}`} className="inline-flex min-h-10 items-center underline">
         read
       </Link>
+      {chosen && chosen.edition !== null && chosen.edition !== book.edition && (
+        <NewerEdition tied={editions.find(({ edition }) => edition === chosen.edition)} newest={book} />
+      )}
     </li>
+  );
+}
+
+/** A newer edition with what it changes and what that does to this job, before it is taken. */
+function NewerEdition({ tied, newest }: { tied: RuleBook | undefined; newest: RuleBook }) {
+  const plan = usePlan();
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const change = usePlanStore((state) => state.change);
+  const changes = tied ? editionChanges(tied, newest) : [];
+  const [effect, setEffect] = useState<string | null>(null);
+  const take = () =>
+    change(`brief/books/${newest.id}/edition`, ({ brief }) => {
+      const found = brief.books.find((one) => one.book === newest.id);
+      if (found) found.edition = newest.edition;
+    });
+  const look = async () => {
+    const books = plan.brief.books.map((one) => (one.book === newest.id ? { ...one, edition: null } : one));
+    const after = await evaluateAway({ ...plan, brief: { ...plan.brief, books } }, shop, [newest]);
+    const own = after.findings.filter(({ rule }) => rule?.book === newest.id);
+    const count = (status: Status) => own.filter((one) => one.status === status).length;
+    setEffect(`${count('out')} out, ${count('look')} to look at, ${count('ask')} to answer under it`);
+  };
+  return (
+    <div className="border-rule w-full space-y-2 border-t pt-2">
+      <p className="text-look font-semibold">
+        This job is tied to edition {tied?.edition ?? 'that is not here'}; edition {newest.edition} is newer.
+      </p>
+      <ul className="text-sm">
+        {changes.map(({ kind, what, clause, text }) => (
+          <li key={`${kind}/${what}/${clause}`}>
+            {kind}: {clause} {text}
+          </li>
+        ))}
+      </ul>
+      {effect && <p>{effect}</p>}
+      <div className="flex gap-3">
+        <Button onClick={() => void look()}>What it does to this job</Button>
+        <Button onClick={take}>Take the newer edition</Button>
+      </div>
+    </div>
   );
 }

@@ -29,7 +29,9 @@ export function BookMatrix({ members, findings }: { members: Member[]; findings:
                     {worst ? (
                       <StatusMark
                         status={worst}
-                        word={counts[worst] > 1 ? `${worst}, ${counts[worst]} times` : worst}
+                        word={
+                          worst !== 'clear' && counts[worst] > 1 ? `${worst}, ${counts[worst]} times` : worst
+                        }
                       />
                     ) : (
                       <span className="text-quiet">says nothing</span>

@@ -5,6 +5,8 @@ import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useOpenSaved } from '../../job/useOpenSaved.ts';
+import { Button } from '../../shared/Button.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
@@ -41,6 +43,7 @@ export function InspectStage() {
             inspector of the event decide.
           </p>
         </div>
+        <PrintSheet />
         {ruled.length > 0 && (
           <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
         )}
@@ -63,6 +66,21 @@ export function InspectStage() {
         <FindingList findings={findings.filter((finding) => finding.rule === null)} style={style} />
       </section>
     </div>
+  );
+}
+
+/** The inspector's sheet of what is saved now. */
+function PrintSheet() {
+  const { units } = usePlan();
+  const open = useOpenSaved();
+  const paper = units.length === 'in' ? 'letter' : 'a4';
+  return (
+    <Button
+      kind="strong"
+      onClick={() => void open((from) => `${from}/inspection.pdf?unit=${units.length}&paper=${paper}`)}
+    >
+      Sheet for the inspector
+    </Button>
   );
 }
 

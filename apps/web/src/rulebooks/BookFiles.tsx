@@ -1,0 +1,75 @@
+import { type RuleBook } from '@gyrus/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { Download, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ApiFault } from '../shared/api.ts';
+import { Button } from '../shared/Button.tsx';
+
+/** Takes a book in from a JSON file; what is wrong with it is said with the place where it is. */
+export function TakeBook() {
+  const input = useRef<HTMLInputElement>(null);
+  const [fault, setFault] = useState('');
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const take = async (file: File) => {
+    setFault('');
+    try {
+      const document: unknown = JSON.parse(await file.text());
+      const book = await api<RuleBook>('rule-books', 'POST', document);
+      await client.invalidateQueries({ queryKey: ['rule-books'] });
+      void navigate(`/rule-books/${book.id}?edition=${encodeURIComponent(book.edition)}`);
+    } catch (error) {
+      setFault(messageOf(error));
+    }
+  };
+  return (
+    <div className="mt-4 space-y-2">
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="rule book as a JSON file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = '';
+          if (file) void take(file);
+        }}
+      />
+      <Button onClick={() => input.current?.click()}>
+        <Upload aria-hidden="true" className="mr-1.5 inline size-4" />
+        Take in a book
+      </Button>
+      {fault && (
+        <p role="alert" className="text-out font-semibold">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function messageOf(error: unknown): string {
+  if (error instanceof SyntaxError)
+    return 'This file is not JSON: export a rule book, or write one by the schema.';
+  if (error instanceof ApiFault)
+    return error.fault.path ? `At ${error.fault.path}: ${error.fault.message}.` : `${error.fault.message}.`;
+  return error instanceof Error ? error.message : String(error);
+}
+
+/** The book as a JSON file, to keep, to change under an edition of its own, and to pass on. */
+export function KeepBook({ book }: { book: RuleBook }) {
+  const address = `data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(book, null, 2))}`;
+  return (
+    <a
+      href={address}
+      download={`${book.id}-${book.edition.replaceAll(/[^\w-]+/g, '-')}.json`}
+      className="border-edge bg-sheet rounded-machined mt-3 inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
+    >
+      <Download aria-hidden="true" className="size-4" />
+      Keep as a file
+    </a>
+  );
+}
