@@ -11,6 +11,7 @@ const PAGES = [
   `${DEMO}/design?view=side&tab=parts`,
   `${DEMO}/design?view=front&tab=order`,
   `${DEMO}/variants`,
+  `${DEMO}/harness`,
   `${DEMO}/bend`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,

@@ -23,6 +23,7 @@ const VIEWS = {
   cage: `${DEMO}/design?view=space`,
   bend: `${DEMO}/bend`,
   cope: `${DEMO}/cope`,
+  harness: `${DEMO}/harness`,
   inspect: `${DEMO}/inspect`,
   shop: '/shop',
   'rule-books': '/rule-books/international-cage',
@@ -43,7 +44,7 @@ try {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
     if (name === 'cope') await page.getByRole('button', { name: /^D1 B/ }).click();
-    if (name === 'cage') await page.waitForTimeout(4000);
+    if (name === 'cage' || name === 'cope') await page.waitForTimeout(4000);
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }

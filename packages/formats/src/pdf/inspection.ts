@@ -191,23 +191,24 @@ function plateTable(cursor: Cursor, plan: Plan, evaluation: Evaluation, style: L
   }
 }
 
-const FINDING_SHARES = [0, 0.09, 0.15, 0.62, 0.75, 0.88];
+const FINDING_SHARES = [0, 0.09, 0.14, 0.2, 0.64, 0.76, 0.88];
 
 /** Book by book, what is out first; questions come in a list of their own. */
-function bookTables(cursor: Cursor, { findings, style }: InspectionRequest): void {
+function bookTables(cursor: Cursor, { plan, findings, style }: InspectionRequest): void {
   const ruled = findings.filter(({ rule, status }) => rule && status !== 'ask');
   for (const book of new Set(ruled.map(({ rule }) => rule?.book))) {
     const own = ruled.filter(({ rule }) => rule?.book === book);
     const source = own[0]?.rule;
     if (!source) continue;
     heading(cursor, source.bookTitle, `edition ${source.edition}; ${provenanceWords[source.provenance]}`);
-    row(cursor, ['clause', 'found', 'what', 'measured', 'limit', 'margin'], FINDING_SHARES, STRONG);
+    row(cursor, ['clause', 'tube', 'found', 'what', 'measured', 'limit', 'margin'], FINDING_SHARES, STRONG);
     for (const status of ['out', 'look', 'clear'] as const)
       for (const finding of own.filter((one) => one.status === status))
         row(
           cursor,
           [
             finding.rule?.clause ?? '',
+            plan.members.find(({ id }) => id === finding.member)?.stamp ?? '',
             status,
             findingWords(finding, style),
             ...(['measured', 'limit', 'margin'] as const).map((which) =>

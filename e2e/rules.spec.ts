@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { newJob, saved, stage } from './job.ts';
+
+const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
+
+test('a book is kept as a file, comes back as a new edition, and a job that is tied to the old one is told what changes', async ({
+  page,
+}) => {
+  await newJob(page, 'Strip car');
+  await page.getByLabel(/^Quarter-mile strip/).check();
+  await saved(page);
+  const job = page.url();
+
+  await page.goto('/rule-books/quarter-strip');
+  const kept = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Keep as a file' }).click();
+  const file = await (await kept).path();
+  const book = JSON.parse(readFileSync(file, 'utf8')) as {
+    edition: string;
+    rules: { id: string; check: { kind: string; most?: number } }[];
+  };
+  const upload = (document: object) =>
+    page.getByLabel('rule book as a JSON file').setInputFiles({
+      name: 'book.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(document)),
+    });
+  await upload({ ...book, rules: [{ ...book.rules[0], check: { kind: 'guess' } }] });
+  await expect(page.getByRole('alert')).toContainText('At /rules/0/check');
+  await upload({ ...book, edition: book.edition, rules: [] });
+  await expect(page.getByRole('alert')).toContainText('give the changed book an edition of its own');
+  const bends = book.rules.map((rule) =>
+    rule.id === 'bends' ? { ...rule, check: { ...rule.check, most: 2 } } : rule,
+  );
+  await upload({ ...book, edition: '4', rules: bends });
+  await expect(page.getByRole('heading', { name: /^Quarter-mile strip/ })).toBeVisible();
+  await expect(page.getByText('has at most 2 bends')).toBeVisible();
+
+  await page.goto(job);
+  await expect(page.getByText('This job is tied to edition 3; edition 4 is newer.')).toBeVisible();
+  await expect(page.getByText(/^changed: S 2/)).toBeVisible();
+  await page.getByRole('button', { name: 'What it does to this job' }).click();
+  await expect(page.getByText(/to answer under it$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take the newer edition' }).click();
+  await expect(page.getByText(/This job is tied to edition/)).toBeHidden();
+  await saved(page);
+});
+
+test('what would mend a finding is done by a press, and undone', async ({ page }) => {
+  await page.goto(`${DEMO}/inspect`);
+  const books = page.getByRole('region', { name: 'Frozen-lake and hill-climb series: cages' });
+  await page.getByRole('radio', { name: /^out / }).click();
+  const gusset = books.getByRole('row', { name: /Gusset GP1 is .* thick/ });
+  await expect(gusset).toHaveCount(2);
+  await books.getByRole('button', { name: 'Do this' }).first().click();
+  await expect(gusset).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(gusset).toHaveCount(2);
+  await saved(page);
+});
+
+test('the heights that suit everybody: the bar is put to its aim, and back', async ({ page }) => {
+  await page.goto(`${DEMO}/harness`);
+  const bar = page.getByRole('region', { name: 'Harness bar HB' });
+  await expect(bar.getByText(/^The lowest is set by E. Lindqvist/)).toBeVisible();
+  await expect(bar.getByText(/seat changes break it$/)).toBeVisible();
+  await bar.getByRole('button', { name: /^Raise the bar by .* to its aim$/ }).click();
+  await expect(bar.getByText(/^holds at all 24 places/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(bar.getByText(/seat changes break it$/)).toBeVisible();
+  await bar.getByRole('slider', { name: 'driver and notch of the seat' }).press('End');
+  await expect(bar.getByText('slide +60 mm', { exact: false }).first()).toBeVisible();
+  await saved(page);
+});
