@@ -141,14 +141,19 @@ function woven(branch: Branch, rows: Row[], strips: number, count: number): Shel
   return { positions, indices };
 }
 
-/** Where an axis comes nearest to a place, mm from its end A: to a millimetre, to cut a piece of it out for a picture. */
+/** Where an axis comes nearest to a place, mm from its end A, to a millimetre: looked for in steps, then about the best of them. */
 export function nearestAlong(axis: Piece[], place: Vec3): number {
+  const COARSE = 16;
   const total = lengthOf(axis);
   let best = { at: 0, gap: Infinity };
-  for (let at = 0; at <= total; at++) {
-    const [x, y, z] = pointAt(axis, at) as Vec3;
-    const gap = Math.hypot(x - place[0], y - place[1], z - place[2]);
-    if (gap < best.gap) best = { at, gap };
-  }
+  const look = (from: number, to: number, step: number): void => {
+    for (let at = Math.max(0, from); at <= Math.min(total, to); at += step) {
+      const [x, y, z] = pointAt(axis, at) as Vec3;
+      const gap = Math.hypot(x - place[0], y - place[1], z - place[2]);
+      if (gap < best.gap) best = { at, gap };
+    }
+  };
+  look(0, total, COARSE);
+  look(best.at - COARSE, best.at + COARSE, 1);
   return best.at;
 }

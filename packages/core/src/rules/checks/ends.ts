@@ -121,15 +121,27 @@ function slideToward(
   const on = cage.members.flatMap(tubesOf).find(({ piece }) => piece === header);
   if (!on || (attached.kind !== 'station' && attached.kind !== 'height')) return null;
   const from = nearestAlong(on.axis, endOf(tube, end));
-  const total = lengthOf(on.axis);
-  // The nearest place of the header, either way, that is within reach.
-  for (let step = 1; step < total; step++)
-    for (const way of [step, -step]) {
-      const there = pointAt(on.axis, from + way);
-      if (!there || distance(there, toward) > reach) continue;
-      const rise = there[2] - endOf(tube, end)[2];
-      if (attached.kind === 'height' && Math.abs(rise) < 1) return null;
-      return { kind: 'slide-end', member: member.id, end, by: attached.kind === 'height' ? rise : way };
+  const by = nearestWay(on.axis, from, (there) => distance(there, toward) <= reach);
+  if (by === null || attached.kind === 'station')
+    return by === null ? null : { kind: 'slide-end', member: member.id, end, by };
+  const rise = (pointAt(on.axis, from + by) as Vec3)[2] - endOf(tube, end)[2];
+  return Math.abs(rise) < 1 ? null : { kind: 'slide-end', member: member.id, end, by: rise };
+}
+
+/** The least way along an axis, either way, to a place that will do; null where none does. To a millimetre, signed. */
+function nearestWay(axis: Piece[], from: number, willDo: (there: Vec3) => boolean): number | null {
+  const COARSE = 16;
+  const total = lengthOf(axis);
+  const does = (way: number): boolean => {
+    const there = pointAt(axis, from + way);
+    return there !== null && willDo(there);
+  };
+  for (let step = COARSE; step < total + COARSE; step += COARSE)
+    for (const sign of [1, -1] as const) {
+      if (!does(sign * step)) continue;
+      for (let back = 1; back < COARSE; back++)
+        if (!does(sign * (step - back))) return sign * (step - back + 1);
+      return sign * (step - COARSE + 1);
     }
   return null;
 }
