@@ -71,5 +71,5 @@ test('rule books are read with where their figures come from', async ({ page }) 
   await page.goto('/rule-books');
   await page.getByRole('link', { name: 'International safety cage figures' }).click();
   await expect(page.getByText('from memory, check against the current edition')).toBeVisible();
-  await expect(page.getByRole('cell', { name: 'bend radius at least 3 × OD' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'bends have a radius of at least 3 × OD' })).toBeVisible();
 });

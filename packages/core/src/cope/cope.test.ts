@@ -424,8 +424,8 @@ test('random joints: the profile is continuous, straight and on the bend of a he
   fc.assert(
     fc.property(
       fc.integer({ min: 30, max: 150 }),
-      fc.integer({ min: 20, max: 38 }),
-      fc.integer({ min: -60, max: 60 }),
+      fc.integer({ min: 20, max: 30 }),
+      fc.integer({ min: -40, max: 40 }),
       fc.boolean(),
       (beta, od, along, bent) => {
         const points: Point[] = bent

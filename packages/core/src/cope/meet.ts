@@ -6,7 +6,7 @@ import { nearestElement, outside, type SweptTube } from './swept.ts';
 /** A gap this small is a touch, and a touch counts as meeting. mm */
 const TOUCH = 1e-7;
 /** Nearer than this the way ahead is looked at closely. mm */
-const NEAR = 0.05;
+const NEAR = 0.5;
 /** Inside a header the way out is looked for in steps of this at least. mm */
 const LEAST_STEP = 2;
 /** A generator that has come this far past the end meets nothing. mm */
@@ -167,7 +167,8 @@ function onLine(
       const gap = (at: number) =>
         outside(arc.only, start[0] + at * into[0], start[1] + at * into[1], start[2] + at * into[2]);
       const touch = marched(gap, 1, Math.min(upTo, arc.from, near.high), Math.max(near.low, met.s));
-      if (touch === null) continue;
+      // Looking ahead near the surface may go past what a straight was met at already.
+      if (touch === null || touch <= met.s) continue;
       met.s = touch;
       met.element = arc.element;
     }
@@ -271,7 +272,10 @@ function lookAhead(
     if (there <= 0) return { met: rootBetween(next, before, gap) };
     if (there > last) {
       const nearest = lowest(next, older, gap);
-      return gap(nearest) <= TOUCH ? { met: nearest } : { passed: Math.min(next, nearest - NEAR) };
+      const least = gap(nearest);
+      // The step went through the surface and out again: it was entered on the way to the deepest place.
+      if (least < 0) return { met: rootBetween(nearest, older, gap) };
+      return least <= TOUCH ? { met: nearest } : { passed: next };
     }
     last = there;
     older = before;
