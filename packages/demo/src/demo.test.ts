@@ -1,4 +1,13 @@
-import { copeFindings, copesIn, evaluate, MEASURE_KEYS, readPlan, readRuleBook, readShop } from '@gyrus/core';
+import {
+  applyRemedy,
+  copeFindings,
+  copesIn,
+  evaluate,
+  MEASURE_KEYS,
+  readPlan,
+  readRuleBook,
+  readShop,
+} from '@gyrus/core';
 import {
   demoBooks,
   demoJobs,
@@ -68,6 +77,41 @@ test('the unfinished job has a finding of each kind that a cage can have', () =>
     'trailing-straight',
   ];
   expect(wanted.filter((code) => !codes.has(code))).toEqual([]);
+});
+
+test('the unfinished job has a finding of each kind of rule that a demo cage can break, and each remedy clears it', () => {
+  const { findings } = cageOf(unfinishedPlan);
+  const against = findings.filter(({ rule, status }) => rule && (status === 'out' || status === 'look'));
+  const codes = new Set(against.map(({ code }) => code));
+  const wanted = [
+    'tube-wall',
+    'bend-count',
+    'not-straight',
+    'end-distance',
+    'plate-missing',
+    'plate-area',
+    'plate-thickness',
+    'plate-width',
+    'bolt-size',
+    'gusset-leg',
+    'gusset-thickness',
+    'splice-sleeve',
+    'splice-rosettes',
+    'feet-on',
+    'count',
+    'helmet-top',
+    'helmet-within',
+    'harness-angle',
+  ];
+  expect(wanted.filter((code) => !codes.has(code))).toEqual([]);
+  const mendable = against.filter(({ remedy }) => remedy !== null && remedy.kind !== 'radius');
+  expect(mendable.length).toBeGreaterThan(20);
+  const notMended = mendable.filter(({ key, remedy }) => {
+    const mended = remedy ? applyRemedy(unfinishedPlan, remedy) : unfinishedPlan;
+    const after = cageOf(mended).findings.find((one) => one.key === key);
+    return after !== undefined && after.status !== 'clear';
+  });
+  expect(notMended.map(({ key }) => key)).toEqual([]);
 });
 
 test.each(demoJobs.map(({ name, plan }) => [name, plan] as const))(

@@ -24,6 +24,12 @@ const measured: Plan = {
     feetOn: 'floor-sheet',
     drivers: [],
     carWeight: null,
+    roof: 'open',
+    books: ['frozen-lake-series', 'international-cage', 'gravel-cup', 'quarter-strip'].map((book) => ({
+      book,
+      class: book === 'frozen-lake-series' ? 'ice' : book === 'quarter-strip' ? 'mild' : null,
+      edition: null,
+    })),
     notes: 'Unfinished on purpose: each finding is one to mend.',
   },
   survey: {
@@ -32,6 +38,8 @@ const measured: Plan = {
       ...fourPointPlan.survey.measures,
       halfWidthFloorLeft: millimetre('660'),
       halfWidthFloorRight: millimetre('648'),
+      doorSill: millimetre('300'),
+      doorTop: millimetre('820'),
     },
     planes: [],
   },
@@ -75,6 +83,18 @@ const cage = new CageBuilder(measured)
     shape: { kind: 'through', via: [{ feature: 'bend-a', at: at(60, 600, 480) }] },
   }));
 
+/** Too thin, too small, and with bolts too thin. */
+const smallPlate = {
+  follows: 'foot' as const,
+  at: null,
+  tilt: angle('0'),
+  thickness: mm(2),
+  outline: { kind: 'rectangle' as const, length: mm(90), width: mm(45) },
+  turnedUp: null,
+  plinth: null,
+  bolts: { count: 2, size: mm(6), grade: '8.8', backing: null },
+};
+
 /** Unfinished on purpose, with findings of each kind, to learn from. */
 export const unfinishedPlan: Plan = cage.done((plan) => ({
   survey: {
@@ -93,18 +113,24 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
   },
   plates: [
     {
+      ...smallPlate,
       id: 'murrelet-plate',
-      name: 'spare plate',
       stamp: 'P1',
-      under: null,
-      follows: 'foot',
-      at: null,
-      tilt: angle('0'),
-      thickness: mm(3),
-      outline: { kind: 'rectangle', length: mm(120), width: mm(80) },
-      turnedUp: null,
-      plinth: null,
-      bolts: null,
+      name: 'side hoop, left: too small',
+      under: { member: cage.id('side-hoop'), end: 'a', side: 'left' },
+    },
+    { ...smallPlate, id: 'murrelet-spare', stamp: 'P2', name: 'spare plate', under: null },
+  ],
+  occupants: [
+    {
+      id: 'murrelet-driver',
+      name: 'somebody tall',
+      seat: 'left',
+      shoulder: at(230, 330, 560),
+      helmetTop: at(220, 330, 960),
+      height: null,
+      travel: null,
+      slots: [mm(0)],
     },
   ],
   gussets: [
@@ -113,13 +139,24 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
       stamp: 'GP1',
       kind: 'flat',
       between: [{ member: HOOP }, { member: cage.id('diagonal') }],
-      legs: [mm(120), mm(120)],
-      thickness: mm(3),
+      legs: [mm(45), mm(120)],
+      thickness: mm(0.8),
       holes: [mm(80)],
       twin: false,
     },
   ],
   parts: [
+    {
+      kind: 'splice',
+      id: 'murrelet-splice',
+      stamp: 'SP1',
+      on: { member: HOOP },
+      station: { feature: 'foot-left', edge: 'middle', along: mm(300) },
+      sleeve: mm(60),
+      sleeveWall: mm(2),
+      rosettes: 2,
+      gap: mm(2),
+    },
     {
       kind: 'bracket',
       id: 'murrelet-bracket',

@@ -52,6 +52,19 @@ export const tubesOfRole = ({ members }: RuledCage, role: string): Tube[] =>
 export const endOf = ({ points }: Tube, end: 'a' | 'b'): Vec3 =>
   points[end === 'a' ? 0 : points.length - 1] as Vec3;
 
+/**
+ * The ends of a piece that are ends of its member: a bar that is split ends at its first and its last half only, each side of a
+ * pair for itself.
+ */
+export function outerEnds({ pieces }: RuledMember, tube: Tube): ('a' | 'b')[] {
+  const own = pieces.find(({ piece }) => piece === tube.piece);
+  const group = pieces.filter(({ side }) => side === own?.side).map(({ piece }) => piece);
+  return [
+    ...(group[0] === tube.piece ? (['a'] as const) : []),
+    ...(group.at(-1) === tube.piece ? (['b'] as const) : []),
+  ];
+}
+
 /** Ends of a tube that stand on no other tube: its feet. */
 export const feetOf = (tube: Tube, joints: Joint[]): ('a' | 'b')[] =>
   (['a', 'b'] as const).filter(

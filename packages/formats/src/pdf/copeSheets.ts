@@ -12,6 +12,7 @@ import {
   formatWithUnit,
   type LengthStyle,
   pieceAnswerOf,
+  setbackAt,
   type Plan,
   type Tube,
 } from '@gyrus/core';
@@ -184,11 +185,11 @@ function clockTable(
     BODY,
   );
   for (let at = 0; at < 360; at += EVERY) {
-    const setback = setbacks[Math.round((at * setbacks.length) / 360)];
+    const setback = setbackAt(setbacks, at);
     const column = x + ((at / EVERY) % 6) * (width / 6);
     const row = top + 28 + Math.floor(at / (EVERY * 6)) * 30;
     writeText(doc, `${at}°`, column, row, { ...BODY, size: 9 });
-    const text = setback == null ? 'passes' : formatLength(setback - cut.ear, style);
+    const text = setback === null ? 'passes' : formatLength(setback - cut.ear, style);
     writeText(doc, text, column, row + 13, { font: 'figure-600', size: 12 });
   }
 }

@@ -1,24 +1,21 @@
-import { type CopeCurve, curveOf, type EndCut, formatLength } from '@gyrus/core';
+import { type CopeCurve, curveOf, type EndCut, formatLength, setbackAt } from '@gyrus/core';
 import { useState } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
+import { NumberField } from '../../shared/NumberField.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 
-const STEPS = [
-  { value: '30', text: 'every 30°' },
-  { value: '20', text: 'every 20°' },
-  { value: '10', text: 'every 10°' },
-] as const;
+const STEPS = ['30', '20', '10'].map((value) => ({ value, text: `every ${value}°` }));
 
 /** For those without a printer: the cut by its clock position, from the ear up the tube. */
 export function ClockTable({ cut, curve }: { cut: EndCut; curve: CopeCurve }) {
   const style = useJobStyle();
-  const [step, setStep] = useState<(typeof STEPS)[number]['value']>('30');
+  const [step, setStep] = useState(30);
   const setbacks = curveOf(cut, curve);
-  const every = (Number(step) * setbacks.length) / 360;
-  const rows = setbacks.flatMap((setback, i) =>
-    i % every === 0 ? [{ phi: (360 * i) / setbacks.length, setback }] : [],
-  );
+  const rows = Array.from({ length: Math.ceil(360 / step) }, (_, i) => ({
+    phi: i * step,
+    setback: setbackAt(setbacks, i * step),
+  }));
   return (
     <section aria-label="Marking by hand" className="space-y-2">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -28,7 +25,18 @@ export function ClockTable({ cut, curve }: { cut: EndCut; curve: CopeCurve }) {
             round the tube from the face line, looking up the tube; from the ear, up the tube
           </span>
         </h2>
-        <Segmented quiet label="steps of the table" value={step} options={STEPS} onChange={setStep} />
+        <div className="flex items-end gap-3">
+          <Segmented
+            quiet
+            label="steps of the table"
+            value={String(step)}
+            options={STEPS}
+            onChange={(next) => setStep(Number(next))}
+          />
+          <div className="w-28">
+            <NumberField label="or any step, °" value={step} low={1} high={180} onChange={setStep} />
+          </div>
+        </div>
       </div>
       <ul
         aria-label="Setbacks round the tube"

@@ -6,7 +6,16 @@ import { distance, type Vec3 } from '../../space/index.ts';
 import { type Finding, finding, type Status } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, endOf, feetOf, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
+import {
+  type Base,
+  endOf,
+  feetOf,
+  outerEnds,
+  type Subject,
+  tubesOf,
+  tubesOfRole,
+  waiting,
+} from '../subject.ts';
 
 /** Which end of a tube is the upper and which the lower. */
 export const endKeys = (tube: Tube): { upper: 'a' | 'b'; lower: 'a' | 'b' } =>
@@ -25,13 +34,16 @@ export function endDistance(check: CheckOf<'end-distance'>, subject: Subject, ba
   if (tubes.length === 0) return [waiting('end-distance', base)];
   return tubes.flatMap((tube) => {
     const { upper, lower } = endKeys(tube);
+    const outer = outerEnds(subject, tube);
     const ends = check.end === 'each' ? [upper, lower] : [check.end === 'upper' ? upper : lower];
-    return ends.map((end) => {
-      const places = placesFor(check, tube, end, subject);
-      const key = `${base.key}/${tube.piece}/${end}`;
-      if (places.length === 0) return waiting('end-distance', { ...base, key });
-      return judged(check, tube, end, places, subject, { ...base, key });
-    });
+    return ends
+      .filter((end) => outer.includes(end))
+      .map((end) => {
+        const places = placesFor(check, tube, end, subject);
+        const key = `${base.key}/${tube.piece}/${end}`;
+        if (places.length === 0) return waiting('end-distance', { ...base, key });
+        return judged(check, tube, end, places, subject, { ...base, key });
+      });
   });
 }
 

@@ -64,15 +64,21 @@ export function tubeGeometry(
   od: number,
   { stretch = [0, lengthOf(axis)], radial = RADIAL }: { stretch?: [number, number]; radial?: number } = {},
 ): TubeGeometry {
-  performance.clearMarks(GEOMETRY);
   const curve = new AxisCurve(axis, stretch);
-  const geometry = new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), radial, false);
+  return marked(() => new TubeGeometry(curve, curve.stops.length - 1, metres(od / 2), radial, false));
+}
+
+function marked<T>(make: () => T): T {
+  performance.clearMarks(GEOMETRY);
+  const geometry = make();
   performance.mark(GEOMETRY);
   return geometry;
 }
 
 /** A shell of the core in the picture's metres. */
-export function shellGeometry({ positions, indices }: Shell): BufferGeometry {
+export const shellGeometry = (shell: Shell): BufferGeometry => marked(() => bufferOf(shell));
+
+function bufferOf({ positions, indices }: Shell): BufferGeometry {
   const geometry = new BufferGeometry();
   const placed = new Float32Array(positions.length);
   for (let i = 0; i < positions.length; i += 3) {
