@@ -94,3 +94,14 @@ test('saw card, straight cuts, length and seam of an end; the notcher’s limit 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(card.getByText(/The notcher stops/)).toBeHidden();
 });
+
+test('a tube that the fit order makes cut an end is left out, and taken again', async ({ page }) => {
+  await page.goto(COPE);
+  await page.getByRole('list', { name: ends }).getByRole('button', { name: /^BL A/ }).click();
+  await expect(page.getByText('coped to MH, D1')).toBeVisible();
+  await page.getByRole('button', { name: 'Not cut by D1' }).click();
+  await expect(page.getByText('coped to MH', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'D1 left out: take it again' }).click();
+  await expect(page.getByText('coped to MH, D1')).toBeVisible();
+  await saved(page);
+});

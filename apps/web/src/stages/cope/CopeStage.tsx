@@ -8,6 +8,7 @@ import { Segmented } from '../../shared/Segmented.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
 import { ClockTable } from './ClockTable.tsx';
+import { CopedTo } from './CopedTo.tsx';
 import { CopingSettings } from './CopingSettings.tsx';
 import { EndList } from './EndList.tsx';
 import { EndTick } from './EndTick.tsx';
@@ -110,6 +111,7 @@ function EndCards({ cut, copes, curve }: EndCardsProps) {
           <Template cut={cut} od={tube.od} curve={curve} />
         </div>
       )}
+      <CopedTo cut={cut} />
       <SawCard cut={cut} lengths={lengths} />
       {headers.length > 0 && <StraightCutCard cut={cut} tube={tube} headers={headers} />}
       <LengthCard copes={copes} tube={tube} lengths={lengths} />
