@@ -64,14 +64,14 @@ test('the rules are held against the hoop, and what cannot be computed is asked'
   const tilt = book.getByRole('row', { name: /within ten degrees/ });
   await expect(tilt).toContainText('look');
   await expect(tilt).toContainText("within the instrument's error");
-  const padding = page.getByRole('row', { name: /Padding wherever/ });
-  await expect(padding).toContainText('ask');
-  await padding.getByRole('radio', { name: 'yes' }).click();
-  await padding.getByLabel('who checked').fill('E. L.');
-  await expect(padding).toContainText('clear');
+  const hole = page.getByRole('row', { name: /Inspection hole/ });
+  await expect(hole).toContainText('ask');
+  await hole.getByRole('radio', { name: 'yes' }).click();
+  await hole.getByLabel('who checked').fill('E. L.');
+  await expect(hole).toContainText('clear');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('row', { name: /Padding wherever/ })).toContainText('says E. L.');
+  await expect(page.getByRole('row', { name: /Inspection hole/ })).toContainText('says E. L.');
 });
 
 test('a show bar is told, at the brief and on the stage tape', async ({ page }) => {
