@@ -9,6 +9,8 @@ const shared = {
 
 /** `unit` needs nothing, `api` the PostgreSQL that scripts/test.mjs starts, `start` the built program. */
 export default {
+  // Whole packs of PDF pages are made in some tests, on machines that do other work as well.
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,
