@@ -98,10 +98,10 @@ test('saw card, straight cuts, length and seam of an end; the notcher’s limit 
 test('a tube that the fit order makes cut an end is left out, and taken again', async ({ page }) => {
   await page.goto(COPE);
   await page.getByRole('list', { name: ends }).getByRole('button', { name: /^BL A/ }).click();
-  await expect(page.getByText('coped to MH, D1')).toBeVisible();
+  await expect(page.getByText('coped to MH, D1', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Not cut by D1' }).click();
   await expect(page.getByText('coped to MH', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'D1 left out: take it again' }).click();
-  await expect(page.getByText('coped to MH, D1')).toBeVisible();
+  await expect(page.getByText('coped to MH, D1', { exact: true })).toBeVisible();
   await saved(page);
 });
