@@ -19,7 +19,16 @@ export {
   type UnbracedBend,
   unbracedBends,
 } from './bracing.ts';
-export { HELMET_RADIUS, helmetRoom, type KeepOutGap, keepOutGaps, type ZoneGap, zoneGaps } from './clear.ts';
+export { placeOf } from './place.ts';
+export {
+  HELMET_RADIUS,
+  helmetGap,
+  helmetRoom,
+  type KeepOutGap,
+  keepOutGaps,
+  type ZoneGap,
+  zoneGaps,
+} from './clear.ts';
 export { type GussetAnswer, gussetsOf, type GussetShape } from './gussets.ts';
 export { type Loop, loopsOf } from './loops.ts';
 export { type Node, nodesOf } from './nodes.ts';

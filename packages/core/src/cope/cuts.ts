@@ -9,3 +9,12 @@ export interface Profile {
   headers: number[];
   parts: number[];
 }
+
+/** The line at any place round the tube, between the steps that it was computed at; null where it passes its header there. */
+export function setbackAt(setbacks: (number | null)[], degrees: number): number | null {
+  const turned = ((degrees % 360) + 360) % 360;
+  const at = (turned * setbacks.length) / 360;
+  const [low, high] = [setbacks[Math.floor(at) % setbacks.length], setbacks[Math.ceil(at) % setbacks.length]];
+  if (low == null || high == null) return null;
+  return low + (high - low) * (at - Math.floor(at));
+}

@@ -1,4 +1,5 @@
 export { clockingOf } from './clocking.ts';
+export { setbackAt } from './cuts.ts';
 export { copeFrom, copeInput } from './input.ts';
 export { type PlaneCut, planeCut } from './plane.ts';
 export { type WeldPrep, weldPrep } from './prep.ts';

@@ -1,5 +1,6 @@
 import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
 import { angleAbout, type Vec3 } from '../space/index.ts';
+import { setbackAt } from './cuts.ts';
 import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
 
 /** A cut end as its surface is drawn: the direction of its face line, and setbacks at even steps round it, mm. */
@@ -34,9 +35,9 @@ export function tubeShell(
   const branch = branchAlong(axis, ends.a?.face ?? null);
   const total = lengthOf(axis);
   const turn = ends.b ? clockOfB(branch, axis, ends.b.face) : 0;
-  const cutA = Array.from({ length: strips }, (_, k) => setbackAt(ends.a?.outer, k / strips));
+  const cutA = Array.from({ length: strips }, (_, k) => setbackOf(ends.a?.outer, k / strips));
   // End B counts round the other way, as its axis points back into the tube.
-  const cutB = Array.from({ length: strips }, (_, k) => setbackAt(ends.b?.outer, turn - k / strips));
+  const cutB = Array.from({ length: strips }, (_, k) => setbackOf(ends.b?.outer, turn - k / strips));
   const rows = [0, ...stopsOf(axis), total].map((stop): Row => ({
     radius: od / 2,
     at: cutA.map((low, k) => within(stop, low, total - (cutB[k] ?? 0), total)),
@@ -61,7 +62,7 @@ export function openEnd(
   const half = strips / 2;
   const row = (setbacks: (number | null)[], radius: number): Row => ({
     radius,
-    at: Array.from({ length: half + 1 }, (_, k) => setbackAt(setbacks, k / strips)),
+    at: Array.from({ length: half + 1 }, (_, k) => setbackOf(setbacks, k / strips)),
   });
   const far = (radius: number): Row => ({ radius, at: Array.from({ length: half + 1 }, () => length) });
   const between = stopsOf(seen).filter((stop) => stop < length);
@@ -95,15 +96,9 @@ function clockOfB({ carried }: Branch, axis: Piece[], face: Vec3): number {
   return angleAbout(directionAt(axis, lengthOf(axis)), carried.u, face) / (2 * Math.PI);
 }
 
-/** A setback at a share of a turn, between the steps that it was computed at; 0 where nothing is met, or nothing cut. */
-function setbackAt(setbacks: (number | null)[] | undefined, share: number): number {
-  if (!setbacks || setbacks.length === 0) return 0;
-  const count = setbacks.length;
-  const at = (((share % 1) + 1) % 1) * count;
-  const before = Math.floor(at) % count;
-  const [low, high] = [setbacks[before] ?? 0, setbacks[(before + 1) % count] ?? 0];
-  return low + (high - low) * (at - Math.floor(at));
-}
+/** A setback at a share of a turn; 0 where nothing is met, or nothing cut. */
+const setbackOf = (setbacks: (number | null)[] | undefined, share: number): number =>
+  setbacks && setbacks.length > 0 ? (setbackAt(setbacks, 360 * share) ?? 0) : 0;
 
 /** Ends take the cut, what is between keeps clear of both. */
 function within(stop: number, low: number, high: number, total: number): number {

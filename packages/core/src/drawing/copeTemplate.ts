@@ -20,14 +20,6 @@ export const curveOf = ({ outer, inner }: EndCut, curve: CopeCurve): (number | n
       ? outer
       : inner;
 
-/** The line at any place round the tube, between the steps that it was computed at; null where it passes its header there. */
-export function setbackAt(setbacks: (number | null)[], degrees: number): number | null {
-  const at = (degrees * setbacks.length) / 360;
-  const [low, high] = [setbacks[Math.floor(at) % setbacks.length], setbacks[Math.ceil(at) % setbacks.length]];
-  if (low == null || high == null) return null;
-  return low + (high - low) * (at - Math.floor(at));
-}
-
 export interface TemplateOptions {
   curve: CopeCurve;
   /** Thickness of the paper, mm, which the wrap goes round as well. */

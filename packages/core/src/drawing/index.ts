@@ -15,12 +15,5 @@ export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from 
 export { harnessView } from './harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
-export {
-  type CopeCurve,
-  copeTemplate,
-  curveOf,
-  setbackAt,
-  type TemplateOptions,
-  wrapLength,
-} from './copeTemplate.ts';
+export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';
 export { outlineDrawing } from './outlineDrawing.ts';

@@ -1,4 +1,5 @@
 import { type Rule, type RuleCheck } from '@gyrus/core';
+import { inch } from '../write.ts';
 
 type Role = Rule['roles'][number];
 
@@ -10,6 +11,13 @@ export const rule = (id: string, clause: string, roles: Role[], text: string, ch
   roles,
   classes: [],
   check,
+});
+
+/** A size of the schedule in inches. */
+export const size = (od: string, wall: string, kinds: string[]) => ({
+  od: inch(od),
+  wall: inch(wall),
+  kinds,
 });
 
 /** What no program can compute: the text is the question. */

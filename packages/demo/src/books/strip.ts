@@ -1,8 +1,6 @@
 import { expectValue, readRuleBook, type RuleBook } from '@gyrus/core';
 import { angle, inch } from '../write.ts';
-import { ALL, ask, FRONT, NO_HELMET, rule } from './rules.ts';
-
-const size = (od: string, wall: string, kinds: string[]) => ({ od: inch(od), wall: inch(wall), kinds });
+import { ALL, ask, FRONT, NO_HELMET, rule, size } from './rules.ts';
 
 /** Invented for the demo: drag-strip style, with sizes and joints of its own and one continuous door bar. */
 export const stripBook: RuleBook = expectValue(

@@ -1,9 +1,8 @@
 import { expectValue, readRuleBook, type RuleBook } from '@gyrus/core';
 import { angle, inch, pounds } from '../write.ts';
-import { ALL, ask, FRONT, NO_ANGLE, NO_HELMET, NO_PLATE, OTHERS, rule } from './rules.ts';
+import { ALL, ask, FRONT, NO_ANGLE, NO_HELMET, NO_PLATE, OTHERS, rule, size } from './rules.ts';
 
 const COMMON = ['drawn-over-mandrel', 'cold-drawn-seamless'];
-const size = (od: string, wall: string, kinds: string[]) => ({ od: inch(od), wall: inch(wall), kinds });
 
 /** Invented for the demo: a book of the school that goes by car weight, in inch sizes. */
 export const weightBook: RuleBook = expectValue(

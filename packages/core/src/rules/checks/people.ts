@@ -1,5 +1,4 @@
-import { HELMET_RADIUS, type Tube } from '../../cage/index.ts';
-import { distanceToPath } from '../../centreline/index.ts';
+import { helmetGap, placeOf, type Tube } from '../../cage/index.ts';
 import { strapAngle } from '../../harness/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -10,8 +9,6 @@ import { highestOf, placeAcross } from './axisPlaces.ts';
 import { type Base, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
 
 type Occupant = Plan['occupants'][number];
-
-const placeOf = (at: NonNullable<Occupant['shoulder']>): Vec3 => [at[0].mm, at[1].mm, at[2].mm];
 
 /** The highest place of a tube's surface. */
 function topOf({ axis, od }: Tube): Vec3 {
@@ -57,8 +54,7 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
       found.push(judged('top', room, check.belowTop.mm, room - check.belowTop.mm));
     }
     if (check.within) {
-      const away =
-        distanceToPath([top[0], top[1], top[2] - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2;
+      const away = helmetGap(top, tube);
       found.push(judged('within', away, check.within.mm, check.within.mm - away));
     }
     return found;
@@ -144,9 +140,7 @@ export function padding({ within }: CheckOf<'padding'>, subject: Subject, base: 
     const room = Math.min(
       ...heads.map((person) => {
         const top = placeOf(person.helmetTop as NonNullable<Occupant['helmetTop']>);
-        return (
-          distanceToPath([top[0], top[1], top[2] - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2
-        );
+        return helmetGap(top, tube);
       }),
     );
     const key = `${base.key}/${tube.piece}`;
