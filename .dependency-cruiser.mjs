@@ -14,6 +14,7 @@ const coreOrder = [
   'survey',
   'cage',
   'harness',
+  'occupant',
   'rules',
   'drawing',
 ];

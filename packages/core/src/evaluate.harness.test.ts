@@ -1,16 +1,11 @@
 import { evaluate, harnessIn } from './evaluate.ts';
-import { EMPTY_SHOP, type Plan } from './plan/index.ts';
+import { EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
 import { bar, cageOf, deg, heightOn, mm, placeAt } from './testing.ts';
 
 const person = (name: string, z: number): Plan['occupants'][number] => ({
-  id: name,
+  ...newOccupant(name),
   name,
-  seat: 'left',
   shoulder: placeAt(260, 300, z),
-  helmetTop: null,
-  height: null,
-  travel: null,
-  slots: [mm(0)],
 });
 
 const withPeople = (...people: Plan['occupants']): Plan => ({

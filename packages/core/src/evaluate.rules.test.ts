@@ -125,14 +125,10 @@ const seated = (
   ...plan,
   occupants: [
     {
-      id: 'o',
+      ...newOccupant('o'),
       name: 'A. N.',
-      seat: 'left',
       shoulder: placeAt(...shoulder),
       helmetTop: placeAt(...helmetTop),
-      height: null,
-      travel: null,
-      slots: [mm(0)],
     },
   ],
 });

@@ -43,6 +43,7 @@ import {
   type Role,
   type Shop,
 } from './plan/index.ts';
+import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
 import {
   asymmetryFindings,
   bookFindings,
@@ -189,7 +190,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
       ...briefFindings(plan),
       ...(cage.loop ? [loopFinding(cage.loop)] : []),
       ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [])),
-      ...bookFindings(books, { plan, members: ruledMembers(cage, members), joints, plates, gussets }),
+      ...bookFindings(books, { plan, members: ruledMembers(cage, members), joints, plates, gussets, parts }),
       ...keepOutFindings(keepOutGaps(plan, tubes), tape),
       ...zoneFindings(zoneGaps(plan, tubes), tape),
       ...collisionFindings(collisionsOf(tubes, joints)),
@@ -278,12 +279,24 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
 }
 
 /** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */
-export const harnessIn = (plan: Plan, { members, joints }: Evaluation, books: RuleBook[]): HarnessAnswer[] =>
+export const harnessIn = (
+  plan: Plan,
+  { members, joints, parts }: Evaluation,
+  books: RuleBook[],
+): HarnessAnswer[] =>
   harnessAnswers(
     plan,
     members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
     joints,
+    parts,
     books,
+  );
+
+/** The people in the cage: what helmet and limbs can reach, what they see, how they get in. Apart, as copes are. */
+export const cockpitIn = (plan: Plan, { members }: Evaluation): CockpitAnswer =>
+  cockpitOf(
+    plan,
+    members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
   );
 
 /**

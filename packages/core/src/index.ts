@@ -9,6 +9,7 @@ export * from './plan/index.ts';
 export * from './survey/index.ts';
 export * from './cage/index.ts';
 export * from './harness/index.ts';
+export * from './occupant/index.ts';
 export * from './rules/index.ts';
 export * from './evaluate.ts';
 export * from './drawing/index.ts';

@@ -72,6 +72,7 @@ export const fourPointPlan: Plan = bar.done((plan) => ({
     name: i === 0 ? 'hoop foot, left' : 'hoop foot, right',
     stamp: `P${i + 1}`,
     under: { member: HOOP, end },
+    on: null,
     follows: 'foot',
     at: null,
     tilt: angle('0'),

@@ -1,4 +1,12 @@
-import { emptyPlan, expectValue, type MainHoop, mainHoopOf, type Plan, readPlan } from '@gyrus/core';
+import {
+  emptyPlan,
+  expectValue,
+  type MainHoop,
+  mainHoopOf,
+  newOccupant,
+  type Plan,
+  readPlan,
+} from '@gyrus/core';
 import { at, CageBuilder, demoDie, height, mm, point, station, withDie } from './build.ts';
 import { DIE_1_3_4 } from './shop.ts';
 import { angle, inch, pounds } from './write.ts';
@@ -175,9 +183,8 @@ export const demoPlan: Plan = cage.done((plan) => ({
   ],
   occupants: [
     {
-      id: 'driver',
+      ...newOccupant('driver'),
       name: 'E. Lindqvist',
-      seat: 'left',
       shoulder: at(30, 360, 640),
       helmetTop: at(60, 360, 930),
       height: mm(1780),
@@ -193,7 +200,6 @@ export const demoPlan: Plan = cage.done((plan) => ({
         reclineNotches: 2,
         backLength: mm(520),
       },
-      slots: [mm(0)],
     },
   ],
   weldPosition: { forward: mm(0), drop: mm(100) },
@@ -239,6 +245,7 @@ function plate(
     name,
     stamp,
     under,
+    on: null,
     follows: 'foot',
     at: null,
     tilt: angle('0'),

@@ -1,4 +1,4 @@
-import { type MainHoop, type Plan } from '@gyrus/core';
+import { type MainHoop, newOccupant, type Plan } from '@gyrus/core';
 import { at, CageBuilder, height, mm, point, station } from './build.ts';
 import { fourPointPlan } from './fourPoint.ts';
 import { angle, millimetre } from './write.ts';
@@ -85,6 +85,7 @@ const cage = new CageBuilder(measured)
 
 /** Too thin, too small, and with bolts too thin. */
 const smallPlate = {
+  on: null,
   follows: 'foot' as const,
   at: null,
   tilt: angle('0'),
@@ -123,14 +124,10 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
   ],
   occupants: [
     {
-      id: 'murrelet-driver',
+      ...newOccupant('murrelet-driver'),
       name: 'somebody tall',
-      seat: 'left',
       shoulder: at(230, 330, 560),
       helmetTop: at(220, 330, 960),
-      height: null,
-      travel: null,
-      slots: [mm(0)],
     },
   ],
   gussets: [

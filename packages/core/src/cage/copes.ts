@@ -74,7 +74,7 @@ export function copesOf(setting: CopeSetting): Copes {
         a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
     });
   }
-  const seams = seamsOf(made, tubes, order, plan.coping.torchRoom.mm);
+  const seams = seamsOf(plan, made, tubes, order);
   return { ends: made.map(({ cut }) => cut), lengths, ...seams };
 }
 

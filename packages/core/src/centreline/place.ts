@@ -60,6 +60,14 @@ export function firstCrossing(
   return crossingsOf(pieces, measure).find((along) => wanted(pointAt(pieces, along) as Vec3)) ?? null;
 }
 
+/** The place of an axis at a distance from the car's centre line; the nearer of its ends where it does not reach so far. */
+export function placeAcross(axis: Piece[], y: number): Vec3 {
+  const [at] = crossingsOf(axis, (point) => point[1] - y);
+  const ends = [0, lengthOf(axis)].map((along) => pointAt(axis, along) as Vec3) as [Vec3, Vec3];
+  if (at !== undefined) return pointAt(axis, at) as Vec3;
+  return Math.abs(ends[0][1] - y) <= Math.abs(ends[1][1] - y) ? ends[0] : ends[1];
+}
+
 /** Direction of the axis A → B at a distance from end A, length 1. */
 export function directionAt(pieces: Piece[], along: number): Vec3 {
   const STEP = 0.01;

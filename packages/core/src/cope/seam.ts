@@ -23,12 +23,15 @@ export function seamOf(cope: Cope, radius: number): Seam {
   return { line, length, widest };
 }
 
+/** How much of a seam lies where something is so, looked at in the middle of each of its steps. mm */
+export const lengthWhere = ({ line }: Seam, isSo: (at: Vec3) => boolean): number =>
+  lengthAlong(line, (from, to) =>
+    isSo([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2]),
+  );
+
 /** How much of a seam lies within another tube: it has to be welded before that tube goes on. mm */
-export const coveredBy = ({ line }: Seam, tube: SweptTube): number =>
-  lengthAlong(line, (from, to) => {
-    const [x, y, z] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2];
-    return outside(tube, x, y, z) < 0;
-  });
+export const coveredBy = (seam: Seam, tube: SweptTube): number =>
+  lengthWhere(seam, ([x, y, z]) => outside(tube, x, y, z) < 0);
 
 /**
  * The least way from a seam to another tube's surface, negative within it. mm

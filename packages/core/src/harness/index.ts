@@ -1,3 +1,7 @@
+export { type Alternative, alternativesFor, type OffsetRange, offsetRange } from './alternatives.ts';
+export { type HipPlace, lapAngle, type LapInterval, lapInterval } from './lap.ts';
+export { longestSpan, type Span } from './span.ts';
+export { legRoom, type StrapRun, strapRuns } from './spread.ts';
 export { type StrapInput, strapInput } from './input.ts';
 export {
   aimedHeight,
@@ -13,5 +17,5 @@ export {
   type StrapAttach,
   type StrapWindow,
 } from './interval.ts';
-export { slotPlaces } from './places.ts';
+export { carried, carriedByBack, type SeatPose, seatPoses, slotPlaces } from './places.ts';
 export { strapAngle } from './strap.ts';

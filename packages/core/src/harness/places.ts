@@ -1,8 +1,7 @@
 import { radians } from '../measure/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { type Occupant } from '../plan/index.ts';
+import { type Vec3 } from '../space/index.ts';
 import { type SlotPlace } from './interval.ts';
-
-type Occupant = Plan['occupants'][number];
 
 /** Steps from one end of a range to the other, both in it. */
 function stepsOf(from: number, to: number, notches: number): number[] {
@@ -12,41 +11,80 @@ function stepsOf(from: number, to: number, notches: number): number[] {
 
 const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(Math.round(mm))}`;
 
+/** A setting of the seat: how far slid forward, raised and reclined from where its driver was measured. mm, degrees */
+export interface SeatPose {
+  /** `slide +40 mm, recline +4°`; empty as measured. */
+  notch: string;
+  forward: number;
+  up: number;
+  recline: number;
+}
+
+const poseOf = (forward: number, up: number, recline: number): SeatPose => ({
+  notch: [
+    forward === 0 ? '' : `slide ${signed(forward)} mm`,
+    up === 0 ? '' : `height ${signed(up)} mm`,
+    recline === 0 ? '' : `recline ${signed(recline)}°`,
+  ]
+    .filter(Boolean)
+    .join(', '),
+  forward,
+  up,
+  recline,
+});
+
+/** Every setting of a seat, or with `ends` only those at the ends of its slide, height and recline. A fixed seat has one. */
+export function seatPoses(travel: Occupant['travel'], which: 'all' | 'ends'): SeatPose[] {
+  if (!travel) return [poseOf(0, 0, 0)];
+  const steps = (from: number, to: number, notches: number) =>
+    stepsOf(from, to, which === 'ends' ? 2 : notches);
+  return steps(-travel.back.mm, travel.forward.mm, travel.slideNotches).flatMap((forward) =>
+    steps(-travel.down.mm, travel.up.mm, travel.heightNotches).flatMap((up) =>
+      steps(-travel.upright.deg, travel.reclined.deg, travel.reclineNotches).map((recline) =>
+        poseOf(forward, up, recline),
+      ),
+    ),
+  );
+}
+
+/** A place that the seat carries along. Car's frame, mm. */
+export const carried = ({ forward, up }: SeatPose, [x, y, z]: Vec3): Vec3 => [x + forward, y, z + up];
+
+/** A place on the seat's back, which turns about its foot: its length straight below the shoulder. Car's frame, mm. */
+export function carriedByBack(
+  pose: SeatPose,
+  { shoulder, travel }: Pick<Occupant, 'shoulder' | 'travel'>,
+  [x, y, z]: Vec3,
+): Vec3 {
+  const turn = radians(pose.recline);
+  const foot = {
+    x: shoulder?.[0].mm ?? x,
+    z: (shoulder?.[2].mm ?? z) - (travel?.backLength.mm ?? 0),
+  };
+  const [ahead, above] = [x - foot.x, z - foot.z];
+  return carried(pose, [
+    foot.x + ahead * Math.cos(turn) - above * Math.sin(turn),
+    y,
+    foot.z + ahead * Math.sin(turn) + above * Math.cos(turn),
+  ]);
+}
+
 /**
  * Every place that an occupant's strap slots can take: over the seat's slide, its height and its recline, for each slot of the
  * seat or the head-restraint device. Empty for one whose shoulder is not measured. mm
  */
-export function slotPlaces({ name, shoulder, travel, slots }: Occupant): SlotPlace[] {
+export function slotPlaces(occupant: Occupant): SlotPlace[] {
+  const { name, shoulder, travel, slots } = occupant;
   if (!shoulder) return [];
-  const [x, z] = [shoulder[0].mm, shoulder[2].mm];
-  const still = { from: 0, to: 0, notches: 1 };
-  const slide = travel
-    ? { from: -travel.back.mm, to: travel.forward.mm, notches: travel.slideNotches }
-    : still;
-  const rise = travel ? { from: -travel.down.mm, to: travel.up.mm, notches: travel.heightNotches } : still;
-  const lean = travel
-    ? { from: -travel.upright.deg, to: travel.reclined.deg, notches: travel.reclineNotches }
-    : still;
-  const back = travel?.backLength.mm ?? 0;
-  const places: SlotPlace[] = [];
-  for (const forward of stepsOf(slide.from, slide.to, slide.notches))
-    for (const up of stepsOf(rise.from, rise.to, rise.notches))
-      for (const recline of stepsOf(lean.from, lean.to, lean.notches))
-        for (const [i, slot] of slots.entries()) {
-          // The seat's back turns about its foot, which lies its length below the shoulder.
-          const turn = radians(recline);
-          places.push({
-            driver: name,
-            notch: [
-              forward === 0 ? '' : `slide ${signed(forward)} mm`,
-              up === 0 ? '' : `height ${signed(up)} mm`,
-              recline === 0 ? '' : `recline ${signed(recline)}°`,
-              slots.length > 1 ? `slot ${i + 1}` : '',
-            ]
-              .filter(Boolean)
-              .join(', '),
-            slot: [x + forward - back * Math.sin(turn), z + up - back * (1 - Math.cos(turn)) + slot.mm],
-          });
-        }
-  return places;
+  const [x, y, z] = [shoulder[0].mm, shoulder[1].mm, shoulder[2].mm];
+  return seatPoses(travel, 'all').flatMap((pose) =>
+    slots.map((slot, i): SlotPlace => {
+      const at = carriedByBack(pose, occupant, [x, y, z + slot.mm]);
+      return {
+        driver: name,
+        notch: [pose.notch, slots.length > 1 ? `slot ${i + 1}` : ''].filter(Boolean).join(', '),
+        slot: [at[0], at[2]],
+      };
+    }),
+  );
 }

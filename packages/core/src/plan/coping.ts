@@ -18,6 +18,8 @@ export const coping = z.strictObject({
   sharpest: angleField(0, 90, 'the sharpest angle of a joint'),
   /** Room that the torch needs beside a seam. */
   torchRoom: extentField("the torch's room"),
+  /** Room that it needs between a seam and the body, where the cage stands or is let down to weld. */
+  bodyRoom: extentField("the torch's room to the body"),
   /** Thickness of the paper that a template is printed on: the wrap goes round as well. */
   paper: extentField('the thickness of the paper'),
 });
@@ -28,13 +30,15 @@ const angle = (deg: number) => ({ deg, typed: `${deg}` });
 
 /**
  * Common practice: notchers stop near 30° between the axes, a hole saw cuts about 45 mm deep, 1.5 mm of gap is bridged by the
- * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick. Printing paper is 0.1 mm.
+ * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick
+ * and wants 50 mm to the body. Printing paper is 0.1 mm.
  */
 export const USUAL_COPING: Coping = {
   notcher: { largestDial: angle(60), sawDepth: length(45) },
   straightCutGap: length(1.5),
   sharpest: angle(30),
   torchRoom: length(20),
+  bodyRoom: length(50),
   paper: length(0.1),
 };
 

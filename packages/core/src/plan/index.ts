@@ -23,6 +23,8 @@ export {
 } from './shape.ts';
 export { type MainHoop, mainHoopOf, type Member, type Role } from './member.ts';
 export { type MemberPiece } from './memberFields.ts';
+export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';
+export { newOccupant, type Occupant } from './occupant.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { extentField, id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';

@@ -42,6 +42,8 @@ const WALL =
   'Lay a protractor on the {side} wall where it leans and read it from vertical. It is a check on the widths.';
 const SLOPE = 'Slope of the floor across the car under the {side} foot: positive when it rises outward.';
 const LANDING = 'Height of what the {side} foot stands on, above the floor that heights are taken from.';
+const DOOR =
+  'From the centre line to the inside of the {side} door, trim off or as it stays, at the height of the door bars.';
 
 /** The known measures of the main hoop's section, in the order in which they are taken. */
 export const MEASURES = {
@@ -77,6 +79,8 @@ export const MEASURES = {
   floorSlopeRight: sided('right', 'angle', false, 'slope of the floor', SLOPE),
   landingLeft: sided('left', 'length', false, 'height of the landing', LANDING),
   landingRight: sided('right', 'length', false, 'height of the landing', LANDING),
+  doorSkinLeft: sided('left', 'length', false, 'half width at the door skin', DOOR),
+  doorSkinRight: sided('right', 'length', false, 'half width at the door skin', DOOR),
   doorSill: middle(
     'length',
     false,

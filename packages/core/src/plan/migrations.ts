@@ -2,7 +2,7 @@ type Document = Record<string, unknown>;
 type Migration = (document: Document) => Document;
 
 /** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
-export const migrations: Migration[] = [barsWithShapes, copingSettings];
+export const migrations: Migration[] = [barsWithShapes, copingSettings, peopleWithBodies];
 
 const list = (value: unknown): Document[] => (Array.isArray(value) ? (value as Document[]) : []);
 
@@ -74,5 +74,33 @@ function copingSettings(old: Document): Document {
       travel: null,
       slots: [{ mm: 0, typed: '0' }],
     })),
+  };
+}
+
+/** 3 → 4: bodies and lap belts, what is kept between people and tubes, when an answer was given, what each plate is on. */
+function peopleWithBodies(old: Document): Document {
+  const length = (mm: number) => ({ mm, typed: `${mm} mm` });
+  const answers = Object.entries((old.answers ?? {}) as Record<string, Document>);
+  return {
+    ...old,
+    version: 4,
+    plates: list(old.plates).map((one) => ({ ...one, on: null })),
+    occupants: list(old.occupants).map((one) => ({
+      ...one,
+      slotsApart: length(150),
+      body: { eye: null, hip: null, knee: null, elbow: null, shoulderWidth: null, seatWidth: null },
+      lap: { left: null, right: null },
+    })),
+    coping: { ...(old.coping as Document), bodyRoom: length(50) },
+    harness: { ...(old.harness as Document), worn: true, longestSpan: length(1000) },
+    cockpit: {
+      padding: length(25),
+      helmetReach: length(150),
+      limbReach: length(75),
+      entry: length(450),
+      seatRoom: length(20),
+      doorRoom: length(10),
+    },
+    answers: Object.fromEntries(answers.map(([key, one]) => [key, { ...one, on: null, photos: [] }])),
   };
 }

@@ -92,7 +92,7 @@ test('bars, plates, points and panels of version 1 are brought up to today', () 
 
 test('a plan of version 2 opens with the usual way of coping', () => {
   // A document as version 2 wrote it: all of today's but what came with version 3.
-  const { coping, copeTicks, harness, ...three } = plan;
+  const { coping, copeTicks, harness, cockpit, ...three } = plan;
   const { roof, buildYear, ...brief } = three.brief;
   const two = { ...three, brief: { ...brief, books: [{ book: 'b', class: null }] } };
   const read = readPlan({ ...two, version: 2 });
@@ -104,4 +104,22 @@ test('a plan of version 2 opens with the usual way of coping', () => {
     buildYear,
     books: [{ book: 'b', class: null, edition: null }],
   });
+});
+
+/** The occupant, harness, plate and answer of a plan of version 3, frozen. */
+const FROZEN_3 = JSON.parse(
+  '{"occupants":[{"id":"o","name":"A","seat":"left","shoulder":null,"helmetTop":null,"height":null,"travel":null,"slots":[{"mm":0,"typed":"0"}]}],"harness":{"attach":"over","aim":null},"answers":{"book/rule/m":{"answer":"yes","by":"B","note":""}},"plates":[{"id":"plate","name":"foot","stamp":"P1","under":null,"follows":"own","at":[{"mm":-700,"typed":"-700"},{"mm":450,"typed":"450"},{"mm":200,"typed":"200"}],"tilt":{"deg":0,"typed":"0"},"thickness":{"mm":3,"typed":"3"},"outline":{"kind":"rectangle","length":{"mm":150,"typed":"150"},"width":{"mm":80,"typed":"80"}},"turnedUp":null,"plinth":null,"bolts":null}]}',
+) as Record<string, unknown>;
+
+test('a plan of version 3 opens: bodies unmeasured, belts worn, answers without a moment', () => {
+  const { cockpit, coping, ...three } = plan;
+  const { bodyRoom, ...copingThen } = coping;
+  const read = readPlan({ ...three, ...FROZEN_3, coping: copingThen, version: 3 });
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  const { occupants, harness, answers, plates } = read.value;
+  expect(occupants[0]).toMatchObject({ lap: { left: null, right: null }, body: { eye: null, hip: null } });
+  expect(harness).toMatchObject({ attach: 'over', aim: null, worn: true });
+  expect(answers['book/rule/m']).toEqual({ answer: 'yes', by: 'B', note: '', on: null, photos: [] });
+  expect(plates[0]?.on).toBeNull();
+  expect([read.value.cockpit, read.value.coping.bodyRoom]).toEqual([cockpit, bodyRoom]);
 });

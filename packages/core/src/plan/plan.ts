@@ -3,6 +3,7 @@ import { between, check, fail, oneOf, type Outcome, say, succeed } from '../faul
 import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
 import { brief } from './brief.ts';
 import { piecesOfBar } from './bar.ts';
+import { cockpit, USUAL_COCKPIT } from './cockpit.ts';
 import { copeTick, coping, USUAL_COPING } from './coping.ts';
 import { member } from './member.ts';
 import { migrations } from './migrations.ts';
@@ -14,7 +15,7 @@ import { survey } from './survey.ts';
 import { die } from './tooling.ts';
 
 export const PLAN_FORMAT = 'gyrus-plan';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 /** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
 const copeOverride = z.strictObject({
@@ -28,6 +29,10 @@ const answer = z.strictObject({
   answer: oneOf(['yes', 'no'], 'an answer'),
   by: title,
   note,
+  /** When; null in answers of before it was kept. */
+  on: z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z').nullable(),
+  /** Pictures kept with the job, by the ids of their files. */
+  photos: z.array(z.strictObject({ file: id, name: title }), say('the photos')).max(12),
 });
 
 /**
@@ -55,6 +60,7 @@ export const planSchema = z.strictObject({
   parts: z.array(part, say('splices, joints, guides, ties, brackets and struts')),
   occupants: z.array(occupant, say('the occupants')),
   harness,
+  cockpit,
   /** How far the whole cage is moved to weld what cannot be reached in place: slid forward, dropped. */
   weldPosition: z.strictObject({
     forward: offsetField('how far the cage is slid forward'),
@@ -196,6 +202,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
     parts: [],
     occupants: [],
     harness: USUAL_HARNESS,
+    cockpit: USUAL_COCKPIT,
     weldPosition: { forward: mm(0, '0'), drop: mm(0, '0') },
     fitOrder: [ids.piece],
     copeOverrides: [],

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { between, oneOf, say } from '../fault/index.ts';
 import { placeField, side } from './attachment.ts';
+import { LANDINGS } from './brief.ts';
 import { angleField, id, offsetField, sizeField, stamp, title } from './quantities.ts';
 
 /** The outline of a plate by the measures that a fabricator takes. */
@@ -45,6 +46,8 @@ export const plate = z.strictObject({
   stamp,
   /** The end that stands on it; null while none does. */
   under: z.strictObject({ member: id, end: oneOf(['a', 'b'], 'an end'), side: side.optional() }).nullable(),
+  /** What the plate is on; as the brief says for all feet where it is null. */
+  on: oneOf(LANDINGS, 'what the plate is on').nullable(),
   follows: oneOf(['foot', 'own'], 'who owns the place'),
   at: placeField.nullable(),
   /** From level, right-handed about the car's forward axis. */

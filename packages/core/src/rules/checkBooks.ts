@@ -2,6 +2,7 @@ import { type Brief, type Plan } from '../plan/index.ts';
 import { checkRule } from './checkRule.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
 import { type Rule, type RuleBook } from './ruleBook.ts';
+import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
 import { type RuledCage, type Subject } from './subject.ts';
 import { tubeSizeFindings } from './tubeSize.ts';
 
@@ -60,16 +61,34 @@ function holdsWhen({ when }: Rule, { roof, carWeight, buildYear }: Brief): boole
   );
 }
 
+/** What a rule says of where it is from. */
+const sourceOf = (book: RuleBook, clause: string, text: string): RuleSource => ({
+  book: book.id,
+  bookTitle: book.title,
+  edition: book.edition,
+  provenance: book.provenance,
+  clause,
+  text,
+});
+
+/** Rules of one kind of check that hold for this job, with where they are from. */
+export const rulesOfKind = <K extends RuleCheck['kind']>(
+  { brief }: Plan,
+  books: RuleBook[],
+  kind: K,
+): { rule: Rule; check: CheckOf<K>; source: RuleSource }[] =>
+  brief.books.flatMap((chosen) => {
+    const book = chosenBook(books, chosen);
+    return (book?.rules ?? []).flatMap((rule) => {
+      if (!book || rule.check.kind !== kind || !holdsFor(rule, chosen.class) || !holdsWhen(rule, brief))
+        return [];
+      return [{ rule, check: rule.check as CheckOf<K>, source: sourceOf(book, rule.clause, rule.text) }];
+    });
+  });
+
 function findingsOf(book: RuleBook, classId: string | null, subject: Subject): Finding[] {
   const { plan } = subject.cage;
-  const source = (clause: string, text: string): RuleSource => ({
-    book: book.id,
-    bookTitle: book.title,
-    edition: book.edition,
-    provenance: book.provenance,
-    clause,
-    text,
-  });
+  const source = (clause: string, text: string) => sourceOf(book, clause, text);
   const rules = book.rules.filter(
     (rule) =>
       rule.roles.includes(subject.member.role) && holdsFor(rule, classId) && holdsWhen(rule, plan.brief),

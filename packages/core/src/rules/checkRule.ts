@@ -3,6 +3,7 @@ import { CATALOGUE, decided } from '../measure/index.ts';
 import { count, feetOn, gussets, openingHeight, splices } from './checks/counted.ts';
 import { endDistance } from './checks/ends.ts';
 import { angle, straight } from './checks/geometry.ts';
+import { lapWindow, strapSpread } from './checks/belts.ts';
 import { harnessWindow, helmet, padding } from './checks/people.ts';
 import { plates } from './checks/plates.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
@@ -42,6 +43,10 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
       return helmet(check, subject, base);
     case 'harness-window':
       return harnessWindow(check, subject, base);
+    case 'lap-window':
+      return lapWindow(check, subject, base);
+    case 'strap-spread':
+      return strapSpread(check, subject, base);
     case 'gusset':
       return gussets(check, subject, base);
     case 'splice':

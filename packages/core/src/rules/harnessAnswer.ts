@@ -1,22 +1,31 @@
 import { directionNearest, sweptTube } from '../cope/index.ts';
 import {
   aimedHeight,
+  type Alternative,
+  alternativesFor,
   angleAt,
   type BarLine,
   brokenAt,
   type HeightInterval,
   heightInterval,
-  offsetThatHelps,
+  legRoom,
+  longestSpan,
+  type OffsetRange,
+  offsetRange,
   type SlotPlace,
   slotPlaces,
+  type Span,
   type StrapAttach,
+  type StrapRun,
+  strapRuns,
   type StrapWindow,
 } from '../harness/index.ts';
-import { type Joint, type Tube } from '../cage/index.ts';
+import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
+import { placeAcross } from '../centreline/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { placeAcross } from './checks/axisPlaces.ts';
-import { chosenBook } from './checkBooks.ts';
+import { type Vec3 } from '../space/index.ts';
 import { type RuleBook } from './ruleBook.ts';
+import { strapWindows } from './strapWindows.ts';
 
 /** A strap as it stands now. mm and degrees */
 export interface StrapNow {
@@ -44,8 +53,19 @@ export interface HarnessAnswer {
   interval: HeightInterval | null;
   /** The height to build; null where none suits all. */
   aim: number | null;
-  /** How far an offset to the rear would have to be where no height suits all; null where it does not help. */
-  offset: number | null;
+  /** What else helps where no height suits all, with the tube that it takes. */
+  alternatives: (Alternative & { tube: number; mass: number })[];
+  /** How far behind its place the bar may go at the height that it has; null where nowhere. */
+  behind: OffsetRange | null;
+  /** Both straps of everybody as measured, in space. */
+  runs: (StrapRun & { driver: string })[];
+  /** Between the outermost strap and what the bar ends on; null without a strap. */
+  legRoom: number | null;
+  /** The least distance between a slot, which is in the seat's back, and the bar's surface, over all settings. */
+  seatBackRoom: number | null;
+  span: Span;
+  /** Whether the span asks for a strut, or two seats do. */
+  wantsStrut: boolean;
   /** Two seats on one bar: it takes both loads. */
   seats: number;
 }
@@ -55,44 +75,37 @@ export function harnessAnswers(
   plan: Plan,
   tubes: Tube[],
   joints: Joint[],
+  parts: PartAnswer[],
   books: RuleBook[],
 ): HarnessAnswer[] {
-  const windows = windowsOf(plan, books);
+  const windows = strapWindows(plan, books, 'harness-window');
   return plan.members.flatMap((member): HarnessAnswer[] => {
     const own = tubes.filter((tube) => tube.member === member.id);
     const [one] = own;
     if (member.role !== 'harness-bar' || !one) return [];
     const seated = plan.occupants.filter(({ shoulder }) => shoulder !== null);
     return [
-      answerFor({ plan, joints, tubes, windows }, member.id, member.stamp, [one, ...own.slice(1)], seated),
+      answerFor(
+        { plan, joints, tubes, parts, windows },
+        member.id,
+        member.stamp,
+        [one, ...own.slice(1)],
+        seated,
+      ),
     ];
   });
-}
-
-/** What is taken where no chosen book has a window. Degrees, from memory: handbook §8 */
-const WIDEST: StrapWindow = { book: 'common practice', least: 0, most: 45 };
-
-function windowsOf(plan: Plan, books: RuleBook[]): StrapWindow[] {
-  const found = plan.brief.books.flatMap((chosen): StrapWindow[] => {
-    const book = chosenBook(books, chosen);
-    return (book?.rules ?? []).flatMap(({ check }): StrapWindow[] =>
-      check.kind === 'harness-window'
-        ? [{ book: book?.title ?? '', least: check.least.deg, most: check.most.deg }]
-        : [],
-    );
-  });
-  return found.length > 0 ? found : [WIDEST];
 }
 
 interface Setting {
   plan: Plan;
   joints: Joint[];
   tubes: Tube[];
+  parts: PartAnswer[];
   windows: StrapWindow[];
 }
 
 function answerFor(
-  { plan, joints, tubes, windows }: Setting,
+  { plan, joints, tubes, parts, windows }: Setting,
   member: string,
   stamp: string,
   own: [Tube, ...Tube[]],
@@ -132,6 +145,12 @@ function answerFor(
   });
   const interval = places.length > 0 ? heightInterval(places, windows, bar, attach) : null;
   const [driver] = measured;
+  const guides = guidesOn(plan, parts, member);
+  const runs = seated.flatMap((person, i) =>
+    strapRuns(person, behind[i]?.tube ?? tube, guides).map((run) => ({ ...run, driver: person.name })),
+  );
+  const span = longestSpan(tube, joints);
+  const seats = new Set(seated.map(({ seat }) => seat)).size;
   return {
     member,
     stamp,
@@ -157,8 +176,17 @@ function answerFor(
             attach,
           )
         : null,
-    offset: interval && interval.room < 0 ? offsetThatHelps(places, windows, bar, attach) : null,
-    seats: new Set(seated.map(({ seat }) => seat)).size,
+    alternatives:
+      interval && interval.room < 0
+        ? alternativesFor({ places, windows, bar, attach }, measured).map((way) => withCost(way, tube))
+        : [],
+    behind: offsetRange({ places, windows, bar, attach }),
+    runs,
+    legRoom: runs.length > 0 ? legRoom(runs, tube, headerOd(tube, joints, tubes)) : null,
+    seatBackRoom: places.length > 0 ? roomBehindSeat(places, bar) : null,
+    span,
+    wantsStrut: span.length > plan.harness.longestSpan.mm || seats > 1,
+    seats,
   };
 }
 
@@ -169,4 +197,32 @@ function leanOf(tube: Tube, joints: Joint[], tubes: Tube[]): number {
   if (!joint || !header) return 0;
   const along = directionNearest(sweptTube(header.axis, header.od), joint.at);
   return Math.abs(along[2]) < 0.2 ? 0 : along[0] / along[2];
+}
+
+/** Belt guides on a bar: their places on its axis. */
+export function guidesOn(plan: Plan, parts: PartAnswer[], member: string): Vec3[] {
+  const own = new Set(
+    plan.parts.flatMap((part) => (part.kind === 'belt-guide' && part.on.member === member ? [part.id] : [])),
+  );
+  return parts.flatMap(({ part, answer }) => (own.has(part) && answer.ok ? answer.value.points : []));
+}
+
+/** From the slot that comes nearest to the bar's surface. */
+const roomBehindSeat = (places: SlotPlace[], bar: BarLine): number =>
+  Math.min(...places.map(({ slot }) => slot[0] - bar.x - bar.lean * (slot[1] - bar.z))) - bar.od / 2;
+
+const headerOd = (tube: Tube, joints: Joint[], tubes: Tube[]): number => {
+  const header = joints.find(({ piece }) => piece === tube.piece)?.header;
+  return tubes.find(({ piece }) => piece === header)?.od ?? 0;
+};
+
+/** What a way out takes in tube: an offset of 45° at each end, or another bar. mm and kg */
+function withCost(way: Alternative, { developed, mass }: Tube): Alternative & { tube: number; mass: number } {
+  const extra = {
+    'seat-stop': 0,
+    'fixed-seat': 0,
+    'offset-bar': way.kind === 'offset-bar' ? 2 * way.offset * (Math.SQRT2 - 1) : 0,
+    'bar-each': way.kind === 'bar-each' ? (way.heights.length - 1) * developed : 0,
+  }[way.kind];
+  return { ...way, tube: extra, mass: (mass / developed) * extra };
 }

@@ -1,10 +1,13 @@
 export { bookFindings, chosenBook, continuousPieces } from './checkBooks.ts';
 export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
+export { type LapAnswer, lapAnswers } from './lapAnswer.ts';
 export { type EditionChange, editionChanges } from './edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
 export { applyRemedy, type Remedy } from './remedy.ts';
 export { type RuleCheck } from './ruleCheck.ts';
 export { type RuledMember } from './subject.ts';
+export { cockpitFindings } from './cockpitFindings.ts';
+export { seamFindings } from './seamFindings.ts';
 export { copeFindings } from './copeFindings.ts';
 export { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 export { judgeCatalogue, judgeMeasured } from './judge.ts';

@@ -1,5 +1,12 @@
 import { type Length } from '../measure/index.ts';
-import { type Attachment, type Plan, STRAIGHT, type TubeChoice } from '../plan/index.ts';
+import {
+  type Attachment,
+  type CarSide,
+  type Occupant,
+  type Plan,
+  STRAIGHT,
+  type TubeChoice,
+} from '../plan/index.ts';
 
 /** The least change that would mend a finding, as data that can be applied. mm and degrees */
 export type Remedy =
@@ -21,7 +28,13 @@ export type Remedy =
       bolts: { count: number; size: number } | null;
     }
   | { kind: 'gusset'; gusset: string; leg: number; thickness: number }
-  | { kind: 'splice'; part: string; sleeve: number; rosettes: number };
+  | { kind: 'splice'; part: string; sleeve: number; rosettes: number }
+  /** Along the car, forward. */
+  | { kind: 'lap-anchor'; occupant: string; side: CarSide; by: number }
+  /** Belt guides along their bar toward end B, and how far apart. */
+  /** The whole cage let down further to weld. */
+  | { kind: 'weld-drop'; by: number }
+  | { kind: 'guides'; part: string; by: number; apart: number };
 
 /** mm as a length that was written by the program: to the hundredth, upward where a limit has to be kept. */
 const length = (mm: number): Length => ({ mm, typed: `${Number(mm.toFixed(2))} mm` });
@@ -78,6 +91,31 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
             : one,
         ),
       };
+    case 'lap-anchor':
+      return {
+        ...plan,
+        occupants: plan.occupants.map((person) =>
+          person.id === remedy.occupant ? withAnchor(person, remedy) : person,
+        ),
+      };
+    case 'weld-drop':
+      return {
+        ...plan,
+        weldPosition: { ...plan.weldPosition, drop: length(plan.weldPosition.drop.mm + remedy.by + 1) },
+      };
+    case 'guides':
+      return {
+        ...plan,
+        parts: plan.parts.map((part) =>
+          part.kind === 'belt-guide' && part.id === remedy.part
+            ? {
+                ...part,
+                apart: length(remedy.apart),
+                station: { ...part.station, along: length(part.station.along.mm + remedy.by) },
+              }
+            : part,
+        ),
+      };
     case 'splice':
       return {
         ...plan,
@@ -92,6 +130,12 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
         ),
       };
   }
+}
+
+function withAnchor(person: Occupant, { side, by }: Extract<Remedy, { kind: 'lap-anchor' }>): Occupant {
+  const at = person.lap[side];
+  if (!at) return person;
+  return { ...person, lap: { ...person.lap, [side]: [length(at[0].mm + by), at[1], at[2]] } };
 }
 
 const atLeast = (given: Length, least: number): Length => (given.mm >= least ? given : length(least));

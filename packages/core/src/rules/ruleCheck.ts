@@ -73,6 +73,14 @@ export const checkKind = z.discriminatedUnion(
       least: angleField(-45, 90, 'the least angle'),
       most: angleField(-45, 90, 'the largest angle'),
     }),
+    /** Angle of the lap belts to their anchors, positive down toward the rear. */
+    z.strictObject({
+      kind: z.literal('lap-window'),
+      least: angleField(0, 180, 'the least angle'),
+      most: angleField(0, 180, 'the largest angle'),
+    }),
+    /** Shoulder straps seen from above, from straight back. */
+    z.strictObject({ kind: z.literal('strap-spread'), most: angleField(0, 90, 'the largest angle') }),
     /** Welded all round; so much of a seam may be bridged by gussets where the torch cannot reach. */
     z.strictObject({
       kind: z.literal('weld-all-round'),

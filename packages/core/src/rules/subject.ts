@@ -3,6 +3,7 @@ import {
   type GussetAnswer,
   type HoopGeometry,
   type Joint,
+  type PartAnswer,
   type PlateAnswer,
   type Tube,
 } from '../cage/index.ts';
@@ -26,6 +27,7 @@ export interface RuledCage {
   joints: Joint[];
   plates: PlateAnswer[];
   gussets: GussetAnswer[];
+  parts: PartAnswer[];
 }
 
 export interface RuledMember {

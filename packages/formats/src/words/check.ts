@@ -66,6 +66,10 @@ export function checkWords(check: RuleCheck): string {
       return `shoulder straps run to it from ${degrees(check.least)} to ${degrees(check.most)} down toward the rear`;
     case 'weld-all-round':
       return `is welded all round; gussets may replace ${Math.round(check.gussetShare * 100)} % of a seam that cannot be reached`;
+    case 'lap-window':
+      return `lap belts run to their anchors from ${degrees(check.least)} to ${degrees(check.most)} down toward the rear`;
+    case 'strap-spread':
+      return `shoulder straps run within ${degrees(check.most)} of straight back, seen from above`;
     case 'gusset':
       return `its gussets have ${listed([
         check.leg && `legs of at least ${writtenLength(check.leg)}`,
@@ -121,6 +125,12 @@ export function remedyWords(remedy: Remedy, style: LengthStyle): string {
         remedy.leg > 0 && `legs of ${length(remedy.leg)}`,
         remedy.thickness > 0 && `sheet of ${remedy.thickness} mm`,
       ]);
+    case 'lap-anchor':
+      return `move the ${remedy.side} lap anchor ${length(remedy.by)} ${remedy.by < 0 ? 'to the rear' : 'forward'}`;
+    case 'guides':
+      return `move the guides ${length(remedy.by)} along the bar toward its end ${remedy.by < 0 ? 'A' : 'B'}, ${length(remedy.apart)} apart`;
+    case 'weld-drop':
+      return `let the cage down ${length(remedy.by)} further to weld it`;
     case 'splice':
       return listed([
         remedy.sleeve > 0 && `a sleeve of ${length(remedy.sleeve)}`,

@@ -9,7 +9,9 @@ import {
   type TubeChoice,
   writtenLength,
 } from '@gyrus/core';
+import { cockpitSentences } from './cockpit.ts';
 import { roleWords } from './role.ts';
+import { type Say, type Words } from './say.ts';
 
 /** Writes a quantity in the reader's units. */
 export function quantityWords(quantity: Quantity, style: LengthStyle): string {
@@ -69,22 +71,8 @@ const figureNames: Record<PartFigure['name'], string> = {
 /** The name of a part's figure. */
 export const figureName = (name: PartFigure['name']): string => figureNames[name];
 
-type Say = (words: Words) => string;
-
-/** What a sentence is made from, already in the reader's units. */
-interface Words {
-  measured: string;
-  limit: string;
-  fact: (name: string) => string;
-  count: (name: string) => number;
-  where: string;
-  inError: string;
-  /** Thickness of a wall or a diameter needs hundredths where a tape's fractions hide the difference. */
-  fine: (quantity: Quantity | null) => string;
-  finding: Finding;
-}
-
 const sentences: Record<string, Say> = {
+  ...cockpitSentences,
   'show-bar': () =>
     'The feet stand on floor sheet: the load reaches no frame. This is a show bar and protects nobody; carry the feet to a frame or sill.',
   decorative: () =>
@@ -215,7 +203,8 @@ const sentences: Record<string, Say> = {
     `Splice ${fact('stamp')} has a sleeve of ${measured}, least ${limit}${inError}.`,
   'splice-rosettes': ({ measured, limit, fact }) =>
     `Splice ${fact('stamp')} has ${measured} rosettes, least ${limit}.`,
-  'feet-on': ({ measured, limit }) => `The feet stand on the ${measured}; the book takes ${limit}.`,
+  'feet-on': ({ measured, limit, fact }) =>
+    `The feet ${fact('feet')} stand on the ${measured}; the book takes ${limit}.`,
   count: ({ measured, limit, fact }) =>
     `${measured} tubes of the ${fact('role').replaceAll('-', ' ')} on the ${fact('side')}, at least ${limit}.`,
   'opening-height': ({ measured, limit, fact, inError }) =>
@@ -252,6 +241,7 @@ const waitingWords: Record<string, string> = {
   plate: 'The plate under its feet',
   'opening-height': 'Its height in the door opening (both edges are measured at Survey)',
   helmet: 'Room for helmets (tops of helmets are measured at Survey)',
+  lap: 'The angle of the lap belts (anchors are measured at Survey)',
   harness: 'The angle of the straps (shoulders are measured at Survey)',
 };
 

@@ -16,7 +16,13 @@ export function AnswerButtons({ finding }: { finding: Finding }) {
   const set = (value: 'yes' | 'no' | 'open') =>
     change(`answers/${finding.key}`, ({ answers }) => {
       if (value === 'open') delete answers[finding.key];
-      else answers[finding.key] = { answer: value, by: answer?.by ?? '', note: answer?.note ?? '' };
+      else answers[finding.key] = {
+          answer: value,
+          by: answer?.by ?? '',
+          note: answer?.note ?? '',
+          on: new Date().toISOString(),
+          photos: answer?.photos ?? [],
+        };
     });
   const setBy = (by: string) =>
     change(`answers/${finding.key}/by`, ({ answers }) => {

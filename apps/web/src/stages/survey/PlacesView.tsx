@@ -1,4 +1,4 @@
-import { formatWithUnit, type Length, type Plan, ZONES } from '@gyrus/core';
+import { formatWithUnit, type Length, newOccupant, type Plan, ZONES } from '@gyrus/core';
 import { at, mm, newId } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 import { RecordList } from '../../job/RecordList.tsx';
@@ -224,14 +224,9 @@ function People() {
         {
           text: 'driver',
           fresh: () => ({
-            id: newId(),
-            name: '',
-            seat: 'left',
+            ...newOccupant(newId()),
             shoulder: at(0, 350, 620),
             helmetTop: at(0, 350, 920),
-            height: null,
-            travel: null,
-            slots: [mm(0)],
           }),
         },
       ]}

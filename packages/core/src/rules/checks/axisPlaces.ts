@@ -1,4 +1,4 @@
-import { crossingsOf, lengthOf, type Piece, pointAt } from '../../centreline/index.ts';
+import { type Piece, pointAt } from '../../centreline/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 
 export type { Piece };
@@ -26,12 +26,4 @@ export function highestOf(axis: Piece[]): Vec3 {
     }
   }
   return best;
-}
-
-/** The place of an axis at a distance from the car's centre line; the nearer of its ends where it does not reach so far. */
-export function placeAcross(axis: Piece[], y: number): Vec3 {
-  const [at] = crossingsOf(axis, (point) => point[1] - y);
-  const ends = [0, lengthOf(axis)].map((along) => pointAt(axis, along) as Vec3) as [Vec3, Vec3];
-  if (at !== undefined) return pointAt(axis, at) as Vec3;
-  return Math.abs(ends[0][1] - y) <= Math.abs(ends[1][1] - y) ? ends[0] : ends[1];
 }

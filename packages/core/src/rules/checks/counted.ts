@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../finding.ts';
 import { judgeCatalogue, judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, endOf, type Subject, tubesOf, waiting } from '../subject.ts';
+import { type Base, endOf, feetOf, type Subject, tubesOf, waiting } from '../subject.ts';
 
 /** Sheet gussets in the corners of this member: their legs and their sheet. */
 export function gussets(check: CheckOf<'gusset'>, { member, cage }: Subject, base: Base): Finding[] {
@@ -96,19 +96,42 @@ export function splices(check: CheckOf<'splice'>, { member, cage }: Subject, bas
   });
 }
 
-/** What the feet stand on, as the brief has it. */
-export const feetOn = ({ allowed }: CheckOf<'feet-on'>, { cage }: Subject, base: Base): Finding[] => {
-  const stands = cage.plan.brief.feetOn;
-  return [
+/** What each foot stands on: what its plate is on, or what the brief says of all feet. */
+export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: Base): Finding[] {
+  const { cage, member } = subject;
+  const feet = tubesOf(subject).flatMap((tube) =>
+    feetOf(tube, cage.joints).map((end) => {
+      const side = subject.pieces.find(({ piece }) => piece === tube.piece)?.side ?? undefined;
+      const plate = cage.plan.plates.find(
+        ({ under }) =>
+          under?.member === member.id &&
+          under.end === end &&
+          (under.side === undefined || under.side === side),
+      );
+      return { tube, end, on: plate?.on ?? cage.plan.brief.feetOn };
+    }),
+  );
+  const stands = [...new Set(feet.map(({ on }) => on))];
+  const words = (one: string) => one.replace('-', ' ');
+  return stands.map((on) =>
     finding({
       ...base,
+      key: `${base.key}/${on}`,
       code: 'feet-on',
-      status: allowed.includes(stands) ? 'clear' : 'out',
-      measured: { text: stands.replace('-', ' ') },
-      limit: { text: allowed.map((one) => one.replace('-', ' ')).join(' or ') },
+      status: allowed.includes(on) ? 'clear' : 'out',
+      measured: { text: words(on) },
+      limit: { text: allowed.map(words).join(' or ') },
+      facts: {
+        feet: {
+          text: feet
+            .filter((one) => one.on === on)
+            .map(({ tube, end }) => `${tube.stamp} ${end.toUpperCase()}`)
+            .join(', '),
+        },
+      },
     }),
-  ];
-};
+  );
+}
 
 /** Tubes of the member's role on its side, or in all where it has no side. */
 export function count({ least }: CheckOf<'count'>, subject: Subject, base: Base): Finding[] {

@@ -1,14 +1,13 @@
 import { helmetGap, placeOf, type Tube } from '../../cage/index.ts';
+import { placeAcross } from '../../centreline/index.ts';
 import { strapAngle } from '../../harness/index.ts';
-import { type Plan } from '../../plan/index.ts';
+import { type Occupant } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { highestOf, placeAcross } from './axisPlaces.ts';
+import { highestOf } from './axisPlaces.ts';
 import { type Base, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
-
-type Occupant = Plan['occupants'][number];
 
 /** The highest place of a tube's surface. */
 function topOf({ axis, od }: Tube): Vec3 {

@@ -1,0 +1,44 @@
+import { type Tube } from '../cage/index.ts';
+import { seatPoses } from '../harness/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { type Body, bodyOf } from './body.ts';
+import { type DoorBarRoom, doorBarRooms } from './doors.ts';
+import { entriesOf, type Entry } from './entry.ts';
+import { paddingList, type Stretch } from './padding.ts';
+import { type Room, roomsOf } from './room.ts';
+import { type Sight, sightOf } from './sight.ts';
+
+/** Somebody in the car as measured, with what the cage leaves of the view. */
+export interface Seated {
+  body: Body;
+  /** null without an eye: nobody measured the helmet's top. */
+  sight: Sight | null;
+}
+
+/** The people in the cage: what they can hit, what they see, how they get in. mm, degrees */
+export interface CockpitAnswer {
+  people: Seated[];
+  /** The nearest first. */
+  rooms: Room[];
+  padding: Stretch[];
+  entries: Entry[];
+  doorBars: DoorBarRoom[];
+}
+
+/** Everybody that the plan seats, against every tube. */
+export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
+  const { occupants, cockpit } = plan;
+  const bodies = occupants.flatMap((person) =>
+    seatPoses(person.travel, 'ends').map((pose) => bodyOf(person, pose)),
+  );
+  return {
+    people: occupants.map((person) => {
+      const body = bodyOf(person, { notch: '', forward: 0, up: 0, recline: 0 });
+      return { body, sight: body.eye && sightOf(body.eye, tubes) };
+    }),
+    rooms: roomsOf(bodies, tubes, cockpit.padding.mm),
+    padding: paddingList(bodies, tubes, cockpit),
+    entries: entriesOf(plan, tubes),
+    doorBars: doorBarRooms(plan, tubes),
+  };
+}

@@ -1,0 +1,7 @@
+export { type Body, BODY_PARTS, type BodyPart, bodyOf, placesOf, type Volume } from './body.ts';
+export { type CockpitAnswer, cockpitOf, type Seated } from './cockpit.ts';
+export { type DoorBarRoom } from './doors.ts';
+export { type Entry, isTooLow } from './entry.ts';
+export { type Stretch } from './padding.ts';
+export { gapTo, type Room } from './room.ts';
+export { type Arc, type HiddenBy, hiddenAhead, hiddenAt, type Sight } from './sight.ts';

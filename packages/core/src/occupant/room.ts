@@ -1,0 +1,68 @@
+import { areApart, boxOf, type Tube } from '../cage/index.ts';
+import { distanceToPath, nearestBetween, nearestOnPath, type Piece } from '../centreline/index.ts';
+import { distance, type Vec3 } from '../space/index.ts';
+import { type Body, type BodyPart, type Volume } from './body.ts';
+
+/** How near somebody comes to a tube, at the worst setting of the seat. mm */
+export interface Room {
+  occupant: string;
+  who: string;
+  part: BodyPart;
+  notch: string;
+  member: string;
+  piece: string;
+  stamp: string;
+  /** From the body to the bare tube; negative where they run into each other. */
+  gap: number;
+  /** The same to its padding. */
+  padded: number;
+}
+
+/** Nobody reaches a tube that is farther away than this; how far exactly does not matter. mm */
+const FAR = 600;
+
+const axisOf = ({ from, to }: Volume): Piece[] => [
+  { kind: 'straight', from, to, start: 0, length: distance(from, to) },
+];
+
+const isBall = ({ from, to }: Volume): boolean => from[0] === to[0] && from[1] === to[1] && from[2] === to[2];
+
+/** From the surface of a body's part to a tube's surface; negative where they run into each other. mm */
+export function gapTo(volume: Volume, { axis, od }: Pick<Tube, 'axis' | 'od'>): number {
+  const between = isBall(volume)
+    ? distanceToPath(volume.from, axis)
+    : nearestBetween(axisOf(volume), axis).distance;
+  return between - volume.radius - od / 2;
+}
+
+/** From the surface of a body's part to a point, mm; negative inside. */
+export const gapToPoint = (volume: Volume, at: Vec3): number =>
+  distance(at, nearestOnPath(at, axisOf(volume))) - volume.radius;
+
+/** The least room between each person and each tube within reach, over all settings of the seat. bodies: one per setting. */
+export function roomsOf(bodies: Body[], tubes: Tube[], padding: number): Room[] {
+  const rooms = new Map<string, Room>();
+  const boxes = tubes.map((tube) => ({ tube, box: boxOf(tube) }));
+  for (const body of bodies)
+    for (const volume of body.volumes)
+      for (const { tube, box } of boxes) {
+        const key = `${body.occupant}/${tube.piece}`;
+        const known = rooms.get(key)?.gap ?? FAR;
+        if (areApart(boxOf({ points: [volume.from, volume.to] }), box, known + volume.radius + tube.od / 2))
+          continue;
+        const gap = gapTo(volume, tube);
+        if (gap >= known) continue;
+        rooms.set(key, {
+          occupant: body.occupant,
+          who: body.who,
+          part: volume.part,
+          notch: body.notch,
+          member: tube.member,
+          piece: tube.piece,
+          stamp: tube.stamp,
+          gap,
+          padded: gap - padding,
+        });
+      }
+  return [...rooms.values()].sort((a, b) => a.gap - b.gap);
+}

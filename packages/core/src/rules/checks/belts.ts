@@ -1,0 +1,118 @@
+import { lapAngle, strapRuns } from '../../harness/index.ts';
+import { radians } from '../../measure/index.ts';
+import { placeOf } from '../../cage/index.ts';
+import { type CarSide, type Occupant } from '../../plan/index.ts';
+import { type Finding, finding } from '../finding.ts';
+import { guidesOn } from '../harnessAnswer.ts';
+import { judgeMeasured } from '../judge.ts';
+import { hipPlaces } from '../lapAnswer.ts';
+import { type CheckOf } from '../ruleCheck.ts';
+import { type Base, type Subject, tubesOf, waiting } from '../subject.ts';
+
+/** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */
+export function lapWindow(check: CheckOf<'lap-window'>, { cage }: Subject, base: Base): Finding[] {
+  const { occupants, measuringError } = cage.plan;
+  const found = occupants.flatMap((person) =>
+    (['left', 'right'] as const).flatMap((side) => lapFinding(check, person, side, measuringError.deg, base)),
+  );
+  return found.length > 0 ? found : [waiting('lap', base)];
+}
+
+function lapFinding(
+  { least, most }: CheckOf<'lap-window'>,
+  person: Occupant,
+  side: CarSide,
+  error: number,
+  base: Base,
+): Finding[] {
+  const given = person.lap[side];
+  const hips = hipPlaces(person);
+  if (!given || hips.length === 0) return [];
+  const [x, , z] = placeOf(given);
+  const judged = hips.map((place) => {
+    const angle = lapAngle(place.hip, [x, z]);
+    return { place, angle, margin: Math.min(angle - least.deg, most.deg - angle) };
+  });
+  const { place, angle, margin } = judged.reduce((worst, one) => (one.margin < worst.margin ? one : worst));
+  // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
+  const at = (hip: readonly [number, number], deg: number) => hip[0] - (hip[1] - z) / Math.tan(radians(deg));
+  const rear = Math.max(...hips.map(({ hip }) => at(hip, least.deg + error)));
+  const front = Math.min(...hips.map(({ hip }) => at(hip, most.deg - error)));
+  return [
+    finding({
+      ...base,
+      key: `${base.key}/${person.id}/${side}`,
+      code: 'lap-angle',
+      status: judgeMeasured(margin, error),
+      measured: { deg: angle },
+      limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
+      margin: { deg: margin },
+      remedy:
+        rear <= front && hips.every(({ hip }) => hip[1] > z)
+          ? {
+              kind: 'lap-anchor',
+              occupant: person.id,
+              side,
+              by: Math.min(Math.max(x, rear), front) - x,
+            }
+          : null,
+      facts: { who: { text: person.name }, side: { text: side }, notch: { text: place.notch } },
+    }),
+  ];
+}
+
+/** How far the straps spread or close behind each seat, seen from above: to the guides, or straight back without any. */
+export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject, base: Base): Finding[] {
+  const { cage, member } = subject;
+  const [tube] = tubesOf(subject);
+  const seated = cage.plan.occupants.filter(({ shoulder }) => shoulder !== null);
+  if (!tube || seated.length === 0) return [waiting('harness', base)];
+  const guides = guidesOn(cage.plan, cage.parts, member.id);
+  return seated.flatMap((person) => {
+    const runs = strapRuns(person, tube, guides);
+    const worst = runs.reduce(
+      (most, one) => (one.spread > most.spread ? one : most),
+      runs[0] as (typeof runs)[0],
+    );
+    const margin = most.deg - worst.spread;
+    return [
+      finding({
+        ...base,
+        key: `${base.key}/${person.id}`,
+        code: 'strap-spread',
+        status: judgeMeasured(margin, cage.plan.measuringError.deg),
+        measured: { deg: worst.spread },
+        limit: { deg: most.deg },
+        margin: { deg: margin },
+        remedy: guidesRemedy(person, subject),
+        facts: { who: { text: person.name }, side: { text: worst.side }, stamp: { text: tube.stamp } },
+      }),
+    ];
+  });
+}
+
+/** The guides behind somebody, moved along the bar and set as far apart as the slots. */
+function guidesRemedy(person: Occupant, { cage, member }: Subject): Finding['remedy'] {
+  const y = person.shoulder ? placeOf(person.shoulder)[1] : 0;
+  const own = cage.plan.parts.flatMap((part) => {
+    const answer = cage.parts.find((one) => one.part === part.id)?.answer;
+    return part.kind === 'belt-guide' && part.on.member === member.id && answer?.ok
+      ? [{ part, points: answer.value.points }]
+      : [];
+  });
+  const nearest = own
+    .map(({ part, points }) => ({
+      part,
+      // Along the bar from end A the car is crossed one way or the other.
+      sign: Math.sign((points.at(-1)?.[1] ?? 0) - (points[0]?.[1] ?? 0)),
+      middle: points.reduce((sum, at) => sum + at[1], 0) / Math.max(points.length, 1),
+    }))
+    .sort((a, b) => Math.abs(a.middle - y) - Math.abs(b.middle - y))[0];
+  if (!nearest) return null;
+  return {
+    kind: 'guides',
+    part: nearest.part.id,
+    by: nearest.sign * (y - nearest.middle),
+    apart: person.slotsApart.mm,
+  };
+}

@@ -1,0 +1,139 @@
+import { decided } from '../measure/index.ts';
+import { type CockpitAnswer, isTooLow, type Room, type Stretch } from '../occupant/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { type Finding, finding } from './finding.ts';
+
+const text = (value: string) => ({ text: value });
+
+/** A pillar of a road car may hide this much: UN Regulation No. 125, from memory. Degrees */
+const PILLAR = 6;
+
+/** What the cage does to the people in it: hits, padding, sight, getting in; and belts on a bar for show. */
+export function cockpitFindings(plan: Plan, cockpit: CockpitAnswer): Finding[] {
+  return [
+    ...beltFindings(plan),
+    ...cockpit.rooms.flatMap(roomFindings),
+    ...cockpit.padding.flatMap((stretch) => paddingFindings(plan, stretch)),
+    ...sightFindings(plan, cockpit),
+    ...entryFindings(plan, cockpit),
+    ...doorBarFindings(plan, cockpit),
+  ];
+}
+
+/** A bar that holds nobody in a crash, and belts that are worn on it: the dangerous middle (handbook §8). */
+function beltFindings({ brief, harness, occupants }: Plan): Finding[] {
+  const show = brief.use === 'show' || brief.feetOn === 'floor-sheet';
+  if (!show || !harness.worn || occupants.length === 0) return [];
+  return [finding({ key: 'cockpit/belts', code: 'belts-on-show', status: 'out' })];
+}
+
+/** Somebody who touches a tube, or would touch its padding. */
+function roomFindings(room: Room): Finding[] {
+  const touches = decided(room.gap) < 0;
+  const padding = room.part === 'helmet' && decided(room.padded) < 0;
+  if (!touches && !padding) return [];
+  return [
+    finding({
+      key: `cockpit/room/${room.occupant}/${room.piece}`,
+      code: touches ? 'body-in-tube' : 'no-room-to-pad',
+      status: touches ? 'out' : 'look',
+      member: room.member,
+      measured: { mm: room.gap },
+      limit: { mm: touches ? 0 : room.gap - room.padded },
+      margin: { mm: touches ? room.gap : room.padded },
+      facts: {
+        who: text(room.who),
+        part: text(room.part),
+        stamp: text(room.stamp),
+        notch: text(room.notch),
+      },
+    }),
+  ];
+}
+
+/** A stretch to pad; in a car that is driven on the road without a helmet it is a danger in itself (handbook §8). */
+function paddingFindings(
+  { brief }: Plan,
+  { member, piece, stamp, from, to, parts, who }: Stretch,
+): Finding[] {
+  const head = parts.includes('helmet');
+  const common = {
+    member,
+    measured: { mm: to - from },
+    facts: {
+      stamp: text(stamp),
+      from: { mm: from },
+      to: { mm: to },
+      parts: text(parts.join(' and ')),
+      who: text(who.join(', ')),
+    },
+  };
+  const key = `cockpit/pad/${piece}/${Math.round(from)}`;
+  return [
+    finding({ ...common, key, code: 'pad-stretch', status: 'look' }),
+    ...(head && brief.use === 'street-too'
+      ? [finding({ ...common, key: `${key}/street`, code: 'street-head', status: 'out' })]
+      : []),
+  ];
+}
+
+/** What hides more of the view than a pillar of a road car may. */
+const sightFindings = ({ brief }: Plan, { people }: CockpitAnswer): Finding[] =>
+  people.flatMap(({ body, sight }) =>
+    (sight?.level ?? [])
+      .filter(({ arc: [from, to] }) => decided(to - from - PILLAR) > 0)
+      .map(({ member, piece, stamp, side, arc }) =>
+        finding({
+          key: `cockpit/sight/${body.occupant}/${piece}/${side}`,
+          code: 'sight-hidden',
+          status: brief.use === 'street-too' ? 'out' : 'look',
+          member,
+          measured: { deg: arc[1] - arc[0] },
+          limit: { deg: PILLAR },
+          margin: { deg: PILLAR - (arc[1] - arc[0]) },
+          facts: { who: text(body.who), stamp: text(stamp), side: text(side) },
+        }),
+      ),
+  );
+
+const entryFindings = ({ cockpit }: Plan, { entries }: CockpitAnswer): Finding[] =>
+  entries
+    .filter((entry) => isTooLow(entry, cockpit))
+    .map(({ side, height, below, above }) =>
+      finding({
+        key: `cockpit/entry/${side}`,
+        code: 'entry-low',
+        status: 'look',
+        measured: { mm: height },
+        limit: { mm: cockpit.entry.mm },
+        margin: { mm: height - cockpit.entry.mm },
+        facts: { side: text(side), below: text(below), above: text(above) },
+      }),
+    );
+
+function doorBarFindings({ cockpit, measuringError }: Plan, { doorBars }: CockpitAnswer): Finding[] {
+  const tight = (
+    code: string,
+    bar: CockpitAnswer['doorBars'][number],
+    room: number | null,
+    wanted: number,
+  ): Finding[] =>
+    room === null || decided(room - wanted) >= 0
+      ? []
+      : [
+          finding({
+            key: `cockpit/${code}/${bar.piece}`,
+            code,
+            status: decided(room + measuringError.mm) < 0 ? 'out' : 'look',
+            member: bar.member,
+            measured: { mm: room },
+            limit: { mm: wanted },
+            margin: { mm: room - wanted },
+            facts: { stamp: text(bar.stamp), who: text(bar.seat) },
+          }),
+        ];
+  return doorBars.flatMap((bar) => [
+    ...tight('door-skin', bar, bar.toSkin, cockpit.doorRoom.mm),
+    ...tight('door-seat', bar, bar.toSeat, cockpit.seatRoom.mm),
+  ]);
+}
