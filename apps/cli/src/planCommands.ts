@@ -3,15 +3,13 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import {
   cageView,
-  copeFindings,
-  type Copes,
   copesIn,
   earsOf,
   EMPTY_SHOP,
   type Evaluation,
   evaluate,
   fail,
-  type Finding,
+  findingsIn,
   type FlatOutline,
   flatOutline,
   hoopAnswerOf,
@@ -36,20 +34,15 @@ export const planCommands: Record<string, (args: string[], read: ReadFile) => Ou
   evaluate: (args, read) =>
     evaluated(args, read, (answers, plan, books) => {
       const copes = copesIn(plan, answers, books);
-      return succeed({ ...answers, findings: allFindings(answers, plan, copes), copes });
+      return succeed({ ...answers, findings: findingsIn(plan, answers, copes, books), copes });
     }),
   check: (args, read) =>
     evaluated(args, read, (answers, plan, books) =>
-      succeed({ findings: allFindings(answers, plan, copesIn(plan, answers, books)) }),
+      succeed({ findings: findingsIn(plan, answers, copesIn(plan, answers, books), books) }),
     ),
   export: (args, read) => evaluated(args, read, exported),
   import: imported,
 };
-
-const allFindings = ({ findings }: Evaluation, plan: Plan, copes: Copes): Finding[] => [
-  ...findings,
-  ...copeFindings(plan, copes),
-];
 
 /**
  * A plan comes back brought up to today's version; a list of bends or corners as a tube: what `xyz` or `lra` take. Bare numbers

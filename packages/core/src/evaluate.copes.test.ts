@@ -4,7 +4,7 @@ import { copesIn, evaluate } from './evaluate.ts';
 import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { copeFindings, type RuleBook } from './rules/index.ts';
-import { bar, cageOf, point, stationOn } from './testing.ts';
+import { bar, bookOf, cageOf, choosing, plateOf, point, stationOn } from './testing.ts';
 
 const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
 const endOf = (plan: Plan, piece: string, end: 'a' | 'b'): EndCut => {
@@ -133,29 +133,9 @@ test('a seam that a later tube goes over is told with how much of it', () => {
 });
 
 test('a tube that a chosen book wants in one piece cuts the others, whatever was fitted first', () => {
-  const book: RuleBook = {
-    format: 'gyrus-rule-book',
-    version: 1,
-    id: 'one-piece',
-    title: 'a book',
-    body: '',
-    edition: '1',
-    provenance: 'invented',
-    source: '',
-    note: '',
-    classes: [],
-    tubeSchedule: [],
-    rules: [
-      { id: 'c', clause: '1', text: '', roles: ['strut'], classes: [], check: { kind: 'continuous-tube' } },
-    ],
-  };
+  const book = bookOf({ kind: 'continuous-tube' }, 'strut');
   const strut = bar('b', 'strut', stationOn('m-p', 'end-a', 500), point(500, 0, 900));
-  const start = cageOf(post, rail, strut);
-  const plan: Plan = {
-    ...start,
-    fitOrder: ['p-p', 'p-r', 'p-b'],
-    brief: { ...start.brief, books: [{ book: 'one-piece', class: null, edition: null }] },
-  };
+  const plan = choosing({ ...cageOf(post, rail, strut), fitOrder: ['p-p', 'p-r', 'p-b'] }, book);
   const headersOf = (stamp: string, books: RuleBook[]) =>
     copesIn(plan, evaluate(plan, EMPTY_SHOP, books), books).ends.find(
       (cut) => cut.stamp === stamp && cut.end === 'a',
@@ -167,20 +147,7 @@ test('a tube that a chosen book wants in one piece cuts the others, whatever was
 
 test('a foot is cut as its plate is tilted', () => {
   const leg = bar('l', 'strut', point(0, 0, 0), point(0, 0, 500));
-  const plate: Plan['plates'][number] = {
-    id: 'plate',
-    name: '',
-    stamp: 'P1',
-    under: { member: 'm-l', end: 'a' },
-    follows: 'foot',
-    at: null,
-    tilt: { deg: 20, typed: '20' },
-    thickness: { mm: 3, typed: '3' },
-    outline: { kind: 'rectangle', length: { mm: 120, typed: '120' }, width: { mm: 100, typed: '100' } },
-    turnedUp: null,
-    plinth: null,
-    bolts: null,
-  };
+  const plate = plateOf({ under: { member: 'm-l', end: 'a' }, tilt: { deg: 20, typed: '20' } });
   const cut = endOf({ ...cageOf(leg), plates: [plate] }, 'p-l', 'a');
   expect(cut).toMatchObject({ method: 'plane', plate: 'P1' });
   // Across the tube's width the cut rises by the tangent of the tilt.

@@ -9,27 +9,12 @@ import {
   readPlan,
   type Survey,
 } from './plan/index.ts';
-import { bar, cageOf, deg, inch, mm, placeAt, point, stationOn } from './testing.ts';
+import { bar, cageOf, deg, inch, mm, placeAt, plateOf, point, stationOn } from './testing.ts';
 
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
 const read = (plan: Plan): Plan => expectValue(readPlan(JSON.parse(JSON.stringify(plan))));
 const codesOf = (plan: Plan) => answersOf(plan).findings.map(({ code }) => code);
 
-const plateOf = (changes: Partial<Plate>): Plate => ({
-  id: 'plate',
-  stamp: 'P1',
-  name: 'foot',
-  under: { member: 'm-hoop', end: 'a' },
-  follows: 'foot',
-  at: null,
-  tilt: deg(0),
-  thickness: mm(3),
-  outline: { kind: 'rectangle', length: mm(150), width: mm(80) },
-  turnedUp: null,
-  plinth: null,
-  bolts: null,
-  ...changes,
-});
 const withPlate = (changes: Partial<Plate>) => read({ ...cageOf(), plates: [plateOf(changes)] });
 const plateIn = (changes: Partial<Plate>) => {
   const [plate] = answersOf(withPlate(changes)).plates;

@@ -1,43 +1,29 @@
 import fc from 'fast-check';
 import { evaluate } from './evaluate.ts';
 import { expectValue } from './fault/index.ts';
-import { EMPTY_SHOP, type Plan } from './plan/index.ts';
+import { type BarRole, EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
 import {
   applyRemedy,
   editionChanges,
   type Finding,
   matrixOf,
-  readRuleBook,
   type RuleBook,
   type RuleCheck,
   tightestOf,
 } from './rules/index.ts';
-import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
-
-/** A book of one rule about one role. */
-const bookOf = (check: RuleCheck, role = 'backstay', more: Partial<RuleBook> = {}): RuleBook =>
-  expectValue(
-    readRuleBook({
-      format: 'gyrus-rule-book',
-      version: 1,
-      id: 'b',
-      title: 'A book',
-      body: '',
-      edition: '1',
-      provenance: 'invented',
-      source: '',
-      note: '',
-      classes: [],
-      tubeSchedule: [],
-      rules: [{ id: 'r', clause: '1', text: '', roles: [role], classes: [], check }],
-      ...more,
-    }),
-  );
-
-const choosing = (plan: Plan, ...books: RuleBook[]): Plan => ({
-  ...plan,
-  brief: { ...plan.brief, books: books.map(({ id }) => ({ book: id, class: null, edition: null })) },
-});
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  deg,
+  heightOn,
+  mm,
+  placeAt,
+  plateOf,
+  point,
+  stationOn,
+} from './testing.ts';
 
 const findingsOf = (plan: Plan, book: RuleBook): Finding[] =>
   evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);
@@ -62,23 +48,7 @@ const NO_PLATE = {
 } as const;
 const plateUnder = (plan: Plan, changes: Partial<Plan['plates'][number]> = {}): Plan => ({
   ...plan,
-  plates: [
-    {
-      id: 'plate',
-      name: '',
-      stamp: 'P1',
-      under: { member: 'm-b', end: 'b' },
-      follows: 'foot',
-      at: null,
-      tilt: deg(0),
-      thickness: mm(3),
-      outline: { kind: 'rectangle', length: mm(120), width: mm(100) },
-      turnedUp: null,
-      plinth: null,
-      bolts: null,
-      ...changes,
-    },
-  ],
+  plates: [plateOf({ under: { member: 'm-b', end: 'b' }, ...rectangle(120, 100), ...changes })],
 });
 const rectangle = (length: number, width: number) => ({
   outline: { kind: 'rectangle' as const, length: mm(length), width: mm(width) },
@@ -141,6 +111,48 @@ const harness = (height: number) =>
     [200, 300, 900],
   );
 
+/** Somebody whose lap belt lies at 300 mm ahead of the hoop and 200 mm high, with an anchor on the left. */
+const belted = ([x, z]: [number, number]): Plan => {
+  const plan = seated(cageOf(), [250, 300, 600], [200, 300, 900]);
+  const [person] = plan.occupants;
+  return {
+    ...plan,
+    occupants: [
+      {
+        ...(person ?? newOccupant('o')),
+        body: { ...newOccupant('o').body, hip: placeAt(300, 300, 200) },
+        lap: { left: placeAt(x, 550, z), right: null },
+      },
+    ],
+  };
+};
+
+/** Guides as far apart as the slots, but to one side of straight behind: both straps run so many degrees off. */
+const guided = (spread: number): Plan => {
+  const plan = harness(560);
+  const bars = evaluate(plan, EMPTY_SHOP, []).members.filter(({ role }) => role === 'harness-bar');
+  const [x = 0, y = 0] = bars[0]?.pieces[0]?.tube?.points[0] ?? [];
+  const off = (250 - x) * Math.tan((spread * Math.PI) / 180);
+  return {
+    ...plan,
+    parts: [
+      {
+        kind: 'belt-guide',
+        id: 'guides',
+        stamp: 'BG1',
+        on: { member: 'm-h' },
+        station: {
+          feature: 'end-a',
+          edge: 'middle',
+          along: mm(y - 300 + off),
+        },
+        style: 'guide',
+        apart: mm(150),
+      },
+    ],
+  };
+};
+
 const doors = (height: number): Plan => {
   const plan = cageOf(bar('d', 'door-bar', heightOn(hoop, 'left', 300), heightOn('m-f', 'left', height)));
   const leg = bar('f', 'front-leg', point(900, 600, 0), point(900, 600, 800));
@@ -159,7 +171,7 @@ const doors = (height: number): Plan => {
 };
 
 interface Kind {
-  role?: string;
+  role?: BarRole | 'main-hoop';
   check: RuleCheck;
   clear: Plan;
   look?: Plan;
@@ -247,6 +259,22 @@ const KINDS: Record<string, Kind> = {
     out: harness(680),
     mends: true,
   },
+  'lap window': {
+    role: 'main-hoop',
+    check: { kind: 'lap-window', least: deg(45), most: deg(70) },
+    clear: belted([220, 60]),
+    look: belted([300 - 150 / Math.tan((45.2 * Math.PI) / 180), 50]),
+    out: belted([100, 60]),
+    mends: true,
+  },
+  'strap spread': {
+    role: 'harness-bar',
+    check: { kind: 'strap-spread', most: deg(20) },
+    clear: guided(0),
+    look: guided(19.8),
+    out: guided(25),
+    mends: true,
+  },
   'opening height': {
     role: 'door-bar',
     check: { kind: 'opening-height', share: 0.5 },
@@ -289,7 +317,9 @@ const KINDS: Record<string, Kind> = {
     clear: seated(cageOf(), [250, 300, 600], [600, 300, 900]),
     out: {
       ...seated(cageOf(), [250, 300, 600], [150, 300, 1000]),
-      answers: { 'b/r/m-hoop/p-hoop': { answer: 'no', by: 'E. L.', note: '' } },
+      answers: {
+        'b/r/m-hoop/p-hoop': { answer: 'no', by: 'E. L.', note: '', on: null, photos: [] },
+      },
     },
     mends: false,
   },
@@ -341,7 +371,7 @@ test('a wall that is short: the next size of the book clears it', () => {
 test.each([
   ['backstays ≥ 30° from vertical', { kind: 'angle', from: 'vertical', least: deg(30), most: null }, 30],
 ] as [string, RuleCheck, number][])('%s', (_, check, limit) => {
-  const [first] = findingsOf(backstay(800), bookOf(check));
+  const [first] = findingsOf(backstay(800), bookOf(check, 'backstay'));
   const top =
     200 +
     600 /
@@ -355,12 +385,12 @@ test.each([
     let [low, high] = [50, 3000];
     for (let i = 0; i < 60; i++) {
       const middle = (low + high) / 2;
-      const [found] = findingsOf(backstay(middle), bookOf(check));
+      const [found] = findingsOf(backstay(middle), bookOf(check, 'backstay'));
       const measured = found?.measured && 'deg' in found.measured ? found.measured.deg : 0;
       if (measured < degrees) low = middle;
       else high = middle;
     }
-    return worst(findingsOf(backstay(high), bookOf(check)));
+    return worst(findingsOf(backstay(high), bookOf(check, 'backstay')));
   };
   expect(at(limit - 0.01)).toBe('out');
   expect(at(limit + 0.01)).toBe('look');
@@ -376,7 +406,7 @@ test('a distance is read to the axis and to both edges: the strictest decides, a
     edge: 'middle',
     most: mm(100),
   };
-  const [found] = findingsOf(backstay(800, -90), bookOf(check));
+  const [found] = findingsOf(backstay(800, -90), bookOf(check, 'backstay'));
   expect(found?.status).toBe('out');
   // 90 mm along the hoop, part of it round its bend: a little less straight across.
   const axis = found?.facts.axis && 'mm' in found.facts.axis ? found.facts.axis.mm : 0;

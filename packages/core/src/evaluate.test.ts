@@ -252,7 +252,9 @@ test('what cannot be computed is asked, never passed; an answer settles it', () 
   const rule = [book([{ kind: 'ask', question: 'Inspection hole drilled?' }])];
   expect(ruled(rule)[0]?.status).toBe('ask');
   const answered = (answer: 'yes' | 'no') =>
-    ruled(rule, { plan: { answers: { 'b/r0/m-hoop': { answer, by: 'E. L.', note: '' } } } })[0]?.status;
+    ruled(rule, {
+      plan: { answers: { 'b/r0/m-hoop': { answer, by: 'E. L.', note: '', on: null, photos: [] } } },
+    })[0]?.status;
   expect([answered('yes'), answered('no')]).toEqual(['clear', 'out']);
 });
 

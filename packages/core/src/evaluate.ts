@@ -48,8 +48,10 @@ import {
   asymmetryFindings,
   bookFindings,
   briefFindings,
+  cockpitFindings,
   collisionFindings,
   continuousPieces,
+  copeFindings,
   driftFindings,
   type Finding,
   gapFindings,
@@ -63,6 +65,7 @@ import {
   noSheetFinding,
   offNodeFindings,
   partFindings,
+  seamFindings,
   type RuleBook,
   type RuledMember,
   settledFindings,
@@ -277,6 +280,21 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
     sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece)] : [];
   return [noSheetFinding(sheet.fault, member.id, piece), ...withoutDie];
 }
+
+/**
+ * Every finding: those of the answers, of the copes and their seams, and of the people in the cage. copes: null where they are
+ * not there yet.
+ */
+export const findingsIn = (
+  plan: Plan,
+  evaluation: Evaluation,
+  copes: Copes | null,
+  books: RuleBook[],
+): Finding[] => [
+  ...evaluation.findings,
+  ...(copes ? [...copeFindings(plan, copes), ...seamFindings(plan, copes, books)] : []),
+  ...cockpitFindings(plan, cockpitIn(plan, evaluation)),
+];
 
 /** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */
 export const harnessIn = (

@@ -6,11 +6,13 @@ import {
   type MainHoop,
   type Measures,
   type Plan,
+  type Plate,
   readPlan,
   STRAIGHT,
 } from './plan/index.ts';
 import { expectValue } from './fault/index.ts';
 import { parseAngle, parseLength } from './measure/index.ts';
+import { readRuleBook, type RuleBook, type RuleCheck } from './rules/index.ts';
 
 /** Builders for tests: a plan from texts as a fabricator would type them, in inches. */
 export const inch = (typed: string) => expectValue(parseLength(typed, 'in'));
@@ -130,3 +132,51 @@ export function cageOf(...bars: Bar[]): Plan {
     readPlan(JSON.parse(JSON.stringify({ ...start, members: [...start.members, ...bars] }))),
   );
 }
+
+/** A plate of 3 mm under end A of the hoop, changed as given. */
+export const plateOf = (changes: Partial<Plate>): Plate => ({
+  id: 'plate',
+  stamp: 'P1',
+  name: 'foot',
+  under: { member: 'm-hoop', end: 'a' },
+  on: null,
+  follows: 'foot',
+  at: null,
+  tilt: deg(0),
+  thickness: mm(3),
+  outline: { kind: 'rectangle', length: mm(150), width: mm(80) },
+  turnedUp: null,
+  plinth: null,
+  bolts: null,
+  ...changes,
+});
+
+/** A book `b` of one rule `r` about one role, backstays where none is named. */
+export const bookOf = (
+  check: RuleCheck,
+  role: BarRole | 'main-hoop' = 'backstay',
+  more: Partial<RuleBook> = {},
+): RuleBook =>
+  expectValue(
+    readRuleBook({
+      format: 'gyrus-rule-book',
+      version: 1,
+      id: 'b',
+      title: 'A book',
+      body: '',
+      edition: '1',
+      provenance: 'invented',
+      source: '',
+      note: '',
+      classes: [],
+      tubeSchedule: [],
+      rules: [{ id: 'r', clause: '1', text: '', roles: [role], classes: [], check }],
+      ...more,
+    }),
+  );
+
+/** The plan held against these books and no others. */
+export const choosing = (plan: Plan, ...books: RuleBook[]): Plan => ({
+  ...plan,
+  brief: { ...plan.brief, books: books.map(({ id }) => ({ book: id, class: null, edition: null })) },
+});

@@ -19,7 +19,7 @@ const measured: Plan = {
     series: '',
     customer: '',
     built: 'full-cage',
-    joining: 'welded',
+    joining: 'bolted',
     use: 'street-too',
     feetOn: 'floor-sheet',
     drivers: [],
@@ -48,6 +48,8 @@ const measured: Plan = {
       ...hoop,
       id: HOOP,
       pieces: [{ id: 'murrelet-hoop-piece', stamp: 'MH' }],
+      // Leans more than any book here takes.
+      tilt: angle('12.5'),
       bending: { ...hoop.bending, trimA: millimetre('2 mm') },
     },
   ],
@@ -63,12 +65,34 @@ const cage = new CageBuilder(measured)
     crossings: [],
     pieces: pieces.slice(0, 1).map((piece) => ({ ...piece, stamp: 'HB' })),
   }))
-  // Bent, with nothing at its bend.
-  .add('backstay', 'bent')
+  // Bent, with nothing at its bend, and too steep.
+  .add('backstay', 'bent', () => ({
+    ends: { a: station(HOOP, 'crown-left'), b: point(-420, 490, 250) },
+    shape: { kind: 'through', via: [{ feature: 'bend-over-arch', at: at(-395, 500, 480) }] },
+  }))
   // Off its node.
-  .add('rear-cross', '', () => ({ offset: at(0, 0, 25) }))
+  .add('rear-cross', '', () => ({ offset: at(25, 0, 0) }))
+  // So near below it that no torch gets between.
+  .add('rear-cross', '', ({ ends, pieces }) => ({
+    pieces: pieces.map((piece) => ({ ...piece, stamp: 'RX2' })),
+    stamp: 'RX2',
+    ends:
+      ends.a.kind === 'height' && ends.b.kind === 'height'
+        ? { a: { ...ends.a, height: mm(300) }, b: { ...ends.b, height: mm(300) } }
+        : ends,
+  }))
   .add('side-hoop')
-  .add('door-bar', 'single')
+  .add('windscreen-bar')
+  // Its front end is above half the door.
+  .add('door-bar', 'single', ({ ends }) =>
+    ends.b.kind === 'height' ? { ends: { ...ends, b: { ...ends.b, height: mm(600) } } } : {},
+  )
+  // Bent too far, on a die that is too small for its tube.
+  .add('pillar-brace', '', ({ tube, ends }) => ({
+    tube: { ...tube, od: mm(48.3) },
+    ends,
+    shape: { kind: 'through', via: [{ feature: 'bend-a', at: at(760, 640, 520) }] },
+  }))
   // An offset that no die makes in this room.
   .add('dash-bar', 'round the column', ({ shape }) =>
     shape.kind === 'offset' ? { shape: { ...shape, flat: mm(900) } } : {},
@@ -80,7 +104,7 @@ const cage = new CageBuilder(measured)
     pair: 'single',
     pieces: [{ id: 'murrelet-gusset', stamp: 'G1' }],
     ends: { a: height(HOOP, 'left', 500), b: point(320, 560, 150) },
-    shape: { kind: 'through', via: [{ feature: 'bend-a', at: at(60, 600, 480) }] },
+    shape: { kind: 'through', via: [{ feature: 'bend-a', at: at(-5, 600, 480) }] },
   }));
 
 /** Too thin, too small, and with bolts too thin. */
@@ -102,7 +126,7 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
     ...plan.survey,
     points: [
       { id: 'rail', name: 'roof rail, left', side: 'left', zone: 'roof', at: at(100, 560, 985) },
-      { id: 'sill', name: 'sill, left', side: 'left', zone: 'sill', at: at(500, 650, 330) },
+      { id: 'sill', name: 'sill, left', side: 'left', zone: 'sill', at: at(500, 650, 450) },
     ],
     keepOuts: [
       { id: 'seat', name: 'seat travel', from: at(-100, 520, 150), to: at(420, 120, 600), clearance: mm(20) },
@@ -128,6 +152,7 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
       name: 'somebody tall',
       shoulder: at(230, 330, 560),
       helmetTop: at(220, 330, 960),
+      lap: { left: at(150, 580, 60), right: at(150, 90, 60) },
     },
   ],
   gussets: [
@@ -143,6 +168,15 @@ export const unfinishedPlan: Plan = cage.done((plan) => ({
     },
   ],
   parts: [
+    {
+      kind: 'belt-guide',
+      id: 'murrelet-guides',
+      stamp: 'BG1',
+      on: { member: cage.id('harness-bar') },
+      station: { feature: 'end-a', edge: 'middle', along: mm(430) },
+      style: 'guide',
+      apart: mm(80),
+    },
     {
       kind: 'splice',
       id: 'murrelet-splice',

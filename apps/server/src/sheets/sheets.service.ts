@@ -5,13 +5,13 @@ import {
   type SheetQueryDto,
 } from '@gyrus/contract';
 import {
-  copeFindings,
   type Copes,
   copesIn,
   copeTemplate,
   earsOf,
   evaluate,
   fail,
+  findingsIn,
   type FlatOutline,
   flatOutline,
   type LengthStyle,
@@ -73,11 +73,11 @@ export class SheetsService {
 
   /** The inspector's sheet of a saved revision as a PDF stream. */
   async inspection(jobId: string, number: number, query: InspectionQueryDto): Promise<NodeJS.ReadableStream> {
-    const { job, plan, evaluation, copes } = await this.answersTo(jobId, number);
+    const { job, plan, evaluation, copes, books } = await this.answersTo(jobId, number);
     return inspectionPdf({
       plan,
       evaluation,
-      findings: [...evaluation.findings, ...copeFindings(plan, copes)],
+      findings: findingsIn(plan, evaluation, copes, books),
       job,
       revision: number,
       printed: new Date(),
@@ -142,7 +142,7 @@ export class SheetsService {
     ]);
     const { plan } = revision;
     const evaluation = evaluate(plan, shop, books);
-    return { job: job.name, plan, evaluation, copes: copesIn(plan, evaluation, books) };
+    return { job: job.name, plan, evaluation, copes: copesIn(plan, evaluation, books), books };
   }
 }
 

@@ -38,5 +38,6 @@ export { type PlateAnswer, platesOf } from './plates.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
 export { type Copes, copesOf, type CutLengths } from './copes.ts';
 export { type CopeMethod, cutMark, type EndCut } from './endCut.ts';
-export { type SeamAnswer, type SeamReach } from './seams.ts';
+export { type SeamAnswer } from './seams.ts';
+export { type SeamReach } from './torch.ts';
 export { type Ears, earsOf, type TapeHook, tapeHook } from './tapeHook.ts';

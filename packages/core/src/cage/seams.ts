@@ -1,15 +1,7 @@
-import {
-  coveredBy,
-  leastGap,
-  lengthWhere,
-  outside,
-  type Seam,
-  sweptTube,
-  type SweptTube,
-} from '../cope/index.ts';
+import { coveredBy, leastGap, type Seam, sweptTube, type SweptTube } from '../cope/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Made } from './endCut.ts';
-import { roofGap } from './roofGap.ts';
+import { type SeamReach, torchIn } from './torch.ts';
 import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 /** The weld of one end, in the order in which the tubes go on. mm */
@@ -26,14 +18,6 @@ export interface SeamAnswer {
   reach: SeamReach;
 }
 
-/** How much of a seam the torch cannot get at, where the cage is welded. mm */
-export interface SeamReach {
-  /** Beside a tube that is there already, or under the roof. */
-  hidden: number;
-  /** How much further the cage would have to be let down for the roof to leave room; 0 where it does. */
-  drop: number;
-}
-
 export interface Seams {
   /** By the fit order. */
   seams: SeamAnswer[];
@@ -47,10 +31,10 @@ const LEAST_COVERED = 1;
 /** Every seam with what covers it later, what crowds it and what the torch cannot reach. order: of fitting, by piece. */
 export function seamsOf(plan: Plan, made: Made[], tubes: Tube[], order: Map<string, number>): Seams {
   const torchRoom = plan.coping.torchRoom.mm;
-  const toRoof = roofWhenWelding(plan);
+  const reach = torchIn(plan, order);
   const others = tubes.map((tube) => ({
     tube,
-    surface: sweptTube(tube.axis, tube.od),
+    surface: sweptTube(tube.axis, tube.od, 'closed'),
     box: boxOf(tube),
     place: order.get(tube.piece) ?? Infinity,
   }));
@@ -68,11 +52,7 @@ export function seamsOf(plan: Plan, made: Made[], tubes: Tube[], order: Map<stri
                 headers: cut.headers,
                 length: seam.length,
                 ...crowding(tube, headers, seam, others, { order, torchRoom }),
-                reach: reachOf(seam, neighbours(tube, headers, others, order), {
-                  torchRoom,
-                  bodyRoom: plan.coping.bodyRoom.mm,
-                  toRoof,
-                }),
+                reach: reach(tube, headers, seam, others),
               },
             },
           ],
@@ -82,7 +62,8 @@ export function seamsOf(plan: Plan, made: Made[], tubes: Tube[], order: Map<stri
   return { seams, seamLength: seams.reduce((sum, { length }) => sum + length, 0) };
 }
 
-interface Other {
+/** A tube that may stand in the way, with its place in the order of fitting. */
+export interface Other {
   tube: Tube;
   surface: SweptTube;
   box: Box;
@@ -111,44 +92,4 @@ function crowding(
     } else if (gap < (tight?.gap ?? torchRoom)) tight = { piece, stamp, gap };
   }
   return { covered, tight };
-}
-
-type ToRoof = ReturnType<typeof roofGap>;
-
-/** The roof as it stands over a cage that is slid and let down to be welded. */
-function roofWhenWelding(plan: Plan): ToRoof {
-  const gap = roofGap(plan);
-  const { forward, drop } = plan.weldPosition;
-  return ([x, y, z]) => gap([x + forward.mm, y, z - drop.mm]);
-}
-
-/** Tubes that are there before a seam is welded, besides those that it joins. */
-const neighbours = (tube: Tube, headers: Tube[], others: Other[], order: Map<string, number>): Other[] =>
-  others.filter(
-    (other) =>
-      other.place < (order.get(tube.piece) ?? Infinity) &&
-      !headers.some(({ piece }) => piece === other.tube.piece),
-  );
-
-function reachOf(
-  seam: Seam,
-  others: Other[],
-  { torchRoom, bodyRoom, toRoof }: { torchRoom: number; bodyRoom: number; toRoof: ToRoof },
-): SeamReach {
-  const places = seam.line.filter((at) => at !== null);
-  const box = boxOf({ points: places });
-  const near = others.filter((other) => !areApart(box, other.box, torchRoom + other.tube.od / 2));
-  let nearestRoof = Infinity;
-  for (const at of places) {
-    const gap = toRoof(at);
-    if (gap !== null) nearestRoof = Math.min(nearestRoof, gap);
-  }
-  if (places.length === 0 || (near.length === 0 && nearestRoof >= bodyRoom)) return { hidden: 0, drop: 0 };
-  const hidden = lengthWhere(
-    seam,
-    (at) =>
-      (toRoof(at) ?? Infinity) < bodyRoom ||
-      near.some(({ surface }) => outside(surface, at[0], at[1], at[2]) < torchRoom),
-  );
-  return { hidden, drop: Math.max(0, bodyRoom - nearestRoof) };
 }

@@ -23,8 +23,12 @@ export interface SweptTube {
   radius: number;
 }
 
-/** The swept surface of a tube of outside diameter `od` round an axis. */
-export function sweptTube(axis: Piece[], od: number): SweptTube {
+/**
+ * The swept surface of a tube of outside diameter `od` round an axis. ends: of a header they go on straight; a tube beside a seam
+ * ends where its axis does.
+ */
+export function sweptTube(axis: Piece[], od: number, ends: 'go-on' | 'closed' = 'go-on'): SweptTube {
+  const beyond = ends === 'go-on' ? Infinity : 0;
   const solid = axis.filter((piece) => piece.kind === 'arc' || piece.length > 0);
   const first = solid[0];
   const last = solid[solid.length - 1];
@@ -34,8 +38,8 @@ export function sweptTube(axis: Piece[], od: number): SweptTube {
         kind: 'straight',
         from: piece.from,
         along: unit([piece.to[0] - piece.from[0], piece.to[1] - piece.from[1], piece.to[2] - piece.from[2]]),
-        low: piece === first ? -Infinity : 0,
-        high: piece === last ? Infinity : piece.length,
+        low: piece === first ? -beyond : 0,
+        high: piece === last ? Math.max(beyond, piece.length) : piece.length,
       };
     const radius = length(piece.radius);
     const x = scale(piece.radius, 1 / radius);
@@ -50,8 +54,9 @@ export function sweptTube(axis: Piece[], od: number): SweptTube {
     return { kind: 'arc', centre: piece.centre, normal, x, y, radius, turn, stop };
   });
   // A bend that starts at the very end still goes on straight beyond it.
-  if (first?.kind === 'arc') elements.unshift(ray(pointAt(axis, 0) as Vec3, directionAt(axis, 0), -1));
-  if (last?.kind === 'arc')
+  if (beyond > 0 && first?.kind === 'arc')
+    elements.unshift(ray(pointAt(axis, 0) as Vec3, directionAt(axis, 0), -1));
+  if (beyond > 0 && last?.kind === 'arc')
     elements.push(ray(pointAt(axis, lengthOf(axis)) as Vec3, directionAt(axis, lengthOf(axis)), 1));
   return { elements, radius: od / 2 };
 }

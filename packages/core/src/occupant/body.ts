@@ -4,7 +4,7 @@ import { radians } from '../measure/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { add, type Vec3 } from '../space/index.ts';
 
-export const BODY_PARTS = ['helmet', 'torso', 'shoulder', 'elbow', 'knee'] as const;
+export const BODY_PARTS = ['helmet', 'torso', 'shoulder', 'elbow', 'knee', 'foot'] as const;
 export type BodyPart = (typeof BODY_PARTS)[number];
 
 /** A part of a body as everything within a radius of a line; a ball where both its ends are one. Car's frame, mm. */
@@ -31,21 +31,33 @@ const USUAL_HEIGHT = 1750;
  * Lengths of limbs as shares of the height: R. Drillis and R. Contini, Body Segment Parameters (1966), as tables of biomechanics
  * print them; from memory.
  */
-const SHARES = { shoulders: 0.259, upperArm: 0.186, trunk: 0.288, thigh: 0.245, eyeBelowTop: 0.064 };
+const SHARES = {
+  shoulders: 0.259,
+  upperArm: 0.186,
+  trunk: 0.288,
+  thigh: 0.245,
+  shank: 0.246,
+  eyeBelowTop: 0.064,
+};
 
 /** Common practice: clothed limbs, a seat that leans back, elbows out at the wheel, thighs a little up. mm, degrees */
 const SEATED = {
   back: radians(20),
   arm: radians(45),
   thigh: radians(15),
+  shank: radians(35),
   helmetThickness: 30,
   eyeAhead: 85,
   elbowOut: 60,
   kneesApart: 260,
   shoulder: 60,
-  torso: 130,
+  torso: 110,
+  /** The hip joint lies this far above the seat's bottom. */
+  hipAbove: 70,
   elbow: 55,
   knee: 65,
+  feetApart: 200,
+  foot: 60,
 };
 
 interface Places {
@@ -53,6 +65,7 @@ interface Places {
   hip: Vec3 | null;
   knee: Vec3 | null;
   elbow: Vec3 | null;
+  foot: Vec3 | null;
   helmetTop: Vec3 | null;
   eye: Vec3 | null;
   /** Half the distance between the shoulder joints. */
@@ -70,10 +83,13 @@ export function placesOf({ shoulder, helmetTop, height, body }: Occupant): Place
   const hip =
     measured(body.hip) ?? along(atShoulder, SHARES.trunk, Math.sin(SEATED.back), -Math.cos(SEATED.back));
   const top = measured(helmetTop);
+  const knee =
+    measured(body.knee) ?? along(hip, SHARES.thigh, Math.cos(SEATED.thigh), Math.sin(SEATED.thigh));
   return {
     shoulder: atShoulder,
     hip,
-    knee: measured(body.knee) ?? along(hip, SHARES.thigh, Math.cos(SEATED.thigh), Math.sin(SEATED.thigh)),
+    knee,
+    foot: along(knee, SHARES.shank, Math.cos(SEATED.shank), -Math.sin(SEATED.shank)),
     elbow:
       measured(body.elbow) ?? along(atShoulder, SHARES.upperArm, Math.sin(SEATED.arm), -Math.cos(SEATED.arm)),
     helmetTop: top,
@@ -109,7 +125,7 @@ export function bodyOf(occupant: Occupant, pose: SeatPose): Body {
         ? [
             {
               part: 'torso' as const,
-              from: hip,
+              from: add(hip, [0, 0, SEATED.torso - SEATED.hipAbove]),
               to: add(shoulder, [0, 0, -SEATED.torso]),
               radius: SEATED.torso,
             },
@@ -118,6 +134,7 @@ export function bodyOf(occupant: Occupant, pose: SeatPose): Body {
       ...pair('shoulder', shoulder && add(shoulder, [0, 0, -SEATED.shoulder]), out, SEATED.shoulder),
       ...pair('elbow', byBack(places.elbow), out + SEATED.elbowOut, SEATED.elbow),
       ...pair('knee', bySeat(places.knee), SEATED.kneesApart / 2, SEATED.knee),
+      ...pair('foot', bySeat(places.foot), SEATED.feetApart / 2, SEATED.foot),
     ],
     eye: byBack(places.eye),
   };

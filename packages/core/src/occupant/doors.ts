@@ -56,32 +56,35 @@ function toSeat(person: Occupant, side: CarSide, line: Vec3[], od: number): numb
   const [, y] = placeOf(person.shoulder);
   const sign = side === 'left' ? 1 : -1;
   const seatSide = sign * y + (person.body.seatWidth?.mm ?? SEAT.width) / 2;
-  const beside = dense(line).filter(
-    ([x, , z]) =>
-      x > shoulder[0] - SEAT.behindShoulder && x < knee[0] && z > hip[2] - SEAT.belowHip && z < shoulder[2],
-  );
   // A bar on the other side of the car is beside somebody else.
-  if (beside.length === 0 || Math.sign(y) === -sign) return null;
-  return Math.min(...beside.map(([, across]) => sign * across)) - od / 2 - seatSide;
+  if (Math.sign(y) === -sign) return null;
+  const limits = {
+    x: [shoulder[0] - SEAT.behindShoulder, knee[0]],
+    z: [hip[2] - SEAT.belowHip, shoulder[2]],
+  } as const;
+  const inmost = line.flatMap((at, i) => {
+    const next = line[i + 1];
+    return next ? acrossWithin(at, next, limits).map((across) => sign * across) : [];
+  });
+  return inmost.length === 0 ? null : Math.min(...inmost) - od / 2 - seatSide;
 }
 
-/** Points along a line no farther apart than a tube is thick. */
-function dense(line: Vec3[]): Vec3[] {
-  const STEP = 20;
-  return line.flatMap((at, i) => {
-    const next = line[i + 1];
-    if (!next) return [at];
-    const steps = Math.max(
-      1,
-      Math.ceil(Math.hypot(next[0] - at[0], next[1] - at[1], next[2] - at[2]) / STEP),
-    );
-    return Array.from({ length: steps }, (_, k): Vec3 => {
-      const share = k / steps;
-      return [
-        at[0] + (next[0] - at[0]) * share,
-        at[1] + (next[1] - at[1]) * share,
-        at[2] + (next[2] - at[2]) * share,
-      ];
-    });
-  });
+/** How far from the middle a straight is where it enters and leaves the limits; empty where it stays outside. */
+function acrossWithin(
+  from: Vec3,
+  to: Vec3,
+  { x, z }: { x: readonly [number, number]; z: readonly [number, number] },
+): number[] {
+  let [start, end] = [0, 1];
+  for (const [axis, [low, high]] of [[0, x] as const, [2, z] as const]) {
+    const along = to[axis] - from[axis];
+    if (along === 0) {
+      if (from[axis] < low || from[axis] > high) return [];
+      continue;
+    }
+    const [a, b] = [(low - from[axis]) / along, (high - from[axis]) / along];
+    start = Math.max(start, Math.min(a, b));
+    end = Math.min(end, Math.max(a, b));
+  }
+  return start > end ? [] : [start, end].map((share) => from[1] + (to[1] - from[1]) * share);
 }

@@ -32,7 +32,7 @@ interface Reach {
 export function paddingList(bodies: Body[], tubes: Tube[], cockpit: Cockpit): Stretch[] {
   const reaches = bodies.flatMap(({ volumes, who }) =>
     volumes
-      .filter(({ part }) => part !== 'torso')
+      .filter(({ part }) => part !== 'torso' && part !== 'foot')
       .map((volume): Reach => ({
         volume,
         who,

@@ -1,8 +1,8 @@
 import { polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
-import { degrees, halve, radians } from '../measure/index.ts';
+import { degrees, radians, rootBetween } from '../measure/index.ts';
 import { type CarSide, type Role } from '../plan/index.ts';
-import { add, cross, dot, length, scale, subtract, type Vec3 } from '../space/index.ts';
+import { add, distance, scale, subtract, type Vec3 } from '../space/index.ts';
 
 /** A range of angles seen from the eye. Degrees */
 export type Arc = [from: number, to: number];
@@ -31,12 +31,21 @@ export interface Sight {
 const VIEW = { wide: 60, high: 15, row: 2.5 };
 /** Rays are this far apart before edges are closed in on: narrower than tube at four metres. Degrees */
 const STEP = 0.5;
+/** Straight ahead a driver looks this far up and down. Degrees */
+const AHEAD = 30;
+/** Axes are looked at in straights of this length at most. mm */
+const SHORT = 150;
+/** How far a ray passes from what lies behind the eye, as good as far. mm */
+const BEHIND = 10_000;
 /** Thinner than this is not worth a line. Degrees */
 const LEAST = 0.2;
 
+/** A tube as the eye sees it: its axis as short straights from the eye, and the view that it lies in. Degrees */
 interface Seen {
   tube: Tube;
   line: Vec3[];
+  azimuth: Arc;
+  elevation: Arc;
 }
 
 const directionTo = (azimuth: number, elevation: number): Vec3 => {
@@ -44,39 +53,39 @@ const directionTo = (azimuth: number, elevation: number): Vec3 => {
   return [Math.cos(e) * Math.cos(a), Math.cos(e) * Math.sin(a), Math.sin(e)];
 };
 
-/** Least distance between a ray from the origin and a straight between two points. mm */
-function fromRay(direction: Vec3, from: Vec3, to: Vec3): number {
-  const along = subtract(to, from);
-  const normal = cross(direction, along);
-  const square = dot(normal, normal);
-  const ends = () => Math.min(offRay(direction, from), offRay(direction, to));
-  if (square < 1e-12) return ends();
-  const share = Math.min(1, Math.max(0, dot(cross(from, direction), normal) / square));
-  const at = add(from, scale(along, share));
-  return Math.min(offRay(direction, at), ends());
+/** The square of how far a ray from the eye passes from a straight between two points, mm²; far where that lies behind the eye. */
+function fromRay([dx, dy, dz]: Vec3, from: Vec3, to: Vec3): number {
+  const [ax, ay, az] = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
+  // Square to the ray only what is across it counts: the straight's own direction and its start, without their parts along the ray.
+  const onRay = ax * dx + ay * dy + az * dz;
+  const startOnRay = from[0] * dx + from[1] * dy + from[2] * dz;
+  const [bx, by, bz] = [ax - onRay * dx, ay - onRay * dy, az - onRay * dz];
+  const [px, py, pz] = [from[0] - startOnRay * dx, from[1] - startOnRay * dy, from[2] - startOnRay * dz];
+  const square = bx * bx + by * by + bz * bz;
+  const share = square < 1e-12 ? 0 : Math.min(1, Math.max(0, -(bx * px + by * py + bz * pz) / square));
+  if (startOnRay + share * onRay < 0) return Infinity;
+  return (px + share * bx) ** 2 + (py + share * by) ** 2 + (pz + share * bz) ** 2;
 }
-
-const offRay = (direction: Vec3, at: Vec3): number =>
-  length(subtract(at, scale(direction, Math.max(0, dot(direction, at)))));
 
 const beyondTube = ({ tube, line }: Seen, direction: Vec3): number => {
   let least = Infinity;
   for (let i = 1; i < line.length; i++)
     least = Math.min(least, fromRay(direction, line[i - 1] as Vec3, line[i] as Vec3));
-  return least - tube.od / 2;
+  // What is wholly behind the eye is far from every ray, and finite, so that edges can be closed in on.
+  return Math.min(Math.sqrt(least), BEHIND) - tube.od / 2;
 };
 
 /** Where a function of an angle is not above zero, between two angles: looked at in steps, edges closed in on. */
 function arcsWhere(from: number, to: number, value: (angle: number) => number): Arc[] {
   const arcs: Arc[] = [];
-  const steps = Math.round((to - from) / STEP);
+  const steps = Math.max(1, Math.ceil((to - from) / STEP));
   let before = { angle: from, value: value(from) };
   let start: number | null = before.value <= 0 ? from : null;
   for (let i = 1; i <= steps; i++) {
-    const angle = from + i * STEP;
+    const angle = from + ((to - from) * i) / steps;
     const here = { angle, value: value(angle) };
     if (before.value <= 0 !== here.value <= 0) {
-      const edge = halve(before.angle, angle, value);
+      const edge = rootBetween(before.angle, angle, value);
       if (start === null) start = edge;
       else {
         arcs.push([start, edge]);
@@ -89,69 +98,89 @@ function arcsWhere(from: number, to: number, value: (angle: number) => number): 
   return arcs;
 }
 
-/** The directions at one height of view that a tube hides. Azimuth in degrees, positive to the left; elevation above the horizon. */
-export const hiddenAt = (eye: Vec3, tube: Tube, elevation: number, wide = 90): Arc[] => {
-  const seen = seenFrom(eye, tube);
-  return arcsWhere(-wide, wide, (azimuth) => beyondTube(seen, directionTo(azimuth, elevation)));
+const hiddenInRow = (seen: Seen, elevation: number, wide: number): Arc[] => {
+  if (elevation < seen.elevation[0] || elevation > seen.elevation[1]) return [];
+  const [from, to] = [Math.max(-wide, seen.azimuth[0]), Math.min(wide, seen.azimuth[1])];
+  return from >= to
+    ? []
+    : arcsWhere(from, to, (azimuth) => beyondTube(seen, directionTo(azimuth, elevation)));
 };
+
+/** The directions at one height of view that a tube hides. Azimuth in degrees, positive to the left; elevation above the horizon. */
+export const hiddenAt = (eye: Vec3, tube: Tube, elevation: number): Arc[] =>
+  hiddenInRow(seenFrom(eye, tube), elevation, 90);
 
 /** The heights of view straight ahead that a tube hides. Degrees above the horizon. */
-export const hiddenAhead = (eye: Vec3, tube: Tube): Arc[] => {
-  const seen = seenFrom(eye, tube);
-  return arcsWhere(-45, 45, (elevation) => beyondTube(seen, directionTo(0, elevation)));
-};
+export const hiddenAhead = (eye: Vec3, tube: Tube): Arc[] => aheadOf(seenFrom(eye, tube));
 
-/** The axis from the eye, as chords. */
-const seenFrom = (eye: Vec3, tube: Tube): Seen => ({
-  tube,
-  line: polylineOf(tube.axis).map((at) => subtract(at, eye)),
-});
+function aheadOf(seen: Seen): Arc[] {
+  if (seen.azimuth[0] > 0 || seen.azimuth[1] < 0) return [];
+  const [from, to] = [Math.max(-AHEAD, seen.elevation[0]), Math.min(AHEAD, seen.elevation[1])];
+  return from >= to ? [] : arcsWhere(from, to, (elevation) => beyondTube(seen, directionTo(0, elevation)));
+}
 
-/** What tubes ahead of the eye hide of the view. */
-export function sightOf(eye: Vec3, tubes: Tube[]): Sight {
-  const ahead = tubes.filter(({ points }) => points.some(([x]) => x > eye[0]));
-  const near = ahead.filter((tube) => mayHide(seenFrom(eye, tube)));
-  const level = near.flatMap((tube) =>
-    hiddenAt(eye, tube, 0)
-      .filter(([from, to]) => to - from >= LEAST)
-      .map((arc): HiddenBy => ({
-        member: tube.member,
-        piece: tube.piece,
-        stamp: tube.stamp,
-        role: tube.role,
-        side: arc[0] + arc[1] > 0 ? 'left' : 'right',
-        arc,
-      })),
-  );
-  const across = near.flatMap((tube) =>
-    hiddenAhead(eye, tube).map((arc) => ({ member: tube.member, stamp: tube.stamp, arc })),
-  );
+/** The axis from the eye in short straights, so that no place between two of them is seen outside their bounds. */
+function seenFrom(eye: Vec3, tube: Tube): Seen {
+  const corners = polylineOf(tube.axis).map((at) => subtract(at, eye));
+  const line = corners.flatMap((at, i) => {
+    const next = corners[i + 1];
+    if (!next) return [at];
+    const parts = Math.max(1, Math.ceil(distance(at, next) / SHORT));
+    return Array.from({ length: parts }, (_, k) => add(at, scale(subtract(next, at), k / parts)));
+  });
+  const seen = line.map(([x, y, z]) => ({
+    azimuth: degrees(Math.atan2(y, x)),
+    elevation: degrees(Math.atan2(z, Math.hypot(x, y))),
+    behind: x <= 0,
+    // A tube hides more than its axis: its radius, and what lies between two places.
+    around: degrees(Math.asin(Math.min(1, (tube.od / 2 + SHORT / 2) / Math.hypot(x, y, z)))),
+  }));
+  const bounds = (of: (one: (typeof seen)[number]) => number): Arc => [
+    Math.min(...seen.map((one) => of(one) - one.around)),
+    Math.max(...seen.map((one) => of(one) + one.around)),
+  ];
   return {
-    level: level.sort((a, b) => b.arc[1] - b.arc[0] - (a.arc[1] - a.arc[0])),
-    across,
-    share: hiddenShare(eye, near),
+    tube,
+    line,
+    // Behind the eye left turns into right at once: no bound holds.
+    azimuth: seen.some(({ behind }) => behind) ? [-90, 90] : bounds(({ azimuth }) => azimuth),
+    elevation: bounds(({ elevation }) => elevation),
   };
 }
 
-/** Whether any place of the tube lies in the view, its thickness counted. */
-function mayHide({ tube, line }: Seen): boolean {
-  const elevations = line.map(([x, y, z]) => {
-    const apart = Math.hypot(x, y, z);
-    const half = degrees(Math.asin(Math.min(1, tube.od / 2 / apart)));
-    return { at: degrees(Math.atan2(z, Math.hypot(x, y))), half };
+/** What tubes ahead of the eye hide of the view. */
+export function sightOf(eye: Vec3, tubes: Tube[]): Sight {
+  const ahead = tubes
+    .filter(({ points }) => points.some(([x]) => x > eye[0]))
+    .map((tube) => seenFrom(eye, tube));
+  const level = ahead.flatMap((seen) => {
+    const { member, piece, stamp, role } = seen.tube;
+    return hiddenInRow(seen, 0, 90)
+      .filter(([from, to]) => to - from >= LEAST)
+      .map((arc): HiddenBy => ({
+        member,
+        piece,
+        stamp,
+        role,
+        side: arc[0] + arc[1] > 0 ? 'left' : 'right',
+        arc,
+      }));
   });
-  return (
-    elevations.some(({ at, half }) => at + half >= -45) && elevations.some(({ at, half }) => at - half <= 45)
-  );
+  return {
+    level: level.sort((a, b) => b.arc[1] - b.arc[0] - (a.arc[1] - a.arc[0])),
+    across: ahead.flatMap((seen) =>
+      aheadOf(seen).map((arc) => ({ member: seen.tube.member, stamp: seen.tube.stamp, arc })),
+    ),
+    share: hiddenShare(ahead),
+  };
 }
 
 /** The share of the view ahead that is hidden, rows weighted by how wide they are. */
-function hiddenShare(eye: Vec3, tubes: Tube[]): number {
+function hiddenShare(ahead: Seen[]): number {
   let [hidden, all] = [0, 0];
   for (let row = -VIEW.high + VIEW.row / 2; row < VIEW.high; row += VIEW.row) {
     const weight = Math.cos(radians(row));
-    const arcs = tubes.flatMap((tube) => hiddenAt(eye, tube, row, VIEW.wide));
-    hidden += weight * unionOf(arcs);
+    hidden += weight * unionOf(ahead.flatMap((seen) => hiddenInRow(seen, row, VIEW.wide)));
     all += weight * 2 * VIEW.wide;
   }
   return hidden / all;

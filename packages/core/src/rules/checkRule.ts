@@ -58,7 +58,7 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
     case 'padding':
       return padding(check, subject, base);
     case 'weld-all-round':
-      return [asked('Welded all round, with full penetration?', subject, base)];
+      return weldedAllRound(rule, subject, base);
     case 'ask':
       return [asked(check.question, subject, base)];
   }
@@ -171,6 +171,14 @@ function tilt(most: number, { hoop, member, cage }: Subject, base: Base): Findin
     margin: { deg: most - leaning },
     remedy: { kind: 'tilt', member: member.id, deg: Math.sign(hoop.tilt) * (most - error) },
   });
+}
+
+/** Asked once for the whole cage, at the first member that the rule is about; what the torch cannot reach comes with the copes. */
+function weldedAllRound({ roles }: Rule, subject: Subject, base: Base): Finding[] {
+  const first = subject.cage.members.find(({ member }) => roles.includes(member.role));
+  return first?.member.id === subject.member.id
+    ? [asked('Welded all round, with full penetration?', subject, base)]
+    : [];
 }
 
 /** Answered yes it is clear and says by whom; answered no it is out; until then it is asked. */

@@ -15,7 +15,7 @@ export const internationalBook: RuleBook = expectValue(
     id: 'international-cage',
     title: 'International safety cage figures',
     body: 'international',
-    edition: 'as remembered, no edition',
+    edition: 'as remembered, second writing',
     provenance: 'from-memory',
     source: 'FIA Appendix J Art. 253-8',
     note: 'Written down from memory. Check every figure against the current edition before you cut tube.',
@@ -136,7 +136,11 @@ export const internationalBook: RuleBook = expectValue(
           most: angle('45'),
         },
       ),
-      rule('weld', '253-8.3.3', ['main-hoop'], 'Every joint is welded around its whole perimeter.', {
+      rule('spread', '253-6', ['harness-bar'], 'Shoulder straps run within 20 degrees of straight back.', {
+        kind: 'strap-spread',
+        most: angle('20'),
+      }),
+      rule('weld', '253-8.3.3', ALL, 'Every joint is welded around its whole perimeter.', {
         kind: 'weld-all-round',
         gussetShare: 0,
       }),

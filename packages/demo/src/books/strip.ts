@@ -34,6 +34,9 @@ export const stripBook: RuleBook = expectValue(
       rule('door-bar', 'S 4', ['door-bar'], 'One continuous door bar from hoop to front leg on each side.', {
         kind: 'continuous-tube',
       }),
+      rule('one-diagonal', 'S 3', ['diagonal'], 'A diagonal is one length of tube.', {
+        kind: 'continuous-tube',
+      }),
       rule('door-count', 'S 4', ['door-bar'], 'A door bar on each side.', { kind: 'count', least: 1 }),
       rule('bends', 'S 2', ['main-hoop'], 'The hoop has four bends at most.', {
         kind: 'bends',
@@ -74,7 +77,12 @@ export const stripBook: RuleBook = expectValue(
           most: angle('30'),
         },
       ),
-      rule('weld', 'S 8', ['main-hoop'], 'Welded all round; gussets replace a quarter of a hidden seam.', {
+      rule('lap', 'S 7', ['main-hoop'], 'Lap belts run 50 to 80 degrees down to their anchors.', {
+        kind: 'lap-window',
+        least: angle('50'),
+        most: angle('80'),
+      }),
+      rule('weld', 'S 8', ALL, 'Welded all round; gussets replace a quarter of a hidden seam.', {
         kind: 'weld-all-round',
         gussetShare: 0.25,
       }),

@@ -128,6 +128,21 @@ export const weightBook: RuleBook = expectValue(
         least: angle('0'),
         most: angle('20'),
       }),
+      rule(
+        'spread',
+        'C 8.2',
+        ['harness-bar'],
+        'Straps spread or close by 15 degrees at most behind the seat.',
+        {
+          kind: 'strap-spread',
+          most: angle('15'),
+        },
+      ),
+      rule('lap', 'C 8.3', ['main-hoop'], 'Lap belts run 45 to 70 degrees down to their anchors.', {
+        kind: 'lap-window',
+        least: angle('45'),
+        most: angle('70'),
+      }),
       rule('splices', 'C 4.6', ALL, 'A splice has a sleeve of three inches and four rosettes.', {
         kind: 'splice',
         sleeve: inch('3 in'),
@@ -142,7 +157,7 @@ export const weightBook: RuleBook = expectValue(
         kind: 'padding',
         within: inch('10 in'),
       }),
-      rule('weld', 'C 4.4', ['main-hoop'], 'Welded all round; gussets replace a quarter of a hidden seam.', {
+      rule('weld', 'C 4.4', ALL, 'Welded all round; gussets replace a quarter of a hidden seam.', {
         kind: 'weld-all-round',
         gussetShare: 0.25,
       }),

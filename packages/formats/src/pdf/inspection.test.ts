@@ -1,11 +1,11 @@
-import { copeFindings, copesIn, evaluate, INCHES, type Plan } from '@gyrus/core';
+import { copesIn, evaluate, findingsIn, INCHES, type Plan } from '@gyrus/core';
 import { demoBooks, demoJobs, demoShop } from '@gyrus/demo';
 import { findingWords } from '../words/finding.ts';
 import { inspectionPdf } from './index.ts';
 
 async function pagesOf(plan: Plan): Promise<number> {
   const evaluation = evaluate(plan, demoShop, demoBooks);
-  const findings = [...evaluation.findings, ...copeFindings(plan, copesIn(plan, evaluation, demoBooks))];
+  const findings = findingsIn(plan, evaluation, copesIn(plan, evaluation, demoBooks), demoBooks);
   const doc = inspectionPdf({
     plan,
     evaluation,

@@ -279,6 +279,7 @@ export function findingFigure(
 ): string {
   const quantity = finding[which];
   if (!quantity) return '–';
+  if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
   if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
     ? fineWords(quantity.mm, style)

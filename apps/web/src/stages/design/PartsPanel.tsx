@@ -51,7 +51,7 @@ function Plates() {
             stamp: nextStamp('P', plan.plates),
             under: firstFoot ? { member: firstFoot.id, end: 'a' } : null,
             on: null,
-        follows: 'foot',
+            follows: 'foot',
             at: null,
             tilt: deg(0),
             thickness: mm(3),

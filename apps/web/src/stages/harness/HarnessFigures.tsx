@@ -10,13 +10,14 @@ import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { Alternatives } from './Alternatives.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
 
 /** The interval of heights, what sets it, how the bar stands in it, and the one press that puts it there. */
 export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown: SlotPlace }) {
   const style = useJobStyle();
   const length = (mm: number) => formatWithUnit(mm, style);
-  const { interval, aim, bar, broken, places, offset, windows } = answer;
+  const { interval, aim, bar, broken, places, alternatives, windows } = answer;
   const angle = angleAt(shown.slot, bar, bar.z, answer.attach);
   const by = ({ place, window }: Limit) =>
     `${place.driver || 'somebody'}${place.notch ? ` (${place.notch})` : ''} by ${window.book}`;
@@ -56,11 +57,7 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
           <p>
             <StatusMark status="out" />{' '}
             <Typeset
-              text={`No height suits all: ${by(interval.low)} wants it no lower than ${length(interval.low.height)}, ${by(interval.high)} no higher than ${length(interval.high.height)}. ${
-                offset === null
-                  ? 'An offset bar does not help: stop the seat at fewer notches, fix the seat and move pedals and wheel, or make a second bar.'
-                  : `A bar ${length(offset)} further back would do; it is longer, bent and weaker. A seat that is fixed, with pedals and wheel that move, costs neither.`
-              }`}
+              text={`No height suits all: ${by(interval.low)} wants it no lower than ${length(interval.low.height)}, ${by(interval.high)} no higher than ${length(interval.high.height)}.`}
             />
           </p>
         )
@@ -75,9 +72,7 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
           />
         )}
       </p>
-      {answer.seats > 1 && (
-        <p>Two seats share this bar: it takes both loads; ask for a strut at its middle.</p>
-      )}
+      {interval && interval.room < 0 && <Alternatives ways={alternatives} />}
       {aim !== null && <SetHeight answer={answer} aim={aim} />}
     </div>
   );

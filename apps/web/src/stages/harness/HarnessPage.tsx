@@ -9,6 +9,8 @@ import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { useRuleBooks } from '../../shared/queries.ts';
 import { HarnessFigures } from './HarnessFigures.tsx';
 import { HarnessSettings } from './HarnessSettings.tsx';
+import { LapBelts } from './LapBelts.tsx';
+import { StrapsBehind } from './StrapsBehind.tsx';
 
 /** Harness bars against everybody who is belted to them: at which heights the straps suit all, and what breaks it. */
 export function HarnessPage() {
@@ -32,6 +34,7 @@ export function HarnessPage() {
         {answers.map((answer) => (
           <Bar key={answer.member} answer={answer} />
         ))}
+        <LapBelts />
         <p className="text-quiet text-sm">
           A strap that pulls down hard presses the spine together. Straps are short and straight back; what
           the maker of belts, seat and head-restraint device wants comes before every figure here.
@@ -88,6 +91,7 @@ function Bar({ answer }: { answer: HarnessAnswer }) {
         </div>
       )}
       <HarnessFigures answer={answer} shown={shown} />
+      <StrapsBehind answer={answer} />
     </section>
   );
 }

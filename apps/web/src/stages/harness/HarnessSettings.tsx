@@ -14,6 +14,23 @@ const STRAPS: RecordField[] = [
     ],
   },
   { type: 'angle', at: 'aim', label: 'aim (empty: the middle)', optional: true, least: -45 },
+  { type: 'length', at: 'longestSpan', label: 'strut from a span of', above: 0 },
+  {
+    type: 'choice',
+    at: 'worn',
+    label: 'belts on this bar',
+    options: [
+      { value: true, text: 'are worn' },
+      { value: false, text: 'are for show' },
+    ],
+  },
+];
+
+const BELTS: RecordField[] = [
+  { type: 'length', at: 'slotsApart', label: 'slots apart', least: 0 },
+  { type: 'place', at: 'body.hip', label: 'hip, where the lap belt lies' },
+  { type: 'place', at: 'lap.left', label: 'lap anchor, left' },
+  { type: 'place', at: 'lap.right', label: 'lap anchor, right' },
 ];
 
 const TRAVEL: RecordField[] = [
@@ -65,6 +82,7 @@ export function HarnessSettings() {
                 label: `slot ${slot + 1} above the shoulder`,
                 least: -300,
               })),
+              ...BELTS,
               ...(travel ? TRAVEL : []),
             ]}
           />

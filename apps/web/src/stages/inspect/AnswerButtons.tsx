@@ -16,7 +16,8 @@ export function AnswerButtons({ finding }: { finding: Finding }) {
   const set = (value: 'yes' | 'no' | 'open') =>
     change(`answers/${finding.key}`, ({ answers }) => {
       if (value === 'open') delete answers[finding.key];
-      else answers[finding.key] = {
+      else
+        answers[finding.key] = {
           answer: value,
           by: answer?.by ?? '',
           note: answer?.note ?? '',

@@ -1,6 +1,6 @@
-import { copeFindings, type Finding, type Status } from '@gyrus/core';
+import { type Finding, findingsIn, type Status } from '@gyrus/core';
 import { provenanceWords } from '@gyrus/formats';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
@@ -8,6 +8,7 @@ import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useOpenSaved } from '../../job/useOpenSaved.ts';
 import { Button } from '../../shared/Button.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
+import { useRuleBooks } from '../../shared/queries.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
@@ -17,14 +18,18 @@ type Shown = Status | 'all';
 
 /** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
-  const evaluated = useEvaluation().findings;
+  const evaluation = useEvaluation();
+  const books = useRuleBooks().data;
   const plan = usePlan();
   const style = useJobStyle();
   const copes = useCopes();
   const [shown, setShown] = useState<Shown>('all');
-  const findings = copes ? [...evaluated, ...copeFindings(plan, copes)] : evaluated;
+  const findings = useMemo(
+    () => findingsIn(plan, evaluation, copes, books ?? []),
+    [plan, evaluation, copes, books],
+  );
   const ruled = findings.filter((finding) => finding.rule !== null);
-  const books = [...new Set(ruled.map((finding) => finding.rule?.book))];
+  const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
   const count = (status: Status) => ruled.filter((one) => one.status === status).length;
   const options = [
     { value: 'all' as const, text: `all ${ruled.length}` },
@@ -48,7 +53,7 @@ export function InspectStage() {
           <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
         )}
       </div>
-      {books.length === 0 && (
+      {chosen.length === 0 && (
         <p className="bg-sheet border-rule rounded-machined border p-6">
           No rule book is chosen.{' '}
           <Link to="../brief" className="font-semibold underline">
@@ -57,8 +62,8 @@ export function InspectStage() {
           .
         </p>
       )}
-      {books.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
-      {books.map((book) => (
+      {chosen.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
+      {chosen.map((book) => (
         <BookTable key={book} findings={ruled.filter(({ rule }) => rule?.book === book)} shown={shown} />
       ))}
       <section aria-label="Besides the rules">

@@ -98,11 +98,14 @@ function leanRemedy(tube: Tube, subject: Subject, wanted: number): Finding['reme
   const [x, y] = [low[0] - high[0], low[1] - high[1]];
   const run = Math.hypot(x, y);
   if (run < 1) return null;
+  // The plan says where the left foot of a pair stands; the right one is its mirror image.
+  const own = subject.pieces.find(({ piece }) => piece === tube.piece);
+  const hand = own?.side === 'right' ? -1 : 1;
   const further = (high[2] - low[2]) * Math.tan((wanted * Math.PI) / 180) - run;
   return {
     kind: 'move-foot',
     member: subject.member.id,
     end: foot,
-    by: [(x / run) * further, (y / run) * further, 0],
+    by: [(x / run) * further, (hand * y * further) / run, 0],
   };
 }

@@ -1,0 +1,73 @@
+import { formatWithUnit, type HarnessAnswer } from '@gyrus/core';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Typeset } from '../../shared/Figure.tsx';
+
+type Way = HarnessAnswer['alternatives'][number];
+
+const places = (count: number): string => `${count} setting${count === 1 ? '' : 's'}`;
+
+/** What else helps where no height of this bar suits all, each with what it costs. */
+export function Alternatives({ ways }: { ways: Way[] }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatWithUnit(mm, style);
+  const words = (way: Way): { what: string; costs: string } => {
+    switch (way.kind) {
+      case 'seat-stop':
+        return {
+          what: `Bar at ${length(way.height)}, the seat stopped short of ${places(way.given.length)}: ${[
+            ...new Set(
+              way.given.map(({ driver, notch }) => `${driver || 'somebody'} ${notch || 'as measured'}`),
+            ),
+          ]
+            .slice(0, 4)
+            .join('; ')}${way.given.length > 4 ? ' and more' : ''}.`,
+          costs: 'no tube; a stop on the runner',
+        };
+      case 'fixed-seat':
+        return {
+          what: `The seat bolted as measured, bar at ${length(way.height)}; pedals and wheel move instead.`,
+          costs: 'no tube; a pedal box and a column that adjust',
+        };
+      case 'offset-bar':
+        return {
+          what: `An offset bar ${length(way.offset)} further back, at ${length(way.height)}.`,
+          costs: `four bends, ${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, and weaker`,
+        };
+      case 'bar-each':
+        return {
+          what: `A bar, or places for one bar, for each: ${way.heights
+            .map(({ driver, height }) => `${driver || 'somebody'} at ${length(height)}`)
+            .join(', ')}.`,
+          costs: `${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, two copes or bolted ends each`,
+        };
+    }
+  };
+  if (ways.length === 0)
+    return <p>Nothing that is known here helps: look for another seat, or move it on its rails.</p>;
+  return (
+    <table className="border-rule w-full border text-left">
+      <caption className="mb-1 text-left font-semibold">What helps instead, the least first</caption>
+      <thead>
+        <tr className="text-quiet text-sm">
+          <th className="px-3 py-1.5 font-medium">way</th>
+          <th className="px-3 py-1.5 font-medium">costs</th>
+        </tr>
+      </thead>
+      <tbody>
+        {ways.map((way) => {
+          const { what, costs } = words(way);
+          return (
+            <tr key={way.kind} className="border-rule border-t align-top">
+              <td className="px-3 py-2">
+                <Typeset text={what} />
+              </td>
+              <td className="px-3 py-2">
+                <Typeset text={costs} />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
