@@ -36,6 +36,10 @@ const router = createBrowserRouter([
         }),
       },
       {
+        path: 'driver',
+        lazy: async () => ({ Component: (await import('./stages/driver/DriverPage.tsx')).DriverPage }),
+      },
+      {
         path: 'variants',
         lazy: async () => ({
           Component: (await import('./stages/variants/VariantsPage.tsx')).VariantsPage,

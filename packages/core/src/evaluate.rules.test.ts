@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { mirroredAttachment } from './cage/index.ts';
 import { evaluate } from './evaluate.ts';
-import { expectValue } from './fault/index.ts';
 import { type BarRole, EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
 import {
   applyRemedy,

@@ -188,7 +188,8 @@ export const demoPlan: Plan = cage.done((plan) => ({
       shoulder: at(230, 360, 640),
       helmetTop: at(260, 360, 930),
       height: mm(1780),
-      lap: { left: at(320, 640, 20), right: at(320, 100, 20) },
+      body: { ...newOccupant('driver').body, hip: at(400, 360, 215) },
+      lap: { left: at(280, 640, 20), right: at(280, 100, 20) },
       travel: {
         forward: mm(20),
         back: mm(20),

@@ -41,6 +41,8 @@ export function CommandPalette({ evaluation, onClose }: CommandPaletteProps) {
           {[...STAGES, { path: 'variants', name: 'Variants and revisions' }].map(({ path, name }) => (
             <Entry key={path} text={name} onSelect={go(path)} />
           ))}
+          <Entry text="Harness and straps" onSelect={go('harness')} />
+          <Entry text="Driver: room, padding, sight, doors" onSelect={go('driver')} />
           <Entry text="Places in the car" onSelect={go('survey?view=places')} />
           <Entry text="Cage in space" onSelect={go('design?view=space')} />
           <Entry text="Plates and parts" onSelect={go('design?tab=parts')} />

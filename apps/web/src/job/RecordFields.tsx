@@ -1,9 +1,10 @@
-import { type Angle, type Length } from '@gyrus/core';
+import { type Angle, type Length, type Vec3 } from '@gyrus/core';
 import { NumberField } from '../shared/NumberField.tsx';
 import { angleKind, lengthKind } from '../shared/quantityKinds.ts';
 import { SelectField } from '../shared/SelectField.tsx';
 import { TextField } from '../shared/TextField.tsx';
 import { PlanField } from './PlanField.tsx';
+import { PlaceOf } from './PlaceOf.tsx';
 import { type PlanPath, setAt, valueAt } from './planPath.ts';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { TubeReference } from './TubeReference.tsx';
@@ -19,7 +20,9 @@ export type RecordField =
       above?: number;
       least?: number;
     }
-  | { type: 'text' | 'place' | 'tube'; at: string; label: string }
+  | { type: 'text' | 'tube'; at: string; label: string }
+  /** Where nothing is written down yet, it starts from `start`: mm, car's frame. */
+  | { type: 'place'; at: string; label: string; start?: Vec3 }
   | { type: 'count'; at: string; label: string; least: number; most: number }
   | { type: 'choice'; at: string; label: string; options: readonly Choice[] }
   /** A whole record chosen at once; `by` tells the records apart, as they are written where it is left out. */
@@ -141,7 +144,7 @@ function OneField({ field, path }: { field: RecordField; path: PlanPath }) {
       );
     }
     case 'place':
-      return <PlaceOf label={field.label} path={path} value={value} />;
+      return <PlaceOf label={field.label} path={path} value={value} start={field.start} />;
     case 'tube':
       return <TubeReference label={field.label} value={value} onChange={set} />;
   }
@@ -158,27 +161,3 @@ const limitsOf = ({ above, least }: { above?: number; least?: number }) => ({
   ...(above === undefined ? {} : { above }),
   ...(least === undefined ? {} : { least }),
 });
-
-const AXES = ['forward', 'to the left', 'up'];
-
-function PlaceOf({ label, path, value }: { label: string; path: PlanPath; value: unknown }) {
-  const style = useJobStyle();
-  const at = Array.isArray(value) ? (value as Length[]) : [];
-  return (
-    <fieldset>
-      <legend className="mb-1 font-semibold">{label}</legend>
-      <div className="grid grid-cols-3 gap-2">
-        {AXES.map((axis, i) => (
-          <PlanField
-            key={axis}
-            label={axis}
-            field={[...path, i].join('/')}
-            kind={lengthKind(style)}
-            value={at[i] ?? null}
-            set={(draft, next) => next && setAt(draft, [...path, i], next)}
-          />
-        ))}
-      </div>
-    </fieldset>
-  );
-}

@@ -1,10 +1,30 @@
-import { type Copes, copesIn, evaluate, type Plan, type RuleBook, type Shop } from '@gyrus/core';
+import {
+  cockpitIn,
+  type CockpitAnswer,
+  type Copes,
+  copesIn,
+  evaluate,
+  type Finding,
+  findingsIn,
+  type Plan,
+  type RuleBook,
+  type Shop,
+} from '@gyrus/core';
 import { expose } from 'comlink';
 
 /** Evaluation away from the page's thread, so that typing never waits for it. */
 const copes = (plan: Plan, shop: Shop, books: RuleBook[]): Copes =>
   copesIn(plan, evaluate(plan, shop, books), books);
 
-const worker = { evaluate, copes };
+const cockpit = (plan: Plan, shop: Shop, books: RuleBook[]): CockpitAnswer =>
+  cockpitIn(plan, evaluate(plan, shop, books));
+
+/** All findings, with those of the copes, the seams and the people in the cage. */
+const findings = (plan: Plan, shop: Shop, books: RuleBook[]): Finding[] => {
+  const evaluation = evaluate(plan, shop, books);
+  return findingsIn(plan, evaluation, copesIn(plan, evaluation, books), books);
+};
+
+const worker = { evaluate, copes, cockpit, findings };
 export type EvaluationWorker = typeof worker;
 expose(worker);

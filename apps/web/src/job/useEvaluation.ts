@@ -1,4 +1,13 @@
-import { type Copes, EMPTY_SHOP, type Evaluation, type Plan, type RuleBook, type Shop } from '@gyrus/core';
+import {
+  type CockpitAnswer,
+  type Copes,
+  EMPTY_SHOP,
+  type Evaluation,
+  type Finding,
+  type Plan,
+  type RuleBook,
+  type Shop,
+} from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
@@ -24,26 +33,35 @@ function useBooksAtHand(): RuleBook[] | undefined {
   return asked.isError ? NO_BOOKS : asked.data;
 }
 
-/** The copes of the plan on screen, where a stage asks for them; the last ones stand until the next are there. */
-export function useCopes(): Copes | null {
+type Asked = 'copes' | 'cockpit' | 'findings';
+type Answer<K extends Asked> = ReturnType<EvaluationWorker[K]>;
+
+/** What takes longer than a key may wait, where a stage asks for it; the last answer stands until the next is there. */
+function useAnswer<K extends Asked>(what: K): Answer<K> | null {
   const plan = usePlan();
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useBooksAtHand();
-  const [copes, setCopes] = useState<Copes | null>(null);
+  const [answer, setAnswer] = useState<Answer<K> | null>(null);
   useEffect(() => {
     if (!books) return;
     let overtaken = false;
-    void worker()
-      .copes(plan, shop, books)
-      .then((found) => {
-        if (!overtaken) setCopes(found);
-      });
+    const asked = worker()[what](plan, shop, books) as Promise<Answer<K>>;
+    void asked.then((found) => {
+      if (!overtaken) setAnswer(found);
+    });
     return () => {
       overtaken = true;
     };
-  }, [plan, shop, books]);
-  return copes;
+  }, [what, plan, shop, books]);
+  return answer;
 }
+
+/** The copes of the plan on screen. */
+export const useCopes = (): Copes | null => useAnswer('copes');
+/** The people in the cage: room, padding, sight, getting in. */
+export const useCockpit = (): CockpitAnswer | null => useAnswer('cockpit');
+/** Every finding, with those that take longer. */
+export const useFindings = (): Finding[] | null => useAnswer('findings');
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export function useEvaluationOf(plan: Plan): Evaluation | null {

@@ -55,18 +55,18 @@ export function harnessView(answer: HarnessAnswer, { width, style, shown }: Harn
       { kind: 'polygon', points: disc(onLeg(bar.z), (bar.od / 2) * scale), pen: 'picked' },
       {
         kind: 'text',
-        at: [onLeg(bar.z)[0], onLeg(bar.z)[1] + (bar.od / 2) * scale + 20],
+        at: [onLeg(bar.z)[0] + (bar.od / 2) * scale + 14, onLeg(bar.z)[1] + (bar.od / 2) * scale + 20],
         text: `${answer.stamp} ${formatLength(bar.z, style)}`,
         size: 16,
-        anchor: 'middle',
+        anchor: 'start',
         voice: 'figure',
       },
       {
         kind: 'text',
-        at: [at(...shown.slot)[0] + 12, at(...shown.slot)[1] - 10],
+        at: [width - 8, Math.min(...places.map(({ slot }) => at(...slot)[1])) - 16],
         text: shown.notch ? `${shown.driver}: ${shown.notch}` : shown.driver,
         size: 15,
-        anchor: 'start',
+        anchor: 'end',
         voice: 'label',
       },
       { kind: 'arrow', from: [width - 110, height - 14], to: [width - 20, height - 14], pen: 'dimension' },
@@ -126,20 +126,23 @@ function sectorShapes(
     at(slot[0] - reach * Math.cos(radians(angle)), slot[1] - reach * Math.sin(radians(angle)));
   const arc = Array.from({ length: SECTOR + 1 }, (_, i) => point(least + ((most - least) * i) / SECTOR));
   const label = (angle: number, lift: number): Shape => {
-    const [x, y] = point(angle);
+    const [x, y] = at(
+      slot[0] - reach * 0.55 * Math.cos(radians(angle)),
+      slot[1] - reach * 0.55 * Math.sin(radians(angle)),
+    );
     return {
       kind: 'text',
-      at: [x - 6, y + lift],
+      at: [x, y + lift],
       text: `${formatAngle(angle)}°`,
       size: 14,
-      anchor: 'end',
+      anchor: 'middle',
       voice: 'quiet',
     };
   };
   return [
     { kind: 'polyline', points: [at(...slot), ...arc, at(...slot)], pen: 'leader' },
-    label(least, -4),
-    label(most, 14),
+    label(least, -6),
+    label(most, 17),
   ];
 }
 

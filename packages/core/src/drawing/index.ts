@@ -12,6 +12,8 @@ export {
 export { type FrontOptions, hoopFront } from './hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
+export { driverView } from './driverView.ts';
+export { sightView } from './sightView.ts';
 export { harnessView } from './harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';

@@ -48,7 +48,7 @@ const SEATED = {
   shank: radians(35),
   helmetThickness: 30,
   eyeAhead: 85,
-  elbowOut: 60,
+  elbowOut: 30,
   kneesApart: 260,
   shoulder: 60,
   torso: 110,

@@ -68,7 +68,11 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
         ) : (
           <StatusMark
             status="out"
-            word={`leaves the window at ${broken.broken.length} of ${places.length} places: ${Math.round(broken.share * 100)} of 100 seat changes break it`}
+            word={
+              places.length === 1
+                ? 'the strap leaves the window'
+                : `leaves the window at ${broken.broken.length} of ${places.length} places: ${Math.round(broken.share * 100)} of 100 seat changes break it`
+            }
           />
         )}
       </p>

@@ -7,6 +7,7 @@ import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { useRuleBooks } from '../../shared/queries.ts';
+import { PeopleTabs } from '../PeopleTabs.tsx';
 import { HarnessFigures } from './HarnessFigures.tsx';
 import { HarnessSettings } from './HarnessSettings.tsx';
 import { LapBelts } from './LapBelts.tsx';
@@ -21,6 +22,7 @@ export function HarnessPage() {
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px]">
       <div className="space-y-6">
+        <PeopleTabs />
         <h1 className="text-2xl">Harness</h1>
         {answers.length === 0 && (
           <p>

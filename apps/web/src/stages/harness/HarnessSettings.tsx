@@ -1,3 +1,4 @@
+import { type Occupant, placesOf, type Vec3 } from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
 import { Button } from '../../shared/Button.tsx';
@@ -26,12 +27,21 @@ const STRAPS: RecordField[] = [
   },
 ];
 
-const BELTS: RecordField[] = [
-  { type: 'length', at: 'slotsApart', label: 'slots apart', least: 0 },
-  { type: 'place', at: 'body.hip', label: 'hip, where the lap belt lies' },
-  { type: 'place', at: 'lap.left', label: 'lap anchor, left' },
-  { type: 'place', at: 'lap.right', label: 'lap anchor, right' },
-];
+/** Half the width of a seat: lap belts are bolted about there. mm, common practice */
+const BESIDE = 270;
+
+/** Belts of one seat; the hip starts where the height has it, anchors behind and below it, 60° down. */
+function beltFields(person: Occupant): RecordField[] {
+  const hip = placesOf(person).hip ?? [0, 0, 0];
+  const [x, y, z] = hip;
+  const anchor = (sign: 1 | -1): Vec3 => [x - z / Math.tan(Math.PI / 3), y + sign * BESIDE, 0];
+  return [
+    { type: 'length', at: 'slotsApart', label: 'slots apart', least: 0 },
+    { type: 'place', at: 'body.hip', label: 'hip, where the lap belt lies', start: hip },
+    { type: 'place', at: 'lap.left', label: 'lap anchor, left', start: anchor(1) },
+    { type: 'place', at: 'lap.right', label: 'lap anchor, right', start: anchor(-1) },
+  ];
+}
 
 const TRAVEL: RecordField[] = [
   { type: 'length', at: 'travel.forward', label: 'slides forward', least: 0 },
@@ -70,45 +80,48 @@ export function HarnessSettings() {
         <h2 className="text-lg">Straps</h2>
         <RecordFields path={['harness']} fields={STRAPS} />
       </section>
-      {occupants.map(({ id, name, travel, slots }, i) => (
-        <section key={id} aria-label={`Seat of ${name || 'somebody'}`} className="space-y-2">
-          <h2 className="text-lg">Seat of {name || 'somebody'}</h2>
-          <RecordFields
-            path={['occupants', i]}
-            fields={[
-              ...slots.map((_, slot): RecordField => ({
-                type: 'length',
-                at: `slots.${slot}`,
-                label: `slot ${slot + 1} above the shoulder`,
-                least: -300,
-              })),
-              ...BELTS,
-              ...(travel ? TRAVEL : []),
-            ]}
-          />
-          <div className="flex flex-wrap gap-2">
-            {slots.length < 6 && (
+      {occupants.map((person, i) => {
+        const { id, name, travel, slots } = person;
+        return (
+          <section key={id} aria-label={`Seat of ${name || 'somebody'}`} className="space-y-2">
+            <h2 className="text-lg">Seat of {name || 'somebody'}</h2>
+            <RecordFields
+              path={['occupants', i]}
+              fields={[
+                ...slots.map((_, slot): RecordField => ({
+                  type: 'length',
+                  at: `slots.${slot}`,
+                  label: `slot ${slot + 1} above the shoulder`,
+                  least: -300,
+                })),
+                ...beltFields(person),
+                ...(travel ? TRAVEL : []),
+              ]}
+            />
+            <div className="flex flex-wrap gap-2">
+              {slots.length < 6 && (
+                <Button
+                  onClick={() =>
+                    change(`slots/${id}`, (plan) => void plan.occupants[i]?.slots.push({ ...none }))
+                  }
+                >
+                  Another slot
+                </Button>
+              )}
               <Button
                 onClick={() =>
-                  change(`slots/${id}`, (plan) => void plan.occupants[i]?.slots.push({ ...none }))
+                  change(`travel/${id}`, (plan) => {
+                    const person = plan.occupants[i];
+                    if (person) person.travel = travel ? null : FIXED;
+                  })
                 }
               >
-                Another slot
+                {travel ? 'The seat is fixed' : 'The seat moves'}
               </Button>
-            )}
-            <Button
-              onClick={() =>
-                change(`travel/${id}`, (plan) => {
-                  const person = plan.occupants[i];
-                  if (person) person.travel = travel ? null : FIXED;
-                })
-              }
-            >
-              {travel ? 'The seat is fixed' : 'The seat moves'}
-            </Button>
-          </div>
-        </section>
-      ))}
+            </div>
+          </section>
+        );
+      })}
     </aside>
   );
 }

@@ -58,12 +58,14 @@ function Row({ answer }: { answer: LapAnswer }) {
           'nowhere at its height'
         )}
       </td>
-      <td className="space-y-2 px-3 py-2">
-        <StatusMark
-          status={holds ? 'clear' : 'out'}
-          word={holds ? 'holds at every setting' : 'leaves the window'}
-        />
-        {!holds && interval && interval.room >= 0 && <MoveAnchor answer={answer} interval={interval} />}
+      <td className="px-3 py-2">
+        <div className="flex flex-wrap items-center gap-3">
+          <StatusMark
+            status={holds ? 'clear' : 'out'}
+            word={holds ? 'holds at every setting' : 'leaves the window'}
+          />
+          {!holds && interval && interval.room >= 0 && <MoveAnchor answer={answer} interval={interval} />}
+        </div>
         {interval && interval.room < 0 && (
           <p>
             {interval.rear.place.driver || 'somebody'} {interval.rear.place.notch || 'as measured'} by{' '}

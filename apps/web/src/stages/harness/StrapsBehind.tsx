@@ -7,6 +7,9 @@ import { TableHead } from '../../shared/TableHead.tsx';
 /** Straps seen from above may spread this far. Degrees, from memory: handbook §8 */
 const MOST_SPREAD = 20;
 
+const offMiddle = (y: number, length: (mm: number) => string): string =>
+  Math.abs(y) < 5 ? 'in the middle' : `${length(Math.abs(y))} ${y < 0 ? 'right' : 'left'} of the middle`;
+
 /** Both straps of everybody as they run to the bar, and how the bar is held: seen from above. */
 export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
   const style = useJobStyle();
@@ -61,7 +64,7 @@ export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
           <Typeset
             text={
               behind
-                ? `At ${length(bar.z)} the bar may stand ${behind.least < 0.5 ? '' : `${length(behind.least)} to `}${length(behind.most)} behind its place, as an offset bar does.`
+                ? `At ${length(bar.z)} the bar may stand ${behind.least < 0.5 ? 'up to ' : `${length(behind.least)} to `}${length(behind.most)} behind its place, as an offset bar does.`
                 : `At ${length(bar.z)} no place behind satisfies all straps.`
             }
           />
@@ -70,7 +73,7 @@ export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
           <Typeset
             text={`Its longest free span is ${length(span.length)}${
               wantsStrut
-                ? `: give it a strut ${length(Math.abs(span.middle[1]))} ${span.middle[1] < 0 ? 'right' : 'left'} of the middle${seats > 1 ? ', as two seats share it and it takes both loads' : ''}`
+                ? `: give it a strut ${offMiddle(span.middle[1], length)}${seats > 1 ? ', as two seats share it and it takes both loads' : ''}`
                 : ''
             }.`}
           />

@@ -1,14 +1,13 @@
-import { type Finding, findingsIn, type Status } from '@gyrus/core';
+import { type Finding, type Status } from '@gyrus/core';
 import { provenanceWords } from '@gyrus/formats';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
-import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation, useFindings } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useOpenSaved } from '../../job/useOpenSaved.ts';
 import { Button } from '../../shared/Button.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
-import { useRuleBooks } from '../../shared/queries.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
@@ -18,16 +17,11 @@ type Shown = Status | 'all';
 
 /** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
-  const evaluation = useEvaluation();
-  const books = useRuleBooks().data;
+  const evaluated = useEvaluation().findings;
+  const findings = useFindings() ?? evaluated;
   const plan = usePlan();
   const style = useJobStyle();
-  const copes = useCopes();
   const [shown, setShown] = useState<Shown>('all');
-  const findings = useMemo(
-    () => findingsIn(plan, evaluation, copes, books ?? []),
-    [plan, evaluation, copes, books],
-  );
   const ruled = findings.filter((finding) => finding.rule !== null);
   const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
   const count = (status: Status) => ruled.filter((one) => one.status === status).length;

@@ -1,0 +1,95 @@
+import { type CockpitAnswer, driverView, type Finding, type Tube } from '@gyrus/core';
+import { useCallback, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { usePlan } from '../../job/planStore.ts';
+import { useCockpit, useEvaluation, useFindings } from '../../job/useEvaluation.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { FittedDrawing } from '../../shared/DrawingView.tsx';
+import { FindingList } from '../../shared/FindingList.tsx';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { Loading } from '../../shared/Waiting.tsx';
+import { PeopleTabs } from '../PeopleTabs.tsx';
+import { DoorTables } from './DoorTables.tsx';
+import { DriverSettings } from './DriverSettings.tsx';
+import { PaddingTable } from './PaddingTable.tsx';
+import { RoomTable } from './RoomTable.tsx';
+import { SightPanel } from './SightPanel.tsx';
+
+/** The people in the cage: what they can hit and where to pad, what they see, how they get in and out. */
+export function DriverPage() {
+  const cockpit = useCockpit();
+  const { occupants } = usePlan();
+  const evaluation = useEvaluation();
+  const tubes = useMemo(
+    () => evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+    [evaluation],
+  );
+  return (
+    <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <div className="space-y-6">
+        <PeopleTabs />
+        <h1 className="text-2xl">Driver</h1>
+        {occupants.length === 0 ? (
+          <p>
+            Nobody is seated yet:{' '}
+            <Link to="../survey?view=places" className="font-semibold underline">
+              say at Survey who sits in it
+            </Link>
+            , with shoulder and helmet measured.
+          </p>
+        ) : cockpit ? (
+          <Cockpit cockpit={cockpit} tubes={tubes} />
+        ) : (
+          <Loading what="the room round the driver" />
+        )}
+        <p className="text-quiet text-sm">
+          Bodies are simple volumes: they warn, they do not clear. Sit in the car, helmet on, belts tight,
+          before anything is welded.
+        </p>
+      </div>
+      <DriverSettings />
+    </div>
+  );
+}
+
+const VIEWS = [
+  { value: 'side', text: 'from the left' },
+  { value: 'top', text: 'from above' },
+  { value: 'behind', text: 'from behind' },
+] as const;
+
+function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) {
+  const style = useJobStyle();
+  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('side');
+  const findings = useFindings();
+  const draw = useCallback(
+    (width: number) => driverView(cockpit, tubes, { view, width, occupant: null }),
+    [cockpit, tubes, view],
+  );
+  return (
+    <>
+      <div className="space-y-2">
+        <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
+        <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined max-w-2xl border" />
+        <p className="text-quiet text-sm">
+          Bright on a tube: a stretch that helmet or limbs can be thrown against.
+        </p>
+      </div>
+      <section aria-label="Findings about the people" className="space-y-2">
+        <h2 className="text-xl">What stands against it</h2>
+        <FindingList findings={(findings ?? []).filter(isAboutPeople)} style={style} />
+      </section>
+      <RoomTable rooms={cockpit.rooms} />
+      <PaddingTable stretches={cockpit.padding} />
+      {cockpit.people.map(
+        ({ body, sight }) =>
+          sight && <SightPanel key={body.occupant} who={body.who || 'somebody'} sight={sight} />,
+      )}
+      <DoorTables entries={cockpit.entries} doorBars={cockpit.doorBars} />
+    </>
+  );
+}
+
+/** Padding has a table of its own. */
+const isAboutPeople = ({ key, code }: Finding): boolean =>
+  key.startsWith('cockpit/') && code !== 'pad-stretch';
