@@ -25,6 +25,7 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
+export { bookFieldWords, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
 export { checkWords, remedyWords } from './words/check.ts';
 export { roleWords } from './words/role.ts';
 export { bothUnits } from './words/length.ts';

@@ -10,6 +10,12 @@ export function check<T>(schema: z.ZodType<T>, data: unknown): Outcome<T> {
   return faultOf(result.error.issues[0] as Issue, []);
 }
 
+/** Everything that is wrong with unknown data, for a form that speaks at each of its fields. */
+export function faultsIn(schema: z.ZodType, data: unknown): Fault[] {
+  const result = schema.safeParse(data, { reportInput: true });
+  return result.success ? [] : result.error.issues.map((issue) => faultOf(issue, []).fault);
+}
+
 /** Reads one JSON document and checks it. Empty input, two documents and bare NaN are no JSON at all: path "". */
 export function readJson<T>(schema: z.ZodType<T>, text: string): Outcome<T> {
   let data: unknown;

@@ -1,4 +1,4 @@
 export { above, between, coordinate, extent, oneOf, say, size } from './fields.ts';
-export { check, pointer, readJson } from './check.ts';
+export { check, faultsIn, pointer, readJson } from './check.ts';
 export { andThen, collect, expectValue, fail, succeed, under, type Fault, type Outcome } from './outcome.ts';
 export { LARGEST } from './limits.ts';

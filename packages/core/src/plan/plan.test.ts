@@ -98,7 +98,7 @@ test('a plan of version 2 opens with the usual way of coping', () => {
   const read = readPlan({ ...two, version: 2 });
   expect(read.ok && read.value.coping).toEqual(coping);
   expect(read.ok && read.value.copeTicks).toEqual(copeTicks);
-  expect(read.ok && read.value.harness).toEqual(harness);
+  expect(read.ok && [read.value.harness, read.value.cockpit]).toEqual([harness, cockpit]);
   expect(read.ok && read.value.brief).toMatchObject({
     roof,
     buildYear,

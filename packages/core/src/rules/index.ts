@@ -18,6 +18,7 @@ export {
   type Rule,
   RULE_BOOK_FORMAT,
   type RuleBook,
+  ruleBookFaults,
   ruleBookSchema,
   type ScheduleRow,
   type TubeOption,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
+import { check, fail, type Fault, faultsIn, oneOf, type Outcome, say } from '../fault/index.ts';
 import { id, massField, note, sizeField, title } from '../plan/index.ts';
 import { checkKind, role } from './ruleCheck.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
@@ -70,8 +70,62 @@ export const ruleBookSchema = z.strictObject({
 });
 export type RuleBook = z.infer<typeof ruleBookSchema>;
 
+/** Reads a rule book from unknown data; the first thing wrong with it is told. */
 export function readRuleBook(data: unknown): Outcome<RuleBook> {
   if (data === null || typeof data !== 'object')
     return fail('not-an-object', '', 'a rule book is one JSON object');
-  return check(ruleBookSchema, data);
+  const read = check(ruleBookSchema, data);
+  if (!read.ok) return read;
+  const [gap] = gapsIn(read.value);
+  return gap ? { ok: false, fault: gap } : read;
+}
+
+/** Everything that is wrong with a rule book that is being written. */
+export function ruleBookFaults(data: unknown): Fault[] {
+  const faults = faultsIn(ruleBookSchema, data);
+  return faults.length > 0 ? faults : gapsIn(data as RuleBook);
+}
+
+/** What the form of a book allows and a book may not have: no name, no source of published figures, a limit that limits nothing. */
+function gapsIn(book: RuleBook): Fault[] {
+  const found: Fault[] = [];
+  const gap = (path: string, message: string, code = 'missing') => found.push({ code, path, message });
+  if (book.title.trim() === '') gap('/title', 'missing: give the title of the book');
+  if (book.edition.trim() === '')
+    gap('/edition', 'missing: give the edition, so that jobs can be tied to it');
+  if (book.provenance === 'published' && book.source.trim() === '')
+    gap('/source', 'missing: published figures name the publication');
+  const classes = new Set(book.classes.map((one) => one.id));
+  const seen = new Set<string>();
+  for (const [i, { id, clause, classes: own, check: asked }] of book.rules.entries()) {
+    const at = `/rules/${i}`;
+    if (clause.trim() === '') gap(`${at}/clause`, 'missing: give the number of the clause');
+    if (seen.has(id)) gap(`${at}/id`, `the id "${id}" is used twice`, 'double-id');
+    seen.add(id);
+    const unknown = own.find((one) => !classes.has(one));
+    if (unknown !== undefined) gap(`${at}/classes`, `the book has no class "${unknown}"`, 'unknown-class');
+    if (limitsNothing(asked))
+      gap(`${at}/check`, 'it limits nothing yet: give one limit at least', 'no-limit');
+  }
+  return found;
+}
+
+/** A check whose every limit is left open. */
+function limitsNothing(asked: Rule['check']): boolean {
+  switch (asked.kind) {
+    case 'bends':
+      return asked.most === null && asked.largestAngle === null;
+    case 'angle':
+      return asked.least === null && asked.most === null;
+    case 'helmet':
+      return asked.belowLine === null && asked.belowTop === null && asked.within === null;
+    case 'gusset':
+      return asked.leg === null && asked.thickness === null;
+    case 'splice':
+      return asked.sleeve === null && asked.rosettes === null;
+    case 'ask':
+      return asked.question.trim() === '';
+    default:
+      return false;
+  }
 }

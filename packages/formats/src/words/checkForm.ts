@@ -1,0 +1,344 @@
+import { BAR_ROLES, LANDINGS, type RuleCheck } from '@gyrus/core';
+import { roleWords } from './role.ts';
+
+interface Choice {
+  value: string;
+  text: string;
+}
+
+/** A blank in the sentence of a check: which of its parameters it holds, and what it is. */
+export type CheckBlank = {
+  at: string;
+  label: string;
+  /** May be left open: not asked for. */
+  optional?: boolean;
+  /** Only where the check is so; always where it is left out. */
+  when?: (check: RuleCheck) => boolean;
+} & (
+  | { type: 'angle'; least: number; most: number }
+  | { type: 'length'; above?: number }
+  /** `shown`: what one of it is written as, 100 for a share in percent. */
+  | { type: 'number'; least: number; most: number; whole?: boolean; shown?: number }
+  | { type: 'choice'; options: readonly Choice[] }
+  | { type: 'several'; options: readonly Choice[] }
+  | { type: 'text' }
+);
+
+/** How a kind of check is written: a plain sentence with blanks, and the check to start from. */
+export interface CheckForm {
+  name: string;
+  fresh: RuleCheck;
+  sentence: readonly (string | CheckBlank)[];
+}
+
+const length = (mm: number) => ({ mm, typed: `${mm} mm` });
+const degrees = (deg: number) => ({ deg, typed: `${deg}` });
+const choices = (texts: Record<string, string>): Choice[] =>
+  Object.entries(texts).map(([value, text]) => ({ value, text }));
+
+const ROLES: Choice[] = ['main-hoop', ...BAR_ROLES].map((value) => ({ value, text: roleWords(value) }));
+const angle = (at: string, label: string, optional = false): CheckBlank => ({
+  type: 'angle',
+  at,
+  label,
+  optional,
+  least: 0,
+  most: 90,
+});
+const size = (at: string, label: string, optional = false): CheckBlank => ({
+  type: 'length',
+  at,
+  label,
+  optional,
+  above: 0,
+});
+const count = (at: string, label: string, optional = false): CheckBlank => ({
+  type: 'number',
+  at,
+  label,
+  optional,
+  least: 0,
+  most: 100,
+  whole: true,
+});
+const share = (at: string, label: string): CheckBlank => ({
+  type: 'number',
+  at,
+  label,
+  least: 0,
+  most: 1,
+  shown: 100,
+});
+const strap = (at: string, label: string): CheckBlank => ({ type: 'angle', at, label, least: -45, most: 90 });
+const fromBend = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from === 'bend';
+const fromTube = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from !== 'bend';
+
+/** Every kind of check as a sentence about the members that its rule is about. */
+export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
+  'least-clr-ratio': {
+    name: 'bend radius',
+    fresh: { kind: 'least-clr-ratio', ratio: 3 },
+    sentence: [
+      'Its bends have a centreline radius of at least',
+      { type: 'number', at: 'ratio', label: 'least CLR over OD', least: 0.1, most: 100 },
+      'times its outside diameter.',
+    ],
+  },
+  bends: {
+    name: 'number and angle of bends',
+    fresh: { kind: 'bends', most: 4, largestAngle: null },
+    sentence: [
+      'It has at most',
+      count('most', 'most bends', true),
+      'bends, none over',
+      { ...angle('largestAngle', 'largest angle', true), least: 0, most: 360 } as CheckBlank,
+      'degrees.',
+    ],
+  },
+  'continuous-tube': {
+    name: 'one continuous tube',
+    fresh: { kind: 'continuous-tube' },
+    sentence: ['It is one continuous tube; what crosses it is cut.'],
+  },
+  'tilt-from-vertical': {
+    name: 'tilt of the hoop',
+    fresh: { kind: 'tilt-from-vertical', most: degrees(10) },
+    sentence: ['It stands within', angle('most', 'largest tilt'), 'degrees of vertical.'],
+  },
+  straight: {
+    name: 'straightness',
+    fresh: { kind: 'straight', view: 'any' },
+    sentence: [
+      'It is straight',
+      {
+        type: 'choice',
+        at: 'view',
+        label: 'view',
+        options: choices({
+          any: 'altogether',
+          front: 'seen from the front',
+          side: 'seen from the side',
+          top: 'seen from above',
+        }),
+      },
+      '.',
+    ],
+  },
+  angle: {
+    name: 'angle with vertical or horizontal',
+    fresh: { kind: 'angle', from: 'vertical', least: degrees(30), most: null },
+    sentence: [
+      'The line between its ends makes at least',
+      angle('least', 'least angle', true),
+      'and at most',
+      angle('most', 'largest angle', true),
+      'degrees with',
+      {
+        type: 'choice',
+        at: 'from',
+        label: 'angle with',
+        options: choices({ vertical: 'vertical', horizontal: 'horizontal' }),
+      },
+      '.',
+    ],
+  },
+  'end-distance': {
+    name: 'distance of an end',
+    fresh: {
+      kind: 'end-distance',
+      end: 'upper',
+      from: 'joint',
+      of: 'backstay',
+      edge: 'middle',
+      most: length(100),
+    },
+    sentence: [
+      {
+        type: 'choice',
+        at: 'end',
+        label: 'which end',
+        options: choices({ upper: 'Its upper end', lower: 'Its lower end', each: 'Each of its ends' }),
+      },
+      'lies within',
+      size('most', 'largest distance'),
+      'of',
+      {
+        type: 'choice',
+        at: 'from',
+        label: 'taken from',
+        options: choices({
+          joint: 'a joint of the',
+          foot: 'a foot of the',
+          bend: 'a bend of the tube it stands on, taken at',
+        }),
+      },
+      { type: 'choice', at: 'of', label: 'of which member', options: ROLES, when: fromTube },
+      {
+        type: 'choice',
+        at: 'edge',
+        label: 'where a bend is taken',
+        options: choices({ tangent: 'its tangent', middle: 'the middle of its arc', pi: 'its corner' }),
+        when: fromBend,
+      },
+      '.',
+    ],
+  },
+  plate: {
+    name: 'plate under a foot',
+    fresh: { kind: 'plate', area: 100, thickness: length(3), narrowest: null, bolts: null, boltSize: null },
+    sentence: [
+      'Each of its feet stands on a plate of at least',
+      { type: 'number', at: 'area', label: 'least area in cm²', optional: true, least: 0.1, most: 10_000 },
+      'cm²,',
+      size('thickness', 'least thickness', true),
+      'thick and',
+      size('narrowest', 'least width', true),
+      'wide; bolted, with at least',
+      count('bolts', 'least bolts', true),
+      'bolts of',
+      size('boltSize', "bolt's least diameter", true),
+      '.',
+    ],
+  },
+  'opening-height': {
+    name: 'height in the door opening',
+    fresh: { kind: 'opening-height', share: 0.5 },
+    sentence: [
+      'Its front end stands no higher than',
+      share('share', 'share of the opening'),
+      '% of the door opening.',
+    ],
+  },
+  helmet: {
+    name: 'room for helmets',
+    fresh: { kind: 'helmet', belowLine: null, belowTop: length(50), within: null },
+    sentence: [
+      'Every helmet is',
+      { type: 'length', at: 'belowLine', label: 'below the line', optional: true },
+      "below the line from its top to the front hoop's top,",
+      { type: 'length', at: 'belowTop', label: 'below its top', optional: true },
+      'below its top, and within',
+      size('within', 'largest distance', true),
+      'of it.',
+    ],
+  },
+  'harness-window': {
+    name: 'angle of shoulder straps',
+    fresh: { kind: 'harness-window', least: degrees(0), most: degrees(20) },
+    sentence: [
+      'Shoulder straps run to it from',
+      strap('least', 'least angle'),
+      'to',
+      strap('most', 'largest angle'),
+      'degrees down toward the rear.',
+    ],
+  },
+  'lap-window': {
+    name: 'angle of lap belts',
+    fresh: { kind: 'lap-window', least: degrees(45), most: degrees(80) },
+    sentence: [
+      'Lap belts run to their anchors from',
+      { type: 'angle', at: 'least', label: 'least angle', least: 0, most: 180 },
+      'to',
+      { type: 'angle', at: 'most', label: 'largest angle', least: 0, most: 180 },
+      'degrees down toward the rear.',
+    ],
+  },
+  'strap-spread': {
+    name: 'straps from above',
+    fresh: { kind: 'strap-spread', most: degrees(20) },
+    sentence: [
+      'Seen from above, shoulder straps run to it within',
+      angle('most', 'largest angle'),
+      'degrees of straight back.',
+    ],
+  },
+  'weld-all-round': {
+    name: 'weld all round',
+    fresh: { kind: 'weld-all-round', gussetShare: 0 },
+    sentence: [
+      'It is welded all round; gussets may replace',
+      share('gussetShare', 'share of a seam'),
+      '% of a seam that the torch cannot reach.',
+    ],
+  },
+  gusset: {
+    name: 'sheet gussets',
+    fresh: { kind: 'gusset', leg: length(50), thickness: null },
+    sentence: [
+      'Gussets in its corners have legs of at least',
+      size('leg', 'least leg', true),
+      'and sheet of at least',
+      size('thickness', 'least thickness', true),
+      '.',
+    ],
+  },
+  splice: {
+    name: 'splices',
+    fresh: { kind: 'splice', sleeve: length(75), rosettes: null },
+    sentence: [
+      'Its splices have a sleeve of at least',
+      size('sleeve', 'least sleeve', true),
+      'and at least',
+      count('rosettes', 'least rosettes', true),
+      'rosettes.',
+    ],
+  },
+  'feet-on': {
+    name: 'what feet stand on',
+    fresh: { kind: 'feet-on', allowed: ['frame', 'sill'] },
+    sentence: [
+      'Its feet stand on',
+      {
+        type: 'several',
+        at: 'allowed',
+        label: 'feet may stand on',
+        options: LANDINGS.map((value) => ({ value, text: value.replace('-', ' ') })),
+      },
+      '.',
+    ],
+  },
+  count: {
+    name: 'number of tubes',
+    fresh: { kind: 'count', least: 2 },
+    sentence: ['There are at least', count('least', 'least tubes'), 'of it on each side that has any.'],
+  },
+  padding: {
+    name: 'padding near helmets',
+    fresh: { kind: 'padding', within: length(250) },
+    sentence: ['It is padded where a helmet comes nearer than', size('within', 'distance'), '.'],
+  },
+  ask: {
+    name: 'a question for a person',
+    fresh: { kind: 'ask', question: '' },
+    sentence: ['Somebody answers at Inspect:', { type: 'text', at: 'question', label: 'question' }],
+  },
+};
+
+/** The field that a fault of a book is about, as a form names it: `clause C 5.6, least angle`. Empty for the book as a whole. */
+export function bookFieldWords(
+  book: { rules?: { clause?: string; check?: { kind?: string } }[]; tubeSchedule?: { clause?: string }[] },
+  path: string,
+): string {
+  const [part, number, ...rest] = path.split('/').slice(1);
+  const row = number === undefined ? undefined : Number(number);
+  if (part === 'rules' && row !== undefined) {
+    const rule = book.rules?.[row];
+    const field = rest[0] === 'check' ? blankWords(rule?.check?.kind, rest[1]) : (rest[0] ?? '');
+    return [`clause ${rule?.clause?.trim() || `(rule ${row + 1})`}`, field].filter(Boolean).join(', ');
+  }
+  if (part === 'tubeSchedule' && row !== undefined)
+    return [`clause ${book.tubeSchedule?.[row]?.clause?.trim() || `(row ${row + 1})`}`, fieldWords(rest)]
+      .filter(Boolean)
+      .join(', ');
+  return part ?? '';
+}
+
+const fieldWords = (path: string[]): string =>
+  ({ od: 'outside diameter', kinds: 'kinds of tube' })[path[2] ?? ''] ?? path[2] ?? path[0] ?? '';
+
+function blankWords(kind: string | undefined, at: string | undefined): string {
+  const form = kind && kind in checkForms ? checkForms[kind as RuleCheck['kind']] : undefined;
+  const blank = form?.sentence.find((one): one is CheckBlank => typeof one !== 'string' && one.at === at);
+  return blank?.label ?? at ?? 'how it is checked';
+}
