@@ -54,6 +54,16 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
   },
   {
+    path: '/rule-books/new',
+    lazy: async () => ({ Component: (await import('./rulebooks/editor/BookEditor.tsx')).BookEditor }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/rule-books/:bookId/revise',
+    lazy: async () => ({ Component: (await import('./rulebooks/editor/BookEditor.tsx')).BookEditor }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/rule-books/:bookId?',
     lazy: async () => ({ Component: (await import('./rulebooks/RuleBooksPage.tsx')).RuleBooksPage }),
     HydrateFallback: () => null,

@@ -27,6 +27,10 @@ const worker = (): Remote<EvaluationWorker> =>
 export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
   worker().evaluate(plan, shop, books);
 
+/** Every finding about a plan that is not on screen. */
+export const findingsAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Finding[]> =>
+  worker().findings(plan, shop, books);
+
 /** The books at hand; a chosen one that could not be fetched is told among the findings. Undefined while they are asked for. */
 function useBooksAtHand(): RuleBook[] | undefined {
   const asked = useRuleBooks();

@@ -1,4 +1,5 @@
 import { type RuleBook } from '@gyrus/core';
+import { bookFieldWords } from '@gyrus/formats';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
@@ -14,13 +15,14 @@ export function TakeBook() {
   const navigate = useNavigate();
   const take = async (file: File) => {
     setFault('');
+    let document: unknown;
     try {
-      const document: unknown = JSON.parse(await file.text());
+      document = JSON.parse(await file.text());
       const book = await api<RuleBook>('rule-books', 'POST', document);
       await client.invalidateQueries({ queryKey: ['rule-books'] });
       void navigate(`/rule-books/${book.id}?edition=${encodeURIComponent(book.edition)}`);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(messageOf(error, document));
     }
   };
   return (
@@ -51,11 +53,15 @@ export function TakeBook() {
   );
 }
 
-function messageOf(error: unknown): string {
+/** What is wrong, by clause and field where the document is a book as far as that. */
+function messageOf(error: unknown, document: unknown): string {
   if (error instanceof SyntaxError)
     return 'This file is not JSON: export a rule book, or write one by the schema.';
-  if (error instanceof ApiFault)
-    return error.fault.path ? `At ${error.fault.path}: ${error.fault.message}.` : `${error.fault.message}.`;
+  if (error instanceof ApiFault) {
+    const { path, message } = error.fault;
+    const field = path && document && typeof document === 'object' ? bookFieldWords(document, path) : '';
+    return path ? `At ${path}${field ? ` (${field})` : ''}: ${message}.` : `${message}.`;
+  }
   return error instanceof Error ? error.message : String(error);
 }
 

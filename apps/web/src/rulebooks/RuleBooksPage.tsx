@@ -1,6 +1,7 @@
 import { type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
 import { checkWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
-import { NavLink, useParams, useSearchParams } from 'react-router';
+import { PenLine } from 'lucide-react';
+import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { Typeset } from '../shared/Figure.tsx';
 import { TableHead } from '../shared/TableHead.tsx';
 import { Header } from '../shared/Header.tsx';
@@ -34,6 +35,13 @@ export function RuleBooksPage() {
               </li>
             ))}
           </ul>
+          <Link
+            to="/rule-books/new"
+            className="border-edge bg-sheet rounded-machined mt-4 inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
+          >
+            <PenLine aria-hidden="true" className="size-4" />
+            Write a book
+          </Link>
           <TakeBook />
         </nav>
         {books.isPending && <Loading what="the rule books" />}
@@ -54,7 +62,16 @@ function Book({ book }: { book: RuleBook }) {
         </p>
         <p className="text-quiet">Source: {book.source}</p>
         <p className="mt-2 max-w-prose">{book.note}</p>
-        <KeepBook book={book} />
+        <div className="flex flex-wrap gap-3">
+          <KeepBook book={book} />
+          <Link
+            to={`/rule-books/${book.id}/revise?edition=${encodeURIComponent(book.edition)}`}
+            className="border-edge bg-sheet rounded-machined mt-3 inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
+          >
+            <PenLine aria-hidden="true" className="size-4" />
+            Write a new edition
+          </Link>
+        </div>
       </header>
       <section>
         <h3 className="mb-2 text-lg">Least tube</h3>

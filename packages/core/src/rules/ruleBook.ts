@@ -11,12 +11,14 @@ const RULE_BOOK_VERSION = 1;
 export const PROVENANCES = ['published', 'from-memory', 'invented'] as const;
 export type Provenance = (typeof PROVENANCES)[number];
 
-const roles = z.array(role, say('the roles')).min(1);
+const roles = z.array(role, say('the roles')).min(1, 'say which members it is about');
 
 const tubeOption = z.strictObject({
   od: sizeField('the least outside diameter'),
   wall: sizeField('the least wall'),
-  kinds: z.array(oneOf(TUBE_KINDS, 'a kind of tube'), say('the kinds allowed')).min(1),
+  kinds: z
+    .array(oneOf(TUBE_KINDS, 'a kind of tube'), say('the kinds allowed'))
+    .min(1, 'say which kinds of tube are allowed'),
 });
 export type TubeOption = z.infer<typeof tubeOption>;
 
@@ -26,7 +28,7 @@ const scheduleRow = z.strictObject({
   roles,
   over: massField('the weight above which the row holds').nullable(),
   upTo: massField('the weight up to which the row holds').nullable(),
-  options: z.array(tubeOption, say('the options')).min(1),
+  options: z.array(tubeOption, say('the options')).min(1, 'give one size at least'),
 });
 export type ScheduleRow = z.infer<typeof scheduleRow>;
 
@@ -81,34 +83,46 @@ export function readRuleBook(data: unknown): Outcome<RuleBook> {
 }
 
 /** Everything that is wrong with a rule book that is being written. */
-export function ruleBookFaults(data: unknown): Fault[] {
-  const faults = faultsIn(ruleBookSchema, data);
-  return faults.length > 0 ? faults : gapsIn(data as RuleBook);
-}
+export const ruleBookFaults = (data: unknown): Fault[] => [
+  ...faultsIn(ruleBookSchema, data),
+  ...gapsIn((data ?? {}) as Written),
+];
+
+/** A book as far as it is written: any part of it may be missing or of the wrong kind. */
+type Written = {
+  [Key in keyof RuleBook]?: RuleBook[Key] extends (infer Item)[] ? Partial<Item>[] : unknown;
+};
+
+const isBlank = (value: unknown): boolean => typeof value === 'string' && value.trim() === '';
+const listOf = <T>(value: T[] | undefined): T[] => (Array.isArray(value) ? value : []);
 
 /** What the form of a book allows and a book may not have: no name, no source of published figures, a limit that limits nothing. */
-function gapsIn(book: RuleBook): Fault[] {
+function gapsIn(book: Written): Fault[] {
   const found: Fault[] = [];
   const gap = (path: string, message: string, code = 'missing') => found.push({ code, path, message });
-  if (book.title.trim() === '') gap('/title', 'missing: give the title of the book');
-  if (book.edition.trim() === '')
-    gap('/edition', 'missing: give the edition, so that jobs can be tied to it');
-  if (book.provenance === 'published' && book.source.trim() === '')
+  if (isBlank(book.title)) gap('/title', 'missing: give the title of the book');
+  if (isBlank(book.edition)) gap('/edition', 'missing: give the edition, so that jobs can be tied to it');
+  if (book.provenance === 'published' && isBlank(book.source))
     gap('/source', 'missing: published figures name the publication');
-  const classes = new Set(book.classes.map((one) => one.id));
-  const seen = new Set<string>();
-  for (const [i, { id, clause, classes: own, check: asked }] of book.rules.entries()) {
+  for (const [i, row] of listOf(book.tubeSchedule).entries())
+    if (isBlank(row.clause)) gap(`/tubeSchedule/${i}/clause`, CLAUSE);
+  const classes = new Set(listOf(book.classes).map((one) => one.id));
+  const seen = new Set<unknown>();
+  for (const [i, rule] of listOf(book.rules).entries()) {
     const at = `/rules/${i}`;
-    if (clause.trim() === '') gap(`${at}/clause`, 'missing: give the number of the clause');
-    if (seen.has(id)) gap(`${at}/id`, `the id "${id}" is used twice`, 'double-id');
-    seen.add(id);
-    const unknown = own.find((one) => !classes.has(one));
+    if (isBlank(rule.clause)) gap(`${at}/clause`, CLAUSE);
+    if (rule.id !== undefined && seen.has(rule.id))
+      gap(`${at}/id`, `the id "${rule.id}" is used twice`, 'double-id');
+    seen.add(rule.id);
+    const unknown = listOf(rule.classes).find((one) => !classes.has(one));
     if (unknown !== undefined) gap(`${at}/classes`, `the book has no class "${unknown}"`, 'unknown-class');
-    if (limitsNothing(asked))
+    if (rule.check && limitsNothing(rule.check))
       gap(`${at}/check`, 'it limits nothing yet: give one limit at least', 'no-limit');
   }
   return found;
 }
+
+const CLAUSE = 'missing: give the number of the clause';
 
 /** A check whose every limit is left open. */
 function limitsNothing(asked: Rule['check']): boolean {
@@ -124,7 +138,7 @@ function limitsNothing(asked: Rule['check']): boolean {
     case 'splice':
       return asked.sleeve === null && asked.rosettes === null;
     case 'ask':
-      return asked.question.trim() === '';
+      return isBlank(asked.question);
     default:
       return false;
   }

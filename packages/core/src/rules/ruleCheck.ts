@@ -101,7 +101,9 @@ export const checkKind = z.discriminatedUnion(
     /** What the feet may stand on. */
     z.strictObject({
       kind: z.literal('feet-on'),
-      allowed: z.array(oneOf(['frame', 'sill', 'floor-sheet'], 'what feet stand on')).min(1),
+      allowed: z
+        .array(oneOf(['frame', 'sill', 'floor-sheet'], 'what feet stand on'))
+        .min(1, 'say what feet may stand on'),
     }),
     /** So many tubes of the role on each side that has any. */
     z.strictObject({ kind: z.literal('count'), least: count('tubes') }),

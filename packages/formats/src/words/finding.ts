@@ -317,7 +317,7 @@ const many = (count: number, what: string, after = ''): string =>
 export const provenanceWords = {
   published: 'published',
   'from-memory': 'from memory, check against the current edition',
-  invented: 'invented for the demo',
+  invented: 'invented',
 } as const;
 
 /** How a reading was found, for the step and the sheet. */

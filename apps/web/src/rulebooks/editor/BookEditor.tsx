@@ -1,0 +1,177 @@
+import { type Fault, type RuleBook, ruleBookFaults } from '@gyrus/core';
+import { bookFieldWords, checkForms } from '@gyrus/formats';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { newId } from '../../job/fresh.ts';
+import { api } from '../../shared/api.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Header } from '../../shared/Header.tsx';
+import { useRuleBooks } from '../../shared/queries.ts';
+import { Segmented } from '../../shared/Segmented.tsx';
+import { Loading } from '../../shared/Waiting.tsx';
+import { BookHead } from './BookHead.tsx';
+import { RuleForm } from './RuleForm.tsx';
+import { ScheduleForm } from './ScheduleForm.tsx';
+import { TryBook } from './TryBook.tsx';
+import { blankBook, BookDraftContext, useBookDraft, useKeptBook } from './useBookDraft.ts';
+
+/** A rule book written in the browser: from nothing, or as a new edition of one that is here. */
+export function BookEditor() {
+  const { bookId } = useParams();
+  const edition = useSearchParams()[0].get('edition');
+  const books = useRuleBooks();
+  if (bookId === undefined) return <Writing name="new" start={blankBook} revised={null} />;
+  const old = books.data?.find((one) => one.id === bookId && (edition === null || one.edition === edition));
+  if (!old) return <Loading what="the rule book" />;
+  return <Revising key={`${old.id}/${old.edition}`} old={old} />;
+}
+
+/** An edition that is here stays as it is, as jobs may be tied to it: what is changed is another. */
+function Revising({ old }: { old: RuleBook }) {
+  const start = useCallback((): RuleBook => ({ ...old, edition: `${old.edition}, changed` }), [old]);
+  return <Writing name={`${old.id}/${old.edition}`} start={start} revised={old} />;
+}
+
+interface WritingProps {
+  name: string;
+  start: () => RuleBook;
+  revised: RuleBook | null;
+}
+
+const UNITS = [
+  { value: 'mm', text: 'mm' },
+  { value: 'in', text: 'in' },
+] as const;
+
+function Writing({ name, start, revised }: WritingProps) {
+  const { book, edit, touched, forget } = useKeptBook(name, start);
+  const [unit, setUnit] = useState<'in' | 'mm'>('mm');
+  const faults = useMemo(() => ruleBookFaults(book), [book]);
+  const draft = useMemo(() => ({ book, edit, unit }), [book, edit, unit]);
+  return (
+    <BookDraftContext value={draft}>
+      <div className="flex min-h-full flex-col">
+        <Header />
+        <main className="mx-auto grid w-full max-w-[1500px] gap-8 p-6 lg:grid-cols-[minmax(0,1fr)_360px]">
+          <div className="space-y-8">
+            <div className="flex flex-wrap items-end justify-between gap-3">
+              <div>
+                <h1 className="text-3xl">{revised ? `A new edition of ${revised.title}` : 'A rule book'}</h1>
+                <p className="text-quiet max-w-prose">
+                  Compared with, never certified by: write what the book asks in your own words, with a check
+                  for each rule. What you write is kept by this browser until it is taken in.
+                </p>
+              </div>
+              <Segmented quiet label="a bare number is" value={unit} options={UNITS} onChange={setUnit} />
+            </div>
+            <BookHead faults={faults} />
+            <ScheduleForm faults={faults} />
+            <Rules faults={faults} />
+            <TakeIn book={book} faults={faults} forget={forget} touched={touched} />
+          </div>
+          <TryBook book={faults.length === 0 ? book : null} unit={unit} />
+        </main>
+      </div>
+    </BookDraftContext>
+  );
+}
+
+function Rules({ faults }: { faults: Fault[] }) {
+  const { book, edit } = useBookDraft();
+  return (
+    <section aria-label="Rules" className="space-y-3">
+      <h2 className="text-xl">Rules</h2>
+      {book.rules.length === 0 && (
+        <p className="text-quiet">
+          Each rule has a clause, the members it is about, and a check. What no program can compute becomes a
+          question that a person answers at Inspect.
+        </p>
+      )}
+      <ol className="space-y-3">
+        {book.rules.map((rule, i) => (
+          <RuleForm
+            key={rule.id}
+            rule={rule}
+            at={i}
+            faults={faults.filter(({ path }) => path.startsWith(`/rules/${i}/`))}
+          />
+        ))}
+      </ol>
+      <Button
+        onClick={() =>
+          edit(
+            ({ rules }) =>
+              void rules.push({
+                id: newId(),
+                clause: '',
+                text: '',
+                roles: ['main-hoop'],
+                classes: [],
+                check: checkForms['tilt-from-vertical'].fresh,
+              }),
+          )
+        }
+      >
+        Add a rule
+      </Button>
+    </section>
+  );
+}
+
+interface TakeInProps {
+  book: RuleBook;
+  faults: Fault[];
+  forget: () => void;
+  touched: boolean;
+}
+
+/** Takes the book in among the others; what stands against it is named by clause and field. */
+function TakeIn({ book, faults, forget, touched }: TakeInProps) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const take = useMutation({
+    mutationFn: () => api<RuleBook>('rule-books', 'POST', book),
+    onSuccess: async (taken) => {
+      await client.invalidateQueries({ queryKey: ['rule-books'] });
+      forget();
+      void navigate(`/rule-books/${taken.id}?edition=${encodeURIComponent(taken.edition)}`);
+    },
+  });
+  return (
+    <section aria-label="Take it in" className="border-rule space-y-3 border-t pt-4">
+      {faults.length > 0 && (
+        <div>
+          <p className="font-semibold">
+            {faults.length === 1 ? 'One thing stands' : `${faults.length} things stand`} against taking it in:
+          </p>
+          <ul aria-label="What stands against it">
+            {faults.slice(0, 12).map(({ path, message }) => (
+              <li key={path + message} className="text-out">
+                <strong>{bookFieldWords(book, path)}</strong>: {message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {take.isError && (
+        <p role="alert" className="text-out font-semibold">
+          {take.error.message}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-3">
+        <Button kind="strong" disabled={faults.length > 0 || take.isPending} onClick={() => take.mutate()}>
+          Take it in
+        </Button>
+        {touched && (
+          <Button kind="danger" onClick={forget}>
+            Start over
+          </Button>
+        )}
+        <Link to="/rule-books" className="inline-flex min-h-10 items-center px-2 font-semibold underline">
+          Leave it for now
+        </Link>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,83 @@
+import { type Fault, PROVENANCES } from '@gyrus/core';
+import { provenanceWords } from '@gyrus/formats';
+import { newId } from '../../job/fresh.ts';
+import { Button } from '../../shared/Button.tsx';
+import { SelectField } from '../../shared/SelectField.tsx';
+import { TextField } from '../../shared/TextField.tsx';
+import { useBookDraft } from './useBookDraft.ts';
+
+type TextKey = 'title' | 'body' | 'edition' | 'source' | 'note';
+
+/** What the book is, where its figures come from, and its classes. */
+export function BookHead({ faults }: { faults: Fault[] }) {
+  const { book, edit } = useBookDraft();
+  const faultAt = (path: string) => faults.find((one) => one.path === path)?.message;
+  const text = (label: string, key: TextKey, most = 120) => (
+    <TextField
+      label={label}
+      maxLength={most}
+      value={book[key]}
+      fault={faultAt(`/${key}`)}
+      onChange={(event) => edit((draft) => void (draft[key] = event.target.value))}
+    />
+  );
+  return (
+    <section aria-label="The book" className="space-y-3">
+      <div className="grid gap-3 sm:grid-cols-2">
+        {text('title', 'title')}
+        {text('edition', 'edition')}
+        {text('whose book it is', 'body')}
+        <div>
+          <SelectField
+            label="where its figures come from"
+            value={book.provenance}
+            options={[
+              { value: '', text: 'say where they come from' },
+              ...PROVENANCES.map((value) => ({ value, text: provenanceWords[value] })),
+            ]}
+            onChange={(event) =>
+              edit((draft) => void (draft.provenance = event.target.value as typeof draft.provenance))
+            }
+          />
+          {faultAt('/provenance') && (
+            <p className="text-out mt-0.5 text-sm font-semibold">Say where its figures come from.</p>
+          )}
+        </div>
+        {text('source: which publication', 'source', 4000)}
+        {text('note', 'note', 4000)}
+      </div>
+      <div role="group" aria-label="Classes" className="space-y-2">
+        {book.classes.map(({ id, title }, i) => (
+          <div key={id} className="flex items-end gap-2">
+            <div className="w-72">
+              <TextField
+                label={`class ${i + 1}`}
+                maxLength={120}
+                value={title}
+                onChange={(event) =>
+                  edit(({ classes }) => {
+                    const own = classes[i];
+                    if (own) own.title = event.target.value;
+                  })
+                }
+              />
+            </div>
+            <Button
+              onClick={() =>
+                edit((draft) => {
+                  draft.classes.splice(i, 1);
+                  for (const rule of draft.rules) rule.classes = rule.classes.filter((one) => one !== id);
+                })
+              }
+            >
+              Take out
+            </Button>
+          </div>
+        ))}
+        <Button onClick={() => edit(({ classes }) => void classes.push({ id: newId(), title: '' }))}>
+          Add a class
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,156 @@
+import { type Fault, type Mass, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
+import { tubeKindWords } from '@gyrus/formats';
+import { Button } from '../../shared/Button.tsx';
+import { QuantityInput } from '../../shared/QuantityInput.tsx';
+import { lengthKind, massKind } from '../../shared/quantityKinds.ts';
+import { TextField } from '../../shared/TextField.tsx';
+import { RolesField } from './RolesField.tsx';
+import { useBookDraft } from './useBookDraft.ts';
+
+const EMPTY_OPTION = { od: null, wall: null, kinds: [] } as unknown as TubeOption;
+
+/** The least tube: rows of members and weights of the car, each with sizes any one of which will do. */
+export function ScheduleForm({ faults }: { faults: Fault[] }) {
+  const { book, edit } = useBookDraft();
+  return (
+    <section aria-label="Least tube" className="space-y-3">
+      <h2 className="text-xl">Least tube</h2>
+      <ul className="space-y-3">
+        {book.tubeSchedule.map((_, i) => (
+          <Row key={i} at={i} faults={faults.filter(({ path }) => path.startsWith(`/tubeSchedule/${i}/`))} />
+        ))}
+      </ul>
+      <Button
+        onClick={() =>
+          edit(
+            (draft) =>
+              void draft.tubeSchedule.push({
+                clause: '',
+                roles: ['main-hoop'],
+                over: null,
+                upTo: null,
+                options: [EMPTY_OPTION],
+              }),
+          )
+        }
+      >
+        Add a row
+      </Button>
+    </section>
+  );
+}
+
+function Row({ at, faults }: { at: number; faults: Fault[] }) {
+  const { book, edit, unit } = useBookDraft();
+  const row = book.tubeSchedule[at];
+  if (!row) return null;
+  const set = (change: (own: ScheduleRow) => void) =>
+    edit((draft) => {
+      const own = draft.tubeSchedule[at];
+      if (own) change(own);
+    });
+  const mass = (label: string, key: 'over' | 'upTo') => (
+    <QuantityInput
+      label={label}
+      kind={massKind(unit)}
+      value={row[key]}
+      optional
+      onChange={(value: Mass | null) => set((own) => void (own[key] = value))}
+    />
+  );
+  return (
+    <li
+      aria-label={`Tube row ${at + 1}`}
+      className={`bg-sheet rounded-machined space-y-3 border p-4 ${faults.length > 0 ? 'border-out' : 'border-rule'}`}
+    >
+      <div className="grid gap-3 sm:grid-cols-[120px_minmax(0,1fr)_130px_130px_auto]">
+        <TextField
+          label="clause"
+          maxLength={120}
+          value={row.clause}
+          onChange={(event) => set((own) => void (own.clause = event.target.value))}
+        />
+        <div className="min-w-0">
+          <div className="text-quiet mb-1 text-sm">for</div>
+          <RolesField
+            label={`Tube row ${at + 1} is for`}
+            value={row.roles}
+            onChange={(roles) => set((own) => void (own.roles = roles))}
+          />
+        </div>
+        {mass('car over', 'over')}
+        {mass('car up to', 'upTo')}
+        <div className="flex items-end pb-5">
+          <Button onClick={() => edit((draft) => void draft.tubeSchedule.splice(at, 1))}>Take out</Button>
+        </div>
+      </div>
+      {row.options.map((option, i) => (
+        <Option
+          key={i}
+          name={`size ${i + 1} of row ${at + 1}`}
+          option={option}
+          set={(change) =>
+            set((own) => {
+              const one = own.options[i];
+              if (one) change(one);
+            })
+          }
+          takeOut={row.options.length > 1 ? () => set((own) => void own.options.splice(i, 1)) : null}
+        />
+      ))}
+      <Button onClick={() => set((own) => void own.options.push(EMPTY_OPTION))}>Or another size</Button>
+      {faults[0] && <p className="text-out text-sm font-semibold">{faults[0].message}</p>}
+    </li>
+  );
+}
+
+interface OptionProps {
+  name: string;
+  option: TubeOption;
+  set: (change: (option: TubeOption) => void) => void;
+  takeOut: (() => void) | null;
+}
+
+function Option({ name, option, set, takeOut }: OptionProps) {
+  const { unit } = useBookDraft();
+  const size = (label: string, key: 'od' | 'wall') => (
+    <div className="w-36">
+      <QuantityInput
+        label={label}
+        kind={lengthKind({ unit, fraction: 64, decimals: 2 }, { above: 0 })}
+        value={option[key]}
+        onChange={(value) => value && set((own) => void (own[key] = value))}
+      />
+    </div>
+  );
+  return (
+    <div role="group" aria-label={name} className="flex flex-wrap items-start gap-3">
+      {size('least outside', 'od')}
+      {size('least wall', 'wall')}
+      <div className="flex flex-wrap gap-x-4 pt-6">
+        {TUBE_KINDS.map((kind) => (
+          <label key={kind} className="flex min-h-10 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={option.kinds.includes(kind)}
+              onChange={(event) =>
+                set((own) => {
+                  own.kinds = event.target.checked
+                    ? [...own.kinds, kind]
+                    : own.kinds.filter((one) => one !== kind);
+                })
+              }
+            />
+            {tubeKindWords(kind)}
+          </label>
+        ))}
+      </div>
+      {takeOut && (
+        <div className="pt-6">
+          <Button onClick={takeOut}>Take out</Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import { EMPTY_SHOP, type Finding, type Plan, type RuleBook, type Shop, type Status } from '@gyrus/core';
+import { findingWords } from '@gyrus/formats';
+import { useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useEffect, useState } from 'react';
+import { type JobDetail } from '@gyrus/contract';
+import { findingsAway } from '../../job/useEvaluation.ts';
+import { api } from '../../shared/api.ts';
+import { Typeset } from '../../shared/Figure.tsx';
+import { useJobs, useShop } from '../../shared/queries.ts';
+import { SelectField } from '../../shared/SelectField.tsx';
+import { StatusMark } from '../../shared/StatusMark.tsx';
+
+interface Cage {
+  plan: Plan;
+  shop: Shop | null;
+}
+
+/** A cage to try a book on: one that ships with the program, or a job's newest revision. */
+async function cageOf(id: string): Promise<Cage> {
+  const { demoJobs, demoShop } = await import('@gyrus/demo');
+  const shipped = demoJobs.find((job) => `demo/${job.id}` === id);
+  if (shipped) return { plan: shipped.plan, shop: demoShop };
+  const job = await api<JobDetail>(`jobs/${id}`);
+  return { plan: job.head.plan, shop: null };
+}
+
+const SHIPPED = 'demo/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
+
+/** The book held against a cage while it is written: what each of its rules says now. */
+export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'mm' }) {
+  const [id, setId] = useState(SHIPPED);
+  const [classId, setClassId] = useState('');
+  const jobs = useJobs().data ?? [];
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const cage = useQuery({ queryKey: ['try-book', id], queryFn: () => cageOf(id), staleTime: 0 });
+  const findings = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
+  const style = { unit, fraction: 16 as const, decimals: 0 };
+  const count = (status: Status) => findings?.filter((one) => one.status === status).length ?? 0;
+  return (
+    <aside aria-label="Tried on a cage" className="space-y-3">
+      <h2 className="text-xl">Tried on a cage</h2>
+      <SelectField
+        label="cage"
+        value={id}
+        options={[
+          { value: SHIPPED, text: 'the demo cage' },
+          ...jobs.map((job) => ({ value: job.id, text: job.name })),
+        ]}
+        onChange={(event) => setId(event.target.value)}
+      />
+      {book && book.classes.length > 0 && (
+        <SelectField
+          label="in the class"
+          value={classId}
+          options={[
+            { value: '', text: 'none' },
+            ...book.classes.map((one) => ({ value: one.id, text: one.title || 'unnamed' })),
+          ]}
+          onChange={(event) => setClassId(event.target.value)}
+        />
+      )}
+      {cage.isError && <p className="text-out font-semibold">This cage could not be fetched.</p>}
+      {!book && <p className="text-quiet">It is tried as soon as nothing is wrong with it.</p>}
+      {book && findings === null && <p className="text-quiet">Being tried …</p>}
+      {book && findings?.length === 0 && (
+        <p className="text-quiet">Nothing of it is about this cage yet: add a tube row or a rule.</p>
+      )}
+      {findings && findings.length > 0 && (
+        <>
+          <p className="flex flex-wrap gap-4">
+            {(['out', 'look', 'ask', 'clear'] as const).map((status) => (
+              <StatusMark key={status} status={status} word={`${status} ${count(status)}`} />
+            ))}
+          </p>
+          <ul aria-label="Findings of this book" className="max-h-[70vh] space-y-2 overflow-y-auto">
+            {findings.map((finding) => (
+              <li key={finding.key}>
+                <StatusMark status={finding.status} />{' '}
+                <span className="text-quiet">{finding.rule?.clause}</span>{' '}
+                <Typeset text={findingWords(finding, style)} />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </aside>
+  );
+}
+
+const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];
+
+/** What the book says of the cage; null until it was tried. The typing never waits for it. */
+function useTried(
+  book: RuleBook | null,
+  cage: Cage | null,
+  shop: Shop,
+  classId: string | null,
+): Finding[] | null {
+  const tried = useDeferredValue(book);
+  const [findings, setFindings] = useState<Finding[] | null>(null);
+  useEffect(() => {
+    if (!tried || !cage) return;
+    let overtaken = false;
+    const plan: Plan = {
+      ...cage.plan,
+      brief: { ...cage.plan.brief, books: [{ book: tried.id, class: classId, edition: tried.edition }] },
+      answers: {},
+    };
+    void findingsAway(plan, cage.shop ?? shop, [tried]).then((found) => {
+      if (overtaken) return;
+      const own = found.filter(({ rule }) => rule !== null);
+      setFindings(ORDER.flatMap((status) => own.filter((one) => one.status === status)));
+    });
+    return () => {
+      overtaken = true;
+    };
+  }, [tried, cage, shop, classId]);
+  return tried ? findings : null;
+}
