@@ -14,7 +14,7 @@ const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-test-'));
 chmodSync(scratch, 0o711);
 const totals = { passed: 0, failed: 0 };
 let cluster;
-let server;
+const servers = [];
 
 const bin = (name) => path.join(root, 'node_modules', '.bin', name);
 
@@ -82,10 +82,17 @@ async function endToEnd() {
   await needChromium();
   await buildAll();
   const databaseUrl = await testCluster();
-  server = startServer({ databaseUrl: await ownDatabase(databaseUrl), port: 0, demo: true });
-  const address = await server.address;
+  const [demo, empty] = [await ownDatabase(databaseUrl, 'e2e'), await ownDatabase(databaseUrl, 'e2e_empty')];
+  // A second program with nothing in it, to take in what the first one gave out.
+  servers.push(startServer({ databaseUrl: demo, port: 0, demo: true }));
+  servers.push(startServer({ databaseUrl: empty, port: 0, demo: false }));
+  const [address, emptyAddress] = await Promise.all(servers.map((server) => server.address));
   const report = path.join(scratch, 'e2e.json');
-  const env = { GYRUS_ADDRESS: address, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
+  const env = {
+    GYRUS_ADDRESS: address,
+    GYRUS_EMPTY_ADDRESS: emptyAddress,
+    PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+  };
   await suite(
     'end-to-end tests',
     bin('playwright'),
@@ -96,15 +103,15 @@ async function endToEnd() {
   );
 }
 
-/** The end-to-end server has a database of its own beside those of the API tests. */
-async function ownDatabase(databaseUrl) {
+/** The end-to-end servers have databases of their own beside those of the API tests. */
+async function ownDatabase(databaseUrl, name) {
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: databaseUrl });
   await client.connect();
-  await client.query('CREATE DATABASE e2e');
+  await client.query(`CREATE DATABASE ${name}`);
   await client.end();
   const url = new URL(databaseUrl);
-  url.pathname = '/e2e';
+  url.pathname = `/${name}`;
   return url.href;
 }
 
@@ -117,7 +124,7 @@ async function testCluster() {
 
 async function cleanUp() {
   const { stopServer } = await import('./lib/server.mjs');
-  if (server) await stopServer(server.child);
+  await Promise.all(servers.map(({ child }) => stopServer(child)));
   cluster?.remove();
   rmSync(scratch, { recursive: true, force: true });
 }
