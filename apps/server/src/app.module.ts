@@ -3,6 +3,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
+import { PhotosModule } from './photos/photos.module.ts';
 import { RuleBooksModule } from './rulebooks/ruleBooks.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
@@ -18,6 +19,7 @@ export class AppModule {
         JobsModule,
         ShopModule,
         RuleBooksModule,
+        PhotosModule,
         SheetsModule,
       ],
       providers: [LoadOnce],

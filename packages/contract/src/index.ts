@@ -6,6 +6,7 @@ export {
   CreateJobDto,
   type JobDetail,
   type JobSummary,
+  type PhotoKept,
   MAIN_BRANCH,
   type Revision,
   type RevisionSummary,

@@ -107,3 +107,9 @@ export interface Clash {
 }
 
 export const MAIN_BRANCH = 'main';
+
+/** A photo that is kept with its job, as an answer of the plan names it. */
+export interface PhotoKept {
+  file: string;
+  name: string;
+}

@@ -6,7 +6,7 @@ import {
   TUBE_KINDS,
   type TubeKind,
 } from '@gyrus/core';
-import { IsBoolean, IsIn, IsString, Matches, MaxLength } from 'class-validator';
+import { IsBoolean, IsIn, IsOptional, IsString, Matches, MaxLength } from 'class-validator';
 import { AngleField, LengthField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 
@@ -90,6 +90,11 @@ export class TubeStockDto {
   @IsString()
   @MaxLength(120)
   batch!: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(120)
+  certificate?: string;
 
   @LengthField('the length of a stick', { above: 0 })
   stickLength!: LengthDto;

@@ -50,7 +50,7 @@ const withHoopTube = (od: number, wall: number, kind: 'cold-drawn-seamless' | 'd
     members: plan.members.map((member) => ({
       ...member,
       tube: { od: mm(od), wall: mm(wall), kind, batch: '' },
-    })) as Plan['members'],
+    })),
   };
 };
 
@@ -121,7 +121,7 @@ const tilted = (tilt: number): Plan => {
   const plan = cageOf();
   return {
     ...plan,
-    members: plan.members.map((one) => ({ ...one, tilt: deg(tilt) })) as Plan['members'],
+    members: plan.members.map((one) => ({ ...one, tilt: deg(tilt) })),
   };
 };
 const diagonal = (along: number, foot = 40): Plan =>

@@ -103,6 +103,7 @@ export const demoShop: Shop = expectValue(
         wall: inch('0.095'),
         kind: 'drawn-over-mandrel',
         batch: '7731',
+        certificate: 'C 7731-2, demo mill',
         stickLength: inch('20 ft'),
       },
       {

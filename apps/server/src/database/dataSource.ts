@@ -3,10 +3,12 @@ import { JobEntity } from '../jobs/job.entity.ts';
 import { PlanRevisionEntity } from '../jobs/planRevision.entity.ts';
 import { RuleBookEntity } from '../rulebooks/ruleBook.entity.ts';
 import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from '../shop/shop.entities.ts';
+import { PhotoEntity } from '../photos/photo.entity.ts';
 import { Foundation1790000000000 } from './1790000000000-foundation.ts';
+import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCertificates.ts';
 
 /** In the order in which they were released. */
-export const MIGRATIONS = [Foundation1790000000000];
+export const MIGRATIONS = [Foundation1790000000000, PhotosAndCertificates1795000000000];
 
 /** Tables come from migrations alone, never from the entities. */
 export const dataSourceOptions = (url: string): DataSourceOptions => ({
@@ -20,6 +22,7 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     TestBendEntity,
     TubeStockEntity,
     RuleBookEntity,
+    PhotoEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { JobsModule } from '../jobs/jobs.module.ts';
+import { PhotosModule } from '../photos/photos.module.ts';
 import { RuleBooksModule } from '../rulebooks/ruleBooks.module.ts';
 import { ShopModule } from '../shop/shop.module.ts';
 import { SheetsController } from './sheets.controller.ts';
 import { SheetsService } from './sheets.service.ts';
 
 @Module({
-  imports: [JobsModule, ShopModule, RuleBooksModule],
+  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule],
   controllers: [SheetsController],
   providers: [SheetsService],
 })

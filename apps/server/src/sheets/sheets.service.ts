@@ -27,6 +27,7 @@ import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/for
 import { Injectable } from '@nestjs/common';
 import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
+import { PhotosService } from '../photos/photos.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 
@@ -44,6 +45,7 @@ export class SheetsService {
     private readonly jobs: JobsService,
     private readonly shop: ShopService,
     private readonly books: RuleBooksService,
+    private readonly photos: PhotosService,
   ) {}
 
   /** The bend sheet of a saved revision as a PDF stream. */
@@ -73,11 +75,15 @@ export class SheetsService {
 
   /** The inspector's sheet of a saved revision as a PDF stream. */
   async inspection(jobId: string, number: number, query: InspectionQueryDto): Promise<NodeJS.ReadableStream> {
-    const { job, plan, evaluation, copes, books } = await this.answersTo(jobId, number);
+    const { job, plan, evaluation, copes, books, shop } = await this.answersTo(jobId, number);
+    const ids = Object.values(plan.answers).flatMap(({ photos }) => photos.map(({ file }) => file));
+    const photos = await this.photos.several(jobId, ids);
     return inspectionPdf({
       plan,
       evaluation,
+      shop,
       findings: findingsIn(plan, evaluation, copes, books),
+      photos: new Map(photos.map(({ id, bytes }) => [id, bytes])),
       job,
       revision: number,
       printed: new Date(),
@@ -142,7 +148,7 @@ export class SheetsService {
     ]);
     const { plan } = revision;
     const evaluation = evaluate(plan, shop, books);
-    return { job: job.name, plan, evaluation, copes: copesIn(plan, evaluation, books), books };
+    return { job: job.name, plan, evaluation, copes: copesIn(plan, evaluation, books), books, shop };
   }
 }
 

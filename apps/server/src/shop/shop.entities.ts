@@ -132,6 +132,9 @@ export class TubeStockEntity {
   @Column('text')
   batch!: string;
 
+  @Column('text', { default: '' })
+  certificate!: string;
+
   @Column('jsonb', { name: 'stick_length' })
   stickLength!: Length;
 

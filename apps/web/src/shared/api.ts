@@ -24,20 +24,32 @@ export async function api<T>(
   method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
   body?: unknown,
 ): Promise<T> {
-  const response = await send(path, method, body);
+  return answerOf<T>(
+    await send(path, {
+      method,
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      body: body === undefined ? null : JSON.stringify(body),
+    }),
+  );
+}
+
+/** Sends a file as a form's field. Throws ApiFault or NoAnswer. */
+export async function sendFile<T>(path: string, field: string, file: Blob, name: string): Promise<T> {
+  const form = new FormData();
+  form.append(field, file, name);
+  return answerOf<T>(await send(path, { method: 'POST', body: form }));
+}
+
+async function answerOf<T>(response: Response): Promise<T> {
   const text = await response.text();
   const answer: unknown = text === '' ? null : parsed(text);
   if (response.ok) return answer as T;
   throw new ApiFault(response.status, faultOf(answer, response.status), answer);
 }
 
-async function send(path: string, method: string, body: unknown): Promise<Response> {
+async function send(path: string, request: RequestInit): Promise<Response> {
   try {
-    return await fetch(`/api/${path}`, {
-      method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? null : JSON.stringify(body),
-    });
+    return await fetch(`/api/${path}`, request);
   } catch {
     throw new NoAnswer();
   }

@@ -36,6 +36,11 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
       { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
       { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
       {
+        name: 'certificate',
+        sortBy: (tube) => tube.certificate ?? '',
+        cell: (tube) => tube.certificate || '–',
+      },
+      {
         name: 'stick',
         sortBy: (tube) => tube.stickLength.mm,
         cell: (tube) => <Figures text={writtenLength(tube.stickLength)} />,
@@ -107,6 +112,11 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         label="batch or heat number"
         fault={formState.errors.batch?.message}
         {...register('batch')}
+      />
+      <TextField
+        label="number of the mill's certificate"
+        fault={formState.errors.certificate?.message}
+        {...register('certificate')}
       />
       <FormQuantity
         control={control}

@@ -40,4 +40,4 @@ export {
   type SpringbackChoice,
   type TubeChoice,
 } from './tooling.ts';
-export { longestStick } from './stock.ts';
+export { certificateOf, longestStick } from './stock.ts';

@@ -16,6 +16,8 @@ const tubeStock = z.strictObject({
   wall: sizeField('the wall thickness'),
   kind: oneOf(TUBE_KINDS, 'how the tube was made'),
   batch: title,
+  /** Number of the mill's certificate of this batch; none where it is left out or empty. */
+  certificate: title.optional(),
   stickLength: sizeField('the length of a stick'),
 });
 

@@ -195,6 +195,8 @@ function asked(question: string, { cage }: Subject, base: Base): Finding {
       answer: { text: answer.answer },
       by: { text: answer.by },
       note: { text: answer.note },
+      on: { text: answer.on?.slice(0, 10) ?? '' },
+      photos: { count: answer.photos.length },
     },
   });
 }

@@ -85,7 +85,7 @@ export function readRuleBook(data: unknown): Outcome<RuleBook> {
 /** Everything that is wrong with a rule book that is being written. */
 export const ruleBookFaults = (data: unknown): Fault[] => [
   ...faultsIn(ruleBookSchema, data),
-  ...gapsIn((data ?? {}) as Written),
+  ...gapsIn(data ?? {}),
 ];
 
 /** A book as far as it is written: any part of it may be missing or of the wrong kind. */

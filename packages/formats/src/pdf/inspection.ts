@@ -3,7 +3,9 @@ import {
   type Evaluation,
   type Finding,
   type LengthStyle,
+  certificateOf,
   type Plan,
+  type Shop,
   type Status,
   writtenLength,
 } from '@gyrus/core';
@@ -15,8 +17,12 @@ import { BODY, MARGIN, sheetFoot } from './sheet.ts';
 export interface InspectionRequest {
   plan: Plan;
   evaluation: Evaluation;
+  /** Of the shop whose stock has the certificates. */
+  shop: Shop;
   /** Of evaluation and copes. */
   findings: Finding[];
+  /** Photos of the answers by their ids, as far as they are kept: JPEG. */
+  photos: Map<string, Buffer>;
   job: string;
   revision: number;
   printed: Date;
@@ -50,6 +56,7 @@ export function inspectionPdf(request: InspectionRequest): Doc {
   plateTable(cursor, plan, evaluation, request.style);
   bookTables(cursor, request);
   openQuestions(cursor, request);
+  photoPages(cursor, request);
   doc.end();
   return doc;
 }
@@ -140,10 +147,15 @@ function row(
   cursor.y = lowest;
 }
 
-function tubeTable(cursor: Cursor, { plan, evaluation, style }: InspectionRequest): void {
-  heading(cursor, 'Tubes', 'size, material and the batch that the certificate is of');
-  const shares = [0, 0.07, 0.34, 0.5, 0.68, 0.84];
-  row(cursor, ['stamp', 'member', 'OD × wall', 'kind', 'batch', 'length on the axis'], shares, STRONG);
+function tubeTable(cursor: Cursor, { plan, evaluation, style, shop }: InspectionRequest): void {
+  heading(cursor, 'Tubes', 'size, material, batch and the number of its certificate');
+  const shares = [0, 0.07, 0.31, 0.46, 0.62, 0.72, 0.89];
+  row(
+    cursor,
+    ['stamp', 'member', 'OD × wall', 'kind', 'batch', 'certificate', 'on the axis'],
+    shares,
+    STRONG,
+  );
   for (const { member, role, pieces } of evaluation.members) {
     const tube = plan.members.find(({ id }) => id === member)?.tube;
     if (!tube) continue;
@@ -155,7 +167,8 @@ function tubeTable(cursor: Cursor, { plan, evaluation, style }: InspectionReques
           pieceName(role, piece.side),
           `${writtenLength(tube.od)} × ${writtenLength(tube.wall)}`,
           tubeKindWords(tube.kind),
-          tube.batch || 'no certificate entered',
+          tube.batch || 'none entered',
+          certificateOf(shop, tube) ?? 'none entered',
           piece.tube
             ? style.unit === 'in'
               ? `${(piece.tube.developed / 25.4).toFixed(1)} in`
@@ -239,5 +252,44 @@ function openQuestions(cursor: Cursor, { findings, style }: InspectionRequest): 
       .undash()
       .stroke();
     cursor.y += 4;
+  }
+}
+
+const PHOTO = { width: 240, height: 180 };
+
+/** A picture that is damaged must not keep the rest of the sheet from the inspector. */
+function placePhoto({ doc, y }: Cursor, bytes: Buffer): void {
+  try {
+    doc.image(bytes, MARGIN, y, { fit: [PHOTO.width, PHOTO.height] });
+  } catch {
+    writeText(doc, 'this photo cannot be shown', MARGIN, y + 14, SMALL);
+  }
+}
+
+/** The photos that answer a question, each with its question, who answered and when. */
+function photoPages(cursor: Cursor, { plan, findings, photos, style }: InspectionRequest): void {
+  const shown = findings.flatMap((finding) =>
+    (plan.answers[finding.key]?.photos ?? []).flatMap(({ file, name }) => {
+      const bytes = photos.get(file);
+      return bytes ? [{ finding, name, bytes }] : [];
+    }),
+  );
+  if (shown.length === 0) return;
+  heading(cursor, 'Photos', 'as they were put to the answers');
+  for (const { finding, name, bytes } of shown) {
+    room(cursor, PHOTO.height + 40);
+    placePhoto(cursor, bytes);
+    const x = MARGIN + PHOTO.width + 14;
+    const width = cursor.width - MARGIN - x;
+    const y = writeParagraph(cursor.doc, findingWords(finding, style), x, cursor.y + 10, width, BODY);
+    writeParagraph(
+      cursor.doc,
+      [finding.rule?.clause, name].filter(Boolean).join(' · '),
+      x,
+      y + 4,
+      width,
+      SMALL,
+    );
+    cursor.y += PHOTO.height + 20;
   }
 }

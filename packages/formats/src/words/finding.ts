@@ -224,11 +224,15 @@ const sentences: Record<string, Say> = {
     `${fact('stamp')} is ${finding.status === 'clear' ? '' : 'not '}padded${fact('by') ? `, says ${fact('by')}` : ''}.`,
   'padding-clear': ({ measured, fact }) => `No helmet comes nearer to ${fact('stamp')} than ${measured}.`,
   asked: ({ fact }) => fact('question'),
-  answered: ({ fact }) =>
-    `${fact('question')} ${capital(fact('answer'))}${fact('by') ? `, says ${fact('by')}` : ''}.`,
+  answered: ({ fact, count }) =>
+    `${fact('question')} ${capital(fact('answer'))}${saidBy(fact)}${count('photos') > 0 ? `, ${many(count('photos'), 'photo')}` : ''}.${fact('note') ? ` ${fact('note')}` : ''}`,
   waiting: ({ fact }) =>
     `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is what it is measured from.`,
 };
+
+/** Who said so, and on which day. */
+const saidBy = (fact: Words['fact']): string =>
+  `${fact('by') ? `, says ${fact('by')}` : ''}${fact('on') ? ` on ${fact('on')}` : ''}`;
 
 const waitingWords: Record<string, string> = {
   'clr-ratio': 'The bend radius',

@@ -2,6 +2,7 @@ import { type Finding } from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TextField } from '../../shared/TextField.tsx';
+import { AnswerPhotos } from './AnswerPhotos.tsx';
 
 const ANSWERS = [
   { value: 'yes', text: 'yes' },
@@ -9,7 +10,7 @@ const ANSWERS = [
   { value: 'open', text: 'not yet' },
 ] as const;
 
-/** What no program can compute is asked of a person, who puts a name to it. */
+/** What no program can compute is asked of a person, who puts a name, a note and photos to it; when is written down. */
 export function AnswerButtons({ finding }: { finding: Finding }) {
   const answer = usePlan().answers[finding.key];
   const change = usePlanStore((state) => state.change);
@@ -25,22 +26,33 @@ export function AnswerButtons({ finding }: { finding: Finding }) {
           photos: answer?.photos ?? [],
         };
     });
-  const setBy = (by: string) =>
-    change(`answers/${finding.key}/by`, ({ answers }) => {
+  const setText = (key: 'by' | 'note', text: string) =>
+    change(`answers/${finding.key}/${key}`, ({ answers }) => {
       const given = answers[finding.key];
-      if (given) given.by = by;
+      if (given) given[key] = text;
     });
   return (
-    <div className="mt-1 flex flex-wrap items-end gap-3">
-      <Segmented quiet label="answer" value={answer?.answer ?? 'open'} options={ANSWERS} onChange={set} />
-      {answer && (
-        <TextField
-          label="who checked"
-          maxLength={120}
-          value={answer.by}
-          onChange={(event) => setBy(event.target.value)}
-        />
-      )}
+    <div className="mt-1 space-y-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <Segmented quiet label="answer" value={answer?.answer ?? 'open'} options={ANSWERS} onChange={set} />
+        {answer && (
+          <>
+            <TextField
+              label="who checked"
+              maxLength={120}
+              value={answer.by}
+              onChange={(event) => setText('by', event.target.value)}
+            />
+            <TextField
+              label="note"
+              maxLength={4000}
+              value={answer.note}
+              onChange={(event) => setText('note', event.target.value)}
+            />
+          </>
+        )}
+      </div>
+      {answer && <AnswerPhotos answerKey={finding.key} photos={answer.photos} />}
     </div>
   );
 }
