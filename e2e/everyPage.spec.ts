@@ -12,11 +12,13 @@ const PAGES = [
   `${DEMO}/design?view=front&tab=order`,
   `${DEMO}/variants`,
   `${DEMO}/harness`,
+  `${DEMO}/driver`,
   `${DEMO}/bend`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,
   '/shop',
   '/rule-books',
+  '/rule-books/new',
 ];
 const SIZES = [
   { width: 1280, height: 800 },

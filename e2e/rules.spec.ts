@@ -64,12 +64,31 @@ test('the heights that suit everybody: the bar is put to its aim, and back', asy
   await page.goto(`${DEMO}/harness`);
   const bar = page.getByRole('region', { name: 'Harness bar HB' });
   await expect(bar.getByText(/^The lowest is set by E. Lindqvist/)).toBeVisible();
+  await expect(bar.getByText(/^holds at all 20 places/)).toBeVisible();
+  await page.getByLabel('slot 1 above the shoulder').fill('120 mm');
   await expect(bar.getByText(/seat changes break it$/)).toBeVisible();
   await bar.getByRole('button', { name: /^Raise the bar by .* to its aim$/ }).click();
-  await expect(bar.getByText(/^holds at all 24 places/)).toBeVisible();
+  await expect(bar.getByText(/^holds at all 20 places/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bar.getByText(/seat changes break it$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(bar.getByText(/^holds at all 20 places/)).toBeVisible();
   await bar.getByRole('slider', { name: 'driver and notch of the seat' }).press('End');
-  await expect(bar.getByText('slide +60 mm', { exact: false }).first()).toBeVisible();
+  await expect(bar.getByText('slide +20 mm', { exact: false }).first()).toBeVisible();
+  await saved(page);
+});
+
+test('two drivers whom no height suits are told what helps instead, and what it costs', async ({ page }) => {
+  await page.goto(`${DEMO}/harness`);
+  const bar = page.getByRole('region', { name: 'Harness bar HB' });
+  await expect(bar.getByText(/^holds at all/)).toBeVisible();
+  await page.getByRole('button', { name: 'Another slot' }).click();
+  await page.getByLabel('slot 2 above the shoulder').fill('260 mm');
+  await expect(bar.getByText(/No height suits all/)).toBeVisible();
+  const ways = bar.getByRole('table', { name: 'What helps instead, the least first' });
+  await expect(ways.getByRole('row', { name: /the seat stopped short of/ })).toContainText('no tube');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(bar.getByText(/^holds at all 20 places/)).toBeVisible();
   await saved(page);
 });

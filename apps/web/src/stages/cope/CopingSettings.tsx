@@ -10,6 +10,7 @@ const FIELDS: RecordField[] = [
   { type: 'length', at: 'straightCutGap', label: 'widest gap of two straight cuts', least: 0 },
   { type: 'angle', at: 'sharpest', label: 'joints sharper than this are told', least: 0 },
   { type: 'length', at: 'torchRoom', label: "the torch's room beside a seam", least: 0 },
+  { type: 'length', at: 'bodyRoom', label: 'its room between seam and body', least: 0 },
   { type: 'length', at: 'paper', label: "the paper's thickness", least: 0 },
 ];
 

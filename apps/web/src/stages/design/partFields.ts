@@ -1,4 +1,4 @@
-import { type Gusset, type Member, type Part, type Plate } from '@gyrus/core';
+import { type Gusset, LANDINGS, type Member, type Part, type Plate } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { at, deg, mm, newId, nextStamp } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
@@ -57,6 +57,15 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
       at: 'under',
       label: 'under',
       options: [{ value: null, text: 'no tube' }, ...feet],
+    },
+    {
+      type: 'choice',
+      at: 'on',
+      label: 'stands on',
+      options: [
+        { value: null, text: 'what the brief says' },
+        ...LANDINGS.map((value) => ({ value, text: value.replace('-', ' ') })),
+      ],
     },
     choice('follows', 'its place', [
       ['foot', 'follows the foot'],

@@ -11,6 +11,7 @@ import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
+import { LitCage } from './LitCage.tsx';
 import { RuleRow } from './RuleRow.tsx';
 
 type Shown = Status | 'all';
@@ -22,6 +23,7 @@ export function InspectStage() {
   const plan = usePlan();
   const style = useJobStyle();
   const [shown, setShown] = useState<Shown>('all');
+  const [lit, setLit] = useState<string | null>(null);
   const ruled = findings.filter((finding) => finding.rule !== null);
   const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
   const count = (status: Status) => ruled.filter((one) => one.status === status).length;
@@ -33,37 +35,45 @@ export function InspectStage() {
     })),
   ];
   return (
-    <div className="mx-auto max-w-6xl space-y-6 p-5">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1 className="text-3xl">Inspect</h1>
-          <p className="text-quiet max-w-prose">
-            Compared with the rules as entered. Nothing here is an approval: the current rule book and the
-            inspector of the event decide.
-          </p>
+    <div className="mx-auto grid max-w-[1560px] gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
+      <div className="min-w-0 space-y-6">
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <h1 className="text-3xl">Inspect</h1>
+            <p className="text-quiet max-w-prose">
+              Compared with the rules as entered. Nothing here is an approval: the current rule book and the
+              inspector of the event decide.
+            </p>
+          </div>
+          <PrintSheet />
+          {ruled.length > 0 && (
+            <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
+          )}
         </div>
-        <PrintSheet />
-        {ruled.length > 0 && (
-          <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
+        {chosen.length === 0 && (
+          <p className="bg-sheet border-rule rounded-machined border p-6">
+            No rule book is chosen.{' '}
+            <Link to="../brief" className="font-semibold underline">
+              Choose one at Brief
+            </Link>
+            .
+          </p>
         )}
+        {chosen.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
+        {chosen.map((book) => (
+          <BookTable
+            key={book}
+            findings={ruled.filter(({ rule }) => rule?.book === book)}
+            {...{ shown, lit }}
+            onLight={setLit}
+          />
+        ))}
+        <section aria-label="Besides the rules">
+          <h2 className="mb-2 text-lg">Besides the rules</h2>
+          <FindingList findings={findings.filter((finding) => finding.rule === null)} style={style} />
+        </section>
       </div>
-      {chosen.length === 0 && (
-        <p className="bg-sheet border-rule rounded-machined border p-6">
-          No rule book is chosen.{' '}
-          <Link to="../brief" className="font-semibold underline">
-            Choose one at Brief
-          </Link>
-          .
-        </p>
-      )}
-      {chosen.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
-      {chosen.map((book) => (
-        <BookTable key={book} findings={ruled.filter(({ rule }) => rule?.book === book)} shown={shown} />
-      ))}
-      <section aria-label="Besides the rules">
-        <h2 className="mb-2 text-lg">Besides the rules</h2>
-        <FindingList findings={findings.filter((finding) => finding.rule === null)} style={style} />
-      </section>
+      <LitCage findings={ruled} lit={lit} onLight={setLit} />
     </div>
   );
 }
@@ -83,7 +93,14 @@ function PrintSheet() {
   );
 }
 
-function BookTable({ findings, shown }: { findings: Finding[]; shown: Shown }) {
+interface BookTableProps {
+  findings: Finding[];
+  shown: Shown;
+  lit: string | null;
+  onLight: (member: string) => void;
+}
+
+function BookTable({ findings, shown, lit, onLight }: BookTableProps) {
   const source = findings[0]?.rule;
   const wanted = findings.filter(({ status }) => shown === 'all' || status === shown);
   if (!source) return null;
@@ -101,7 +118,12 @@ function BookTable({ findings, shown }: { findings: Finding[]; shown: Shown }) {
             <TableHead names={['clause', 'tube', 'rule', 'found', 'measured', 'limit', 'margin']} />
             <tbody>
               {wanted.map((finding) => (
-                <RuleRow key={finding.key} finding={finding} />
+                <RuleRow
+                  key={finding.key}
+                  finding={finding}
+                  lit={finding.member !== null && finding.member === lit}
+                  onLight={onLight}
+                />
               ))}
             </tbody>
           </table>

@@ -1,6 +1,5 @@
 import { applyRemedy, type Finding } from '@gyrus/core';
 import { findingFigure, findingWords, remedyWords } from '@gyrus/formats';
-import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Button } from '../../shared/Button.tsx';
@@ -10,8 +9,15 @@ import { AnswerButtons } from './AnswerButtons.tsx';
 
 const ASKED = new Set(['asked', 'answered', 'padding', 'padded']);
 
+interface RuleRowProps {
+  finding: Finding;
+  /** Whether its tube is lit in the picture. */
+  lit: boolean;
+  onLight: (member: string) => void;
+}
+
 /** One finding of a book with its figures, its answer, and what would mend it. */
-export function RuleRow({ finding }: { finding: Finding }) {
+export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
   const style = useJobStyle();
   const member = usePlan().members.find(({ id }) => id === finding.member);
   const { rule } = finding;
@@ -22,13 +28,19 @@ export function RuleRow({ finding }: { finding: Finding }) {
     </td>
   );
   return (
-    <tr className="border-rule border-t align-top">
+    <tr className={`border-rule border-t align-top ${lit ? 'bg-[#fff3cf]' : ''}`}>
       <td className="px-3 py-2 whitespace-nowrap">{rule?.clause}</td>
       <td className="px-3 py-2">
         {member && (
-          <Link to={`../design?tube=${member.pieces[0]?.id ?? ''}`} className="font-bold underline">
+          <button
+            type="button"
+            aria-pressed={lit}
+            aria-label={`Light ${member.stamp}`}
+            className="-mt-1.5 min-h-8 font-bold underline"
+            onClick={() => onLight(member.id)}
+          >
             {member.stamp}
-          </Link>
+          </button>
         )}
       </td>
       <td className="px-3 py-2">
