@@ -3,8 +3,8 @@ import { cutMark, type EndCut } from './cage/index.ts';
 import { copesIn, evaluate } from './evaluate.ts';
 import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { copeFindings, type RuleBook } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, plateOf, point, stationOn } from './testing.ts';
+import { applyRemedy, copeFindings, type RuleBook, seamFindings } from './rules/index.ts';
+import { bar, bookOf, cageOf, choosing, mm, plateOf, point, stationOn } from './testing.ts';
 
 const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
 const endOf = (plan: Plan, piece: string, end: 'a' | 'b'): EndCut => {
@@ -160,4 +160,76 @@ test('what a cut was when it was ticked off tells later whether it has changed',
   expect(cutMark(endOf(cageOf(post, rail), 'p-r', 'a'))).toBe(before);
   expect(cutMark(endOf(cageOf(post, moved), 'p-r', 'a'))).not.toBe(before);
   expect(before.length).toBeLessThanOrEqual(200);
+});
+
+describe('what the torch cannot reach', () => {
+  const below = (gap: number) =>
+    bar('n', 'frame-tube', stationOn('m-p', 'end-a', 500 - 50.8 - gap), point(500, 0, 500 - 50.8 - gap));
+  const seamOf = (plan: Plan, stamp: string) => copesOf(plan).seams.find((seam) => seam.stamp === stamp);
+  const inOrder = (plan: Plan, ...order: string[]): Plan => ({ ...plan, fitOrder: order });
+
+  test('a tube close beside one that is there already has no room on that side; far away it has', () => {
+    const tight = inOrder(cageOf(post, rail, below(6)), 'p-p', 'p-r', 'p-n');
+    const hidden = seamOf(tight, 'N')?.reach.hidden ?? 0;
+    expect(hidden).toBeGreaterThan(0);
+    // Only the side toward the other tube.
+    expect(hidden).toBeLessThan((seamOf(tight, 'N')?.length ?? 0) / 2);
+    const loose = inOrder(cageOf(post, rail, below(80)), 'p-p', 'p-r', 'p-n');
+    expect(seamOf(loose, 'N')?.reach.hidden).toBe(0);
+  });
+
+  test('what is fitted later was not in the way', () => {
+    const plan = inOrder(cageOf(post, rail, below(6)), 'p-p', 'p-r', 'p-n');
+    expect(seamOf(plan, 'R')?.reach.hidden).toBe(0);
+  });
+
+  /** A flat roof so high over the rail's axis, which lies at 500 mm. */
+  const roofed = (above: number, drop = 0): Plan => {
+    const plan = cageOf(post, rail);
+    const rib = (x: number) => ({
+      id: `rib${x}`,
+      name: '',
+      forward: mm(x),
+      points: [
+        { out: mm(700), up: mm(400 + above) },
+        { out: mm(600), up: mm(500 + above) },
+      ],
+    });
+    return {
+      ...plan,
+      survey: { ...plan.survey, ribs: [rib(-500), rib(900)] },
+      weldPosition: { forward: mm(0), drop: mm(drop) },
+    };
+  };
+
+  test('a roof close above a seam hides its top, until the cage is let down', () => {
+    const close = seamOf(roofed(30), 'R');
+    expect(close?.reach.hidden).toBeGreaterThan(0);
+    expect(close?.reach.drop).toBeGreaterThan(0);
+    expect(seamOf(roofed(30, (close?.reach.drop ?? 0) + 1), 'R')?.reach).toEqual({ hidden: 0, drop: 0 });
+    expect(seamOf(roofed(400), 'R')?.reach).toEqual({ hidden: 0, drop: 0 });
+  });
+
+  test('an open car has no roof, and beyond the surveyed sections nothing is known of it', () => {
+    const close = roofed(30);
+    expect(seamOf({ ...close, brief: { ...close.brief, roof: 'open' } }, 'R')?.reach.hidden).toBe(0);
+    const [, front] = close.survey.ribs;
+    if (!front) throw new Error('two sections');
+    expect(seamOf({ ...close, survey: { ...close.survey, ribs: [front] } }, 'R')?.reach.hidden).toBe(0);
+  });
+
+  test('a book’s share for gussets: within it is a look, beyond it is out, and letting the cage down clears it', () => {
+    const say = (plan: Plan, gussetShare: number) => {
+      const book = bookOf({ kind: 'weld-all-round', gussetShare }, 'frame-tube');
+      const chosen = choosing(plan, book);
+      return seamFindings(chosen, copesOf(chosen), [book]).filter(
+        ({ facts }) => facts.stamp?.text === 'R',
+      )[0];
+    };
+    const close = roofed(30);
+    expect([say(close, 0.9)?.status, say(close, 0.01)?.status]).toEqual(['look', 'out']);
+    const remedy = say(close, 0.01)?.remedy;
+    if (!remedy) throw new Error('it can be let down');
+    expect(say(applyRemedy(close, remedy), 0.01)?.status).toBe('clear');
+  });
 });

@@ -1,8 +1,8 @@
-import { coveredBy, leastGap, type Seam, sweptTube, type SweptTube } from '../cope/index.ts';
+import { coveredBy, leastGap, type Seam, sweptTube } from '../cope/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Made } from './endCut.ts';
-import { type SeamReach, torchIn } from './torch.ts';
-import { areApart, type Box, boxOf, type Tube } from './tube.ts';
+import { type Other, type SeamReach, torchIn } from './torch.ts';
+import { areApart, boxOf, type Tube } from './tube.ts';
 
 /** The weld of one end, in the order in which the tubes go on. mm */
 export interface SeamAnswer {
@@ -60,14 +60,6 @@ export function seamsOf(plan: Plan, made: Made[], tubes: Tube[], order: Map<stri
     .sort((a, b) => a.place - b.place)
     .map(({ answer }) => answer);
   return { seams, seamLength: seams.reduce((sum, { length }) => sum + length, 0) };
-}
-
-/** A tube that may stand in the way, with its place in the order of fitting. */
-export interface Other {
-  tube: Tube;
-  surface: SweptTube;
-  box: Box;
-  place: number;
 }
 
 function crowding(

@@ -4,14 +4,21 @@ import { radians } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { roofGap } from './roofGap.ts';
-import { type Other } from './seams.ts';
-import { areApart, boxOf, type Tube } from './tube.ts';
+import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 /** How much of a seam the torch cannot get at, where the cage is welded. mm */
 export interface SeamReach {
   hidden: number;
   /** How much further the cage would have to be let down for the roof to leave room; 0 where it does. */
   drop: number;
+}
+
+/** A tube that may stand in the way, with its place in the order of fitting. */
+export interface Other {
+  tube: Tube;
+  surface: SweptTube;
+  box: Box;
+  place: number;
 }
 
 /** The nozzle begins this far from the seam: the wire's stick-out. mm, common practice */

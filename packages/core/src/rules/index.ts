@@ -1,4 +1,5 @@
-export { bookFindings, chosenBook, continuousPieces } from './checkBooks.ts';
+export { bookFindings } from './checkBooks.ts';
+export { chosenBook, continuousPieces } from './chosen.ts';
 export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
 export { type LapAnswer, lapAnswers } from './lapAnswer.ts';
 export { type EditionChange, editionChanges } from './edition.ts';

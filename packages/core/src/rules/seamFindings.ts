@@ -1,7 +1,7 @@
 import { type Copes, type SeamAnswer } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { rulesOfKind } from './checkBooks.ts';
+import { rulesOfKind } from './chosen.ts';
 import { type Finding, finding, type Status } from './finding.ts';
 import { type RuleBook } from './ruleBook.ts';
 

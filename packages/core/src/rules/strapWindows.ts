@@ -1,6 +1,6 @@
 import { type StrapWindow } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { chosenBook } from './checkBooks.ts';
+import { rulesOfKind } from './chosen.ts';
 import { type RuleBook } from './ruleBook.ts';
 
 /** What is taken where no chosen book has a window. Degrees, from memory: handbook §8; of lap belts common practice */
@@ -11,11 +11,10 @@ const WIDEST: Record<'harness-window' | 'lap-window', StrapWindow> = {
 
 /** The windows of the chosen books for shoulder straps or lap belts; common practice where none has one. */
 export function strapWindows(plan: Plan, books: RuleBook[], kind: keyof typeof WIDEST): StrapWindow[] {
-  const found = plan.brief.books.flatMap((chosen): StrapWindow[] => {
-    const book = chosenBook(books, chosen);
-    return (book?.rules ?? []).flatMap(({ check }): StrapWindow[] =>
-      check.kind === kind ? [{ book: book?.title ?? '', least: check.least.deg, most: check.most.deg }] : [],
-    );
-  });
+  const found = rulesOfKind(plan, books, kind).map(({ check, source }): StrapWindow => ({
+    book: source.bookTitle,
+    least: check.least.deg,
+    most: check.most.deg,
+  }));
   return found.length > 0 ? found : [WIDEST[kind]];
 }

@@ -1,0 +1,61 @@
+import { type Brief, type Plan } from '../plan/index.ts';
+import { type RuleSource } from './finding.ts';
+import { type Rule, type RuleBook } from './ruleBook.ts';
+import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
+
+/** The edition that a job is tied to; the newest at hand where it is tied to none. */
+export const chosenBook = (
+  books: RuleBook[],
+  { book, edition }: Pick<Plan['brief']['books'][number], 'book' | 'edition'>,
+): RuleBook | undefined =>
+  books.find((one) => one.id === book && (edition === null || one.edition === edition));
+
+/** Whether a rule holds for a job in a class of its book. A rule without classes holds for all. */
+export const holdsIn = (rule: Rule, chosen: string | null, brief: Brief): boolean =>
+  (rule.classes.length === 0 || (chosen !== null && rule.classes.includes(chosen))) && holdsWhen(rule, brief);
+
+/** What a rule leaves open holds for all; what the brief does not know yet is taken as held, so that nothing passes unseen. */
+function holdsWhen({ when }: Rule, { roof, carWeight, buildYear }: Brief): boolean {
+  if (!when) return true;
+  const kg = carWeight?.kg ?? null;
+  return (
+    (when.roof === null || roof === when.roof) &&
+    (when.over === null || kg === null || kg > when.over.kg) &&
+    (when.upTo === null || kg === null || kg <= when.upTo.kg) &&
+    (when.builtFrom === null || buildYear === null || buildYear >= when.builtFrom) &&
+    (when.builtTo === null || buildYear === null || buildYear <= when.builtTo)
+  );
+}
+
+/** What a rule says of where it is from. */
+export const sourceOf = (book: RuleBook, clause: string, text: string): RuleSource => ({
+  book: book.id,
+  bookTitle: book.title,
+  edition: book.edition,
+  provenance: book.provenance,
+  clause,
+  text,
+});
+
+/** Rules of one kind of check that hold for this job, with where they are from. */
+export const rulesOfKind = <K extends RuleCheck['kind']>(
+  { brief }: Plan,
+  books: RuleBook[],
+  kind: K,
+): { rule: Rule; check: CheckOf<K>; source: RuleSource }[] =>
+  brief.books.flatMap((chosen) => {
+    const book = chosenBook(books, chosen);
+    return (book?.rules ?? []).flatMap((rule) =>
+      book && rule.check.kind === kind && holdsIn(rule, chosen.class, brief)
+        ? [{ rule, check: rule.check as CheckOf<K>, source: sourceOf(book, rule.clause, rule.text) }]
+        : [],
+    );
+  });
+
+/** Pieces of the members that a chosen book wants in one continuous tube. */
+export function continuousPieces(plan: Plan, books: RuleBook[]): Set<string> {
+  const roles = new Set(rulesOfKind(plan, books, 'continuous-tube').flatMap(({ rule }) => rule.roles));
+  return new Set(
+    plan.members.filter(({ role }) => roles.has(role)).flatMap(({ pieces }) => pieces.map(({ id }) => id)),
+  );
+}
