@@ -24,9 +24,11 @@ const VIEWS = {
   bend: `${DEMO}/bend`,
   cope: `${DEMO}/cope`,
   harness: `${DEMO}/harness`,
+  driver: `${DEMO}/driver`,
   inspect: `${DEMO}/inspect`,
   shop: '/shop',
   'rule-books': '/rule-books/international-cage',
+  'book-editor': '/rule-books/gravel-cup/revise',
 };
 
 const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-shots-'));
@@ -44,7 +46,9 @@ try {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
     if (name === 'cope') await page.getByRole('button', { name: /^D1 B/ }).click();
-    if (name === 'cage' || name === 'cope') await page.waitForTimeout(4000);
+    if (name === 'inspect') await page.getByRole('button', { name: 'Light MH' }).first().click();
+    // What is computed away from the page, and the view in space.
+    if (['cage', 'cope', 'inspect', 'driver', 'book-editor'].includes(name)) await page.waitForTimeout(4000);
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }

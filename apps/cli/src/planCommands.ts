@@ -3,6 +3,7 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import {
   cageView,
+  cockpitIn,
   copesIn,
   earsOf,
   EMPTY_SHOP,
@@ -12,8 +13,10 @@ import {
   findingsIn,
   type FlatOutline,
   flatOutline,
+  harnessIn,
   hoopAnswerOf,
   hoopFront,
+  lapAnswers,
   type LengthStyle,
   markOutStrip,
   type Outcome,
@@ -34,7 +37,14 @@ export const planCommands: Record<string, (args: string[], read: ReadFile) => Ou
   evaluate: (args, read) =>
     evaluated(args, read, (answers, plan, books) => {
       const copes = copesIn(plan, answers, books);
-      return succeed({ ...answers, findings: findingsIn(plan, answers, copes, books), copes });
+      return succeed({
+        ...answers,
+        findings: findingsIn(plan, answers, copes, books),
+        copes,
+        harness: harnessIn(plan, answers, books),
+        lapBelts: lapAnswers(plan, books),
+        cockpit: cockpitIn(plan, answers),
+      });
     }),
   check: (args, read) =>
     evaluated(args, read, (answers, plan, books) =>

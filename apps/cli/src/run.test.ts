@@ -87,7 +87,12 @@ test('evaluate gives all answers, check the findings alone', () => {
   const checked = call(['check', 'plan.json', '--shop', 'shop.json', '--books', 'book.json']);
   expect(evaluated).toMatchObject({
     ok: true,
-    value: { totals: { bends: 12, tubes: 33 } },
+    value: {
+      totals: { bends: 12, tubes: 33 },
+      harness: [{ stamp: 'HB', places: { length: 20 } }],
+      lapBelts: [{ side: 'left' }, { side: 'right' }],
+      cockpit: { people: [{ body: { who: 'E. Lindqvist' } }] },
+    },
   });
   expect(checked.ok && Object.keys(checked.value as object)).toEqual(['findings']);
 });

@@ -1,7 +1,7 @@
-import { HELMET_RADIUS, type Plan, type Vec3 } from '@gyrus/core';
+import { bodyOf, type Plan, type Vec3, type Volume } from '@gyrus/core';
 import { Line } from '@react-three/drei';
 import { useMemo } from 'react';
-import { BufferGeometry, DoubleSide, Float32BufferAttribute } from 'three';
+import { BufferGeometry, DoubleSide, Float32BufferAttribute, Quaternion, Vector3 } from 'three';
 import { inPicture, metres } from './axisCurve.ts';
 
 type Rib = Plan['survey']['ribs'][number];
@@ -71,38 +71,28 @@ function KeepOutBox({ from, to }: { from: Vec3; to: Vec3 }) {
   );
 }
 
-/** Plain volumes: what is needed to see heads and shoulders beside tubes. mm, common practice */
-const SHOULDERS = 420;
-const TORSO = 230;
-
+/** Somebody in the seat as measured: the same volumes that room and padding are computed from. */
 function Person({ person }: { person: Plan['occupants'][number] }) {
-  if (!person.shoulder) return null;
-  const shoulder = place(person.shoulder);
-  const helmet = person.helmetTop ? place(person.helmetTop) : null;
-  const seat: Vec3 = [shoulder[0] + 60, shoulder[1], shoulder[2] - 260];
-  const wheel: Vec3 = [shoulder[0] + 520, shoulder[1], shoulder[2] - 120];
+  const { volumes } = useMemo(() => bodyOf(person, AS_MEASURED), [person]);
+  return volumes.map((volume, i) => <Body key={i} volume={volume} />);
+}
+
+/** A ball, or a capsule between its two ends. */
+function Body({ volume: { part, from, to, radius } }: { volume: Volume }) {
+  const [a, b] = [inPicture(from), inPicture(to)];
+  const along = new Vector3().subVectors(b, a);
+  const turn = new Quaternion().setFromUnitVectors(UP, along.lengthSq() > 0 ? along.clone().normalize() : UP);
   return (
-    <>
-      <mesh position={inPicture(seat)} rotation={[-0.25, 0, 0]}>
-        <boxGeometry args={[metres(SHOULDERS), metres(520), metres(TORSO)]} />
-        <meshStandardMaterial color="#a8a59a" transparent opacity={0.55} />
-      </mesh>
-      <mesh position={inPicture([seat[0] + 220, seat[1], seat[2] - 260])}>
-        <boxGeometry args={[metres(SHOULDERS), metres(120), metres(480)]} />
-        <meshStandardMaterial color="#a8a59a" transparent opacity={0.55} />
-      </mesh>
-      {person.seat === 'left' && (
-        <mesh position={inPicture(wheel)} rotation={[-0.4, 0, 0]}>
-          <torusGeometry args={[metres(170), metres(14), 8, 32]} />
-          <meshStandardMaterial color="#5b5e66" />
-        </mesh>
-      )}
-      {helmet && (
-        <mesh position={inPicture([helmet[0], helmet[1], helmet[2] - HELMET_RADIUS])}>
-          <sphereGeometry args={[metres(HELMET_RADIUS), 20, 14]} />
-          <meshStandardMaterial color="#d8d4c6" />
-        </mesh>
-      )}
-    </>
+    <mesh position={a.clone().lerp(b, 0.5)} quaternion={turn}>
+      <capsuleGeometry args={[metres(radius), along.length(), 8, 20]} />
+      <meshStandardMaterial
+        color={part === 'helmet' ? '#d8d4c6' : '#a8a59a'}
+        transparent
+        opacity={part === 'helmet' ? 1 : 0.6}
+      />
+    </mesh>
   );
 }
+
+const UP = new Vector3(0, 1, 0);
+const AS_MEASURED = { notch: '', forward: 0, up: 0, recline: 0 };
