@@ -222,9 +222,7 @@ describe('what the torch cannot reach', () => {
     const say = (plan: Plan, gussetShare: number) => {
       const book = bookOf({ kind: 'weld-all-round', gussetShare }, 'frame-tube');
       const chosen = choosing(plan, book);
-      return seamFindings(chosen, copesOf(chosen), [book]).filter(
-        ({ facts }) => facts.stamp?.text === 'R',
-      )[0];
+      return seamFindings(chosen, copesOf(chosen), [book]).find(({ member }) => member === 'm-r');
     };
     const close = roofed(30);
     expect([say(close, 0.9)?.status, say(close, 0.01)?.status]).toEqual(['look', 'out']);

@@ -1,0 +1,184 @@
+import { cockpitIn, evaluate, findingsIn } from './evaluate.ts';
+import { driverView, sightView } from './drawing/index.ts';
+import { EMPTY_SHOP, newOccupant, type Occupant, type Plan } from './plan/index.ts';
+import { type Finding } from './rules/index.ts';
+import { bar, cageOf, heightOn, mm, placeAt, point } from './testing.ts';
+
+const person = (changes: Partial<Occupant> = {}): Occupant => ({
+  ...newOccupant('o'),
+  name: 'A. N.',
+  height: mm(1780),
+  shoulder: placeAt(230, 330, 560),
+  helmetTop: placeAt(250, 330, 860),
+  ...changes,
+});
+const leg = bar('f', 'front-leg', point(900, 640, 0), point(900, 600, 900));
+const rail = bar('s', 'side-hoop', heightOn('m-hoop', 'left', 900), {
+  kind: 'height',
+  on: { member: 'm-f' },
+  height: mm(880),
+});
+const door = bar('d', 'door-bar', heightOn('m-hoop', 'left', 300), {
+  kind: 'height',
+  on: { member: 'm-f' },
+  height: mm(320),
+});
+const cage = (occupant: Occupant = person()): Plan => ({ ...cageOf(leg, rail, door), occupants: [occupant] });
+
+const findingsOf = (plan: Plan): Finding[] =>
+  findingsIn(plan, evaluate(plan, EMPTY_SHOP, []), null, []).filter(({ key }) => key.startsWith('cockpit/'));
+const codesOf = (plan: Plan): string[] => findingsOf(plan).map(({ code }) => code);
+const answersOf = (plan: Plan) => cockpitIn(plan, evaluate(plan, EMPTY_SHOP, []));
+const withCockpit = (plan: Plan, changes: Partial<Plan['cockpit']>): Plan => ({
+  ...plan,
+  cockpit: { ...plan.cockpit, ...changes },
+});
+
+test('nobody seated, nothing to say', () => {
+  expect(findingsOf({ ...cage(), occupants: [] })).toEqual([]);
+});
+
+test('a helmet in a tube is out, one without room for its padding is a look, with the tube’s member', () => {
+  const under = (top: number) => cage(person({ shoulder: null, helmetTop: placeAt(500, 600, top) }));
+  const [hit] = findingsOf(under(900)).filter(({ code }) => code === 'body-in-tube');
+  expect(hit).toMatchObject({ status: 'out', member: 'm-s', facts: { part: { text: 'helmet' } } });
+  // The rail's axis stands near 890 mm; its lower surface and the padding's thickness above the helmet's top.
+  const close = findingsOf(under(850));
+  expect(close.find(({ code }) => code === 'no-room-to-pad')).toMatchObject({
+    status: 'look',
+    member: 'm-s',
+  });
+  expect(close.map(({ code }) => code)).not.toContain('body-in-tube');
+  expect(codesOf(withCockpit(under(850), { padding: mm(1) }))).not.toContain('no-room-to-pad');
+});
+
+test('what a helmet reaches is a stretch to pad, on the road a danger in itself', () => {
+  const track = cage(person({ helmetTop: placeAt(450, 520, 860) }));
+  expect(codesOf(track)).toContain('pad-stretch');
+  expect(codesOf(track)).not.toContain('street-head');
+  const road: Plan = { ...track, brief: { ...track.brief, use: 'street-too' } };
+  expect(findingsOf(road).find(({ code }) => code === 'street-head')?.status).toBe('out');
+});
+
+test('belts that are worn on a bar for show are the dangerous middle', () => {
+  const show = (changes: Partial<Plan['brief']>, worn = true): Plan => ({
+    ...cage(),
+    brief: { ...cage().brief, ...changes },
+    harness: { ...cage().harness, worn },
+  });
+  expect(codesOf(show({ use: 'show' }))).toContain('belts-on-show');
+  expect(codesOf(show({ feetOn: 'floor-sheet' }))).toContain('belts-on-show');
+  expect(codesOf(show({ use: 'show' }, false))).not.toContain('belts-on-show');
+  expect(codesOf(show({}))).not.toContain('belts-on-show');
+});
+
+test('a front leg that hides more than a pillar may is told, on the road as out', () => {
+  // 50.8 mm of tube at 40 cm from the eye hide about 7°.
+  const eye = placeAt(560, 480, 760);
+  const plan = cage(person({ body: { ...newOccupant('o').body, eye } }));
+  const told = (given: Plan) => findingsOf(given).find(({ code }) => code === 'sight-hidden');
+  expect(told(plan)).toMatchObject({ status: 'look', facts: { side: { text: 'left' } }, limit: { deg: 6 } });
+  expect(told({ ...plan, brief: { ...plan.brief, use: 'street-too' } })?.status).toBe('out');
+  const far = cage(person({ body: { ...newOccupant('o').body, eye: placeAt(0, 100, 760) } }));
+  expect(told(far)).toBeUndefined();
+});
+
+test('too little above the door bar, at the shop’s own measure', () => {
+  const [entry] = answersOf(cage()).entries;
+  const height = entry?.height ?? 0;
+  expect(codesOf(withCockpit(cage(), { entry: mm(height + 1) }))).toContain('entry-low');
+  expect(codesOf(withCockpit(cage(), { entry: mm(height - 1) }))).not.toContain('entry-low');
+});
+
+test('a door bar near the skin or the seat: a look, and out where it stands in them', () => {
+  const skinned = (half: number): Plan => {
+    const plan = cage();
+    return {
+      ...plan,
+      survey: { ...plan.survey, measures: { ...plan.survey.measures, doorSkinLeft: mm(half) } },
+    };
+  };
+  const [room] = answersOf(skinned(800)).doorBars;
+  const outermost = 800 - (room?.toSkin ?? 0);
+  const statusAt = (half: number) =>
+    findingsOf(skinned(half)).find(({ code }) => code === 'door-skin')?.status;
+  expect([statusAt(outermost + 20), statusAt(outermost + 5), statusAt(outermost - 5)]).toEqual([
+    undefined,
+    'look',
+    'out',
+  ]);
+  const seat = answersOf(cage()).doorBars[0];
+  expect(seat?.seat).toBe('A. N.');
+  const wide = cage(person({ body: { ...newOccupant('o').body, seatWidth: mm(800) } }));
+  expect(findingsOf(wide).find(({ code }) => code === 'door-seat')?.status).toBe('out');
+});
+
+test('a seat that slides back brings the head nearer to the hoop: the worst setting is told', () => {
+  const travel = {
+    forward: mm(0),
+    back: mm(150),
+    slideNotches: 4,
+    up: mm(0),
+    down: mm(0),
+    heightNotches: 1,
+    upright: { deg: 0, typed: '0' },
+    reclined: { deg: 0, typed: '0' },
+    reclineNotches: 1,
+    backLength: mm(520),
+  };
+  const still = answersOf(cage()).rooms.find(({ piece }) => piece === 'p-hoop');
+  const moving = answersOf(cage(person({ travel }))).rooms.find(({ piece }) => piece === 'p-hoop');
+  expect(moving?.gap ?? Infinity).toBeLessThan(still?.gap ?? Infinity);
+  expect(moving?.notch).toBe('slide −150 mm');
+});
+
+describe('drawn', () => {
+  const plan = cage(person({ helmetTop: placeAt(450, 520, 860) }));
+  const evaluation = evaluate(plan, EMPTY_SHOP, []);
+  const cockpit = cockpitIn(plan, evaluation);
+  const tubes = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+
+  test.each(['side', 'top', 'behind'] as const)(
+    'from the %s: every volume lies in the picture, the padding is on its tube',
+    (view) => {
+      const drawing = driverView(cockpit, tubes, { view, width: 600, occupant: null });
+      if (!drawing) throw new Error('somebody is seated');
+      const bodies = drawing.shapes.flatMap((shape) =>
+        shape.kind === 'polygon' && shape.pen === 'body' ? [shape] : [],
+      );
+      expect(bodies).toHaveLength(cockpit.people[0]?.body.volumes.length ?? 0);
+      for (const { points } of bodies)
+        for (const [x, y] of points) {
+          expect(x).toBeGreaterThan(0);
+          expect(x).toBeLessThan(600);
+          expect(y).toBeGreaterThan(0);
+          expect(y).toBeLessThan(drawing.height);
+        }
+      const padded = drawing.shapes.filter((shape) => shape.kind === 'stroke' && shape.pen === 'picked');
+      expect(padded).toHaveLength(cockpit.padding.length);
+      expect(drawing.title).toContain('A. N.');
+    },
+  );
+
+  test('seen from the left, the door on the left covers the body', () => {
+    const shapes = driverView(cockpit, tubes, { view: 'side', width: 600, occupant: null })?.shapes ?? [];
+    const lastBody = shapes.findLastIndex((shape) => shape.kind === 'polygon' && shape.pen === 'body');
+    const lastTube = shapes.findLastIndex((shape) => shape.kind === 'stroke' && shape.pen === 'steel');
+    expect(lastTube).toBeGreaterThan(lastBody);
+  });
+
+  test('nobody of that name is no picture', () => {
+    expect(driverView(cockpit, tubes, { view: 'side', width: 600, occupant: 'nobody' })).toBeNull();
+  });
+
+  test('what is hidden on the left is drawn on the left', () => {
+    const sight = cockpit.people[0]?.sight;
+    if (!sight) throw new Error('there is an eye');
+    const drawing = sightView(sight, 500);
+    const texts = drawing.shapes.filter((shape) => shape.kind === 'text');
+    for (const { stamp, side } of sight.level) {
+      const text = texts.find((one) => one.text.startsWith(stamp));
+      expect(Math.sign((text?.at[0] ?? 250) - 250)).toBe(side === 'left' ? -1 : 1);
+    }
+  });
+});
