@@ -132,6 +132,35 @@ test('a seat that slides back brings the head nearer to the hoop: the worst sett
   expect(moving?.notch).toBe('slide −150 mm');
 });
 
+test('a helmet under the hoop: below its top, below the line to the front legs’ top, and how far from it', () => {
+  const [seated] = answersOf(cage()).people;
+  const under = seated?.underHoop;
+  const hoop = evaluate(cage(), EMPTY_SHOP, []).members[0]?.pieces[0]?.tube;
+  const top = Math.max(...(hoop?.points ?? []).map(([, , z]) => z)) + (hoop?.od ?? 0) / 2;
+  expect(under?.belowTop).toBeCloseTo(top - 860, 0);
+  // The legs end at 900 mm: the line falls toward them.
+  expect(under?.belowLine ?? Infinity).toBeLessThan(under?.belowTop ?? 0);
+  const alone: Plan = { ...cageOf(), occupants: [person()] };
+  expect(answersOf(alone).people[0]?.underHoop?.belowLine).toBeNull();
+});
+
+test('a windscreen bar’s height is told against the eye', () => {
+  const legs = bar('l', 'front-leg', point(900, 600, 0), point(900, 600, 1000), {
+    pair: 'mirrored',
+    pieces: [
+      { id: 'p-l-l', stamp: 'LL' },
+      { id: 'p-l-r', stamp: 'LR' },
+    ],
+  });
+  const screen = bar('w', 'windscreen-bar', heightOn('m-l', 'left', 950), heightOn('m-l', 'right', 950));
+  const plan: Plan = {
+    ...cageOf(legs, screen),
+    occupants: [person({ body: { ...newOccupant('o').body, eye: placeAt(250, 330, 800) } })],
+  };
+  const [bars] = answersOf(plan).people.map(({ sight }) => sight?.windscreen ?? []);
+  expect(bars?.map(({ above }) => Math.round(above))).toEqual([150]);
+});
+
 describe('drawn', () => {
   const plan = cage(person({ helmetTop: placeAt(450, 520, 860) }));
   const evaluation = evaluate(plan, EMPTY_SHOP, []);

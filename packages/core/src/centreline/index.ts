@@ -13,7 +13,15 @@ export {
 export { type Nearest, nearestBetween } from './between.ts';
 export { distanceToPath, nearestOnPath } from './distance.ts';
 export { mirrored, reversed } from './mirror.ts';
-export { crossingsOf, directionAt, firstCrossing, placeAcross, lengthOf, pointAt } from './place.ts';
+export {
+  crossingsOf,
+  directionAt,
+  firstCrossing,
+  highestOf,
+  placeAcross,
+  lengthOf,
+  pointAt,
+} from './place.ts';
 export { type Piece, piecesOf, polylineOf } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './straight.ts';
 export { pointsOf } from './xyz.ts';

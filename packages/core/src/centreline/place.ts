@@ -68,6 +68,23 @@ export function placeAcross(axis: Piece[], y: number): Vec3 {
   return Math.abs(ends[0][1] - y) <= Math.abs(ends[1][1] - y) ? ends[0] : ends[1];
 }
 
+/** Arcs are looked at this often for their highest place. Degrees: off by less than 0.01 mm at usual radii. */
+const HIGHEST_STEP = 1;
+
+/** The highest place of an axis. */
+export function highestOf(axis: Piece[]): Vec3 {
+  let best: Vec3 = [0, 0, -Infinity];
+  for (const piece of axis) {
+    const parts = piece.kind === 'straight' ? 1 : Math.max(1, Math.ceil(piece.angle / HIGHEST_STEP));
+    const alone = [{ ...piece, start: 0 }];
+    for (let i = 0; i <= parts; i++) {
+      const here = pointAt(alone, (piece.length * i) / parts);
+      if (here && here[2] > best[2]) best = here;
+    }
+  }
+  return best;
+}
+
 /** Direction of the axis A → B at a distance from end A, length 1. */
 export function directionAt(pieces: Piece[], along: number): Vec3 {
   const STEP = 0.01;

@@ -1,9 +1,10 @@
-import { type Tube } from '../cage/index.ts';
+import { placeOf, type Tube } from '../cage/index.ts';
 import { seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Body, bodyOf } from './body.ts';
 import { type DoorBarRoom, doorBarRooms } from './doors.ts';
 import { entriesOf, type Entry } from './entry.ts';
+import { FRONT_HOOP, underHoop, type UnderHoop } from './helmet.ts';
 import { paddingList, type Stretch } from './padding.ts';
 import { type Room, roomsOf } from './room.ts';
 import { type Sight, sightOf } from './sight.ts';
@@ -13,6 +14,8 @@ export interface Seated {
   body: Body;
   /** null without an eye: nobody measured the helmet's top. */
   sight: Sight | null;
+  /** null without a helmet, or without a main hoop. */
+  underHoop: UnderHoop | null;
 }
 
 /** The people in the cage: what they can hit, what they see, how they get in. mm, degrees */
@@ -31,10 +34,16 @@ export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
   const bodies = occupants.flatMap((person) =>
     seatPoses(person.travel, 'ends').map((pose) => bodyOf(person, pose)),
   );
+  const hoop = tubes.find(({ role }) => role === 'main-hoop');
+  const front = tubes.filter(({ role }) => FRONT_HOOP.some((one) => one === role));
   return {
     people: occupants.map((person) => {
       const body = bodyOf(person, { notch: '', forward: 0, up: 0, recline: 0 });
-      return { body, sight: body.eye && sightOf(body.eye, tubes) };
+      return {
+        body,
+        sight: body.eye && sightOf(body.eye, tubes),
+        underHoop: hoop && person.helmetTop ? underHoop(placeOf(person.helmetTop), hoop, front) : null,
+      };
     }),
     rooms: roomsOf(bodies, tubes, cockpit.padding.mm),
     padding: paddingList(bodies, tubes, cockpit),

@@ -1,4 +1,4 @@
-import { polylineOf } from '../centreline/index.ts';
+import { placeAcross, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { degrees, radians, rootBetween } from '../measure/index.ts';
 import { type CarSide, type Role } from '../plan/index.ts';
@@ -23,6 +23,8 @@ export interface Sight {
   level: HiddenBy[];
   /** What bars across hide straight ahead: degrees above the horizon. */
   across: { member: string; stamp: string; arc: Arc }[];
+  /** How far the axis of a windscreen bar stands above the eye, straight ahead. mm */
+  windscreen: { member: string; stamp: string; above: number }[];
   /** Of the view ahead: 120° wide, from 15° below the horizon to 15° above; 0 to 1. */
   share: number;
 }
@@ -171,6 +173,9 @@ export function sightOf(eye: Vec3, tubes: Tube[]): Sight {
     across: ahead.flatMap((seen) =>
       aheadOf(seen).map((arc) => ({ member: seen.tube.member, stamp: seen.tube.stamp, arc })),
     ),
+    windscreen: tubes
+      .filter(({ role }) => role === 'windscreen-bar')
+      .map(({ member, stamp, axis }) => ({ member, stamp, above: placeAcross(axis, eye[1])[2] - eye[2] })),
     share: hiddenShare(ahead),
   };
 }

@@ -11,6 +11,7 @@ import { Loading } from '../../shared/Waiting.tsx';
 import { PeopleTabs } from '../PeopleTabs.tsx';
 import { DoorTables } from './DoorTables.tsx';
 import { DriverSettings } from './DriverSettings.tsx';
+import { HelmetFigures } from './HelmetFigures.tsx';
 import { PaddingTable } from './PaddingTable.tsx';
 import { RoomTable } from './RoomTable.tsx';
 import { SightPanel } from './SightPanel.tsx';
@@ -79,6 +80,7 @@ function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) 
         <h2 className="text-xl">What stands against it</h2>
         <FindingList findings={(findings ?? []).filter(isAboutPeople)} style={style} />
       </section>
+      <HelmetFigures people={cockpit.people} />
       <RoomTable rooms={cockpit.rooms} />
       <PaddingTable stretches={cockpit.padding} />
       {cockpit.people.map(

@@ -1,10 +1,12 @@
-import { formatAngle, type Sight, sightView } from '@gyrus/core';
+import { formatAngle, formatWithUnit, type Sight, sightView } from '@gyrus/core';
 import { useCallback } from 'react';
+import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { Figure } from '../../shared/Figure.tsx';
+import { Figure, Typeset } from '../../shared/Figure.tsx';
 
 /** What the cage hides of somebody's view: level with the eye to both sides, and straight ahead up and down. */
 export function SightPanel({ who, sight }: { who: string; sight: Sight }) {
+  const style = useJobStyle();
   const draw = useCallback((width: number) => sightView(sight, width), [sight]);
   const widest = (side: 'left' | 'right') =>
     sight.level.filter((one) => one.side === side).reduce((sum, { arc }) => sum + arc[1] - arc[0], 0);
@@ -19,6 +21,13 @@ export function SightPanel({ who, sight }: { who: string; sight: Sight }) {
       </div>
       <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined max-w-xl border" />
       <ul>
+        {sight.windscreen.map(({ stamp, member, above }) => (
+          <li key={member}>
+            <Typeset
+              text={`${stamp} stands ${formatWithUnit(Math.abs(above), style)} ${above < 0 ? 'below' : 'above'} the eye, to its axis.`}
+            />
+          </li>
+        ))}
         {sight.across.map(({ stamp, member, arc }) => (
           <li key={`${member}/${arc[0]}`}>
             Straight ahead {stamp} hides {upDown(arc[0])} to {upDown(arc[1])} the horizon.

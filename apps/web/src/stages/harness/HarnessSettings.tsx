@@ -85,6 +85,9 @@ export function HarnessSettings() {
         return (
           <section key={id} aria-label={`Seat of ${name || 'somebody'}`} className="space-y-2">
             <h2 className="text-lg">Seat of {name || 'somebody'}</h2>
+            <p className="text-quiet text-sm">
+              A slot is where the straps leave the seat, or the guide of the head-restraint device.
+            </p>
             <RecordFields
               path={['occupants', i]}
               fields={[

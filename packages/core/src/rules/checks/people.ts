@@ -1,19 +1,13 @@
-import { helmetGap, placeOf, type Tube } from '../../cage/index.ts';
+import { helmetGap, placeOf } from '../../cage/index.ts';
 import { placeAcross } from '../../centreline/index.ts';
 import { strapAngle } from '../../harness/index.ts';
+import { FRONT_HOOP, underHoop } from '../../occupant/index.ts';
 import { type Occupant } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { highestOf } from './axisPlaces.ts';
 import { type Base, type Subject, tubesOf, tubesOfRole, waiting } from '../subject.ts';
-
-/** The highest place of a tube's surface. */
-function topOf({ axis, od }: Tube): Vec3 {
-  const [x, y, z] = highestOf(axis);
-  return [x, y, z + od / 2];
-}
 
 /** Helmets under the line between the hoops' tops, under the hoop's top, and near the hoop. */
 export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): Finding[] {
@@ -22,11 +16,10 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
   const heads = plan.occupants.filter(({ helmetTop }) => helmetTop !== null);
   if (!tube || heads.length === 0) return [waiting('helmet', base)];
   const error = plan.measuringError.mm;
-  const hoopTop = topOf(tube);
-  const front = [...tubesOfRole(subject.cage, 'windscreen-bar'), ...tubesOfRole(subject.cage, 'front-leg')];
-  const frontTop = front.map(topOf).sort((a, b) => b[2] - a[2])[0];
+  const front = FRONT_HOOP.flatMap((role) => tubesOfRole(subject.cage, role));
   return heads.flatMap((person) => {
     const top = placeOf(person.helmetTop as NonNullable<Occupant['helmetTop']>);
+    const { belowLine, belowTop, toHoop } = underHoop(top, tube, front);
     const key = `${base.key}/${person.id}`;
     const judged = (what: string, measured: number, limit: number, margin: number) =>
       finding({
@@ -40,22 +33,14 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
         facts: { who: { text: person.name } },
       });
     const found: Finding[] = [];
-    if (check.belowLine) {
-      if (!frontTop) found.push(waiting('helmet', { ...base, key: `${key}/line` }));
-      else {
-        const share = (top[0] - hoopTop[0]) / (frontTop[0] - hoopTop[0]);
-        const room = hoopTop[2] + share * (frontTop[2] - hoopTop[2]) - top[2];
-        found.push(judged('line', room, check.belowLine.mm, room - check.belowLine.mm));
-      }
-    }
-    if (check.belowTop) {
-      const room = hoopTop[2] - top[2];
-      found.push(judged('top', room, check.belowTop.mm, room - check.belowTop.mm));
-    }
-    if (check.within) {
-      const away = helmetGap(top, tube);
-      found.push(judged('within', away, check.within.mm, check.within.mm - away));
-    }
+    if (check.belowLine)
+      found.push(
+        belowLine === null
+          ? waiting('helmet', { ...base, key: `${key}/line` })
+          : judged('line', belowLine, check.belowLine.mm, belowLine - check.belowLine.mm),
+      );
+    if (check.belowTop) found.push(judged('top', belowTop, check.belowTop.mm, belowTop - check.belowTop.mm));
+    if (check.within) found.push(judged('within', toHoop, check.within.mm, check.within.mm - toHoop));
     return found;
   });
 }
