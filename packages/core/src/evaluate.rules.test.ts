@@ -470,6 +470,22 @@ test('a distance is read to the axis and to both edges: the strictest decides, a
   expect(found?.facts.disagree).toEqual({ count: 1 });
 });
 
+test('a hoop is straight from the side though its feet fall together there, and is not from the front', () => {
+  const seen = (view: 'side' | 'front') =>
+    findingsOf(cageOf(), bookOf({ kind: 'straight', view }, 'main-hoop'))[0];
+  expect(seen('side')?.status).toBe('clear');
+  expect(seen('front')?.status).toBe('out');
+  // Feet of different heights, one on a higher landing: still one plane.
+  const start = cageOf();
+  const landed = {
+    ...start,
+    survey: { ...start.survey, measures: { ...start.survey.measures, landingLeft: mm(40) } },
+  };
+  expect(findingsOf(landed, bookOf({ kind: 'straight', view: 'side' }, 'main-hoop'))[0]?.status).toBe(
+    'clear',
+  );
+});
+
 test('a rule holds by roof, weight and year; what the brief does not know is held', () => {
   const check: RuleCheck = { kind: 'ask', question: 'open?' };
   const book = bookOf(check, 'main-hoop');

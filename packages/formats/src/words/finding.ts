@@ -178,7 +178,7 @@ const sentences: Record<string, Say> = {
   'not-straight': ({ measured, finding, fact }) =>
     finding.status === 'clear'
       ? `${fact('stamp')} is straight.`
-      : `${fact('stamp')} runs ${measured} off the straight between its ends.`,
+      : `${fact('stamp')} runs ${measured} off a straight line.`,
   angle: ({ measured, limit, fact, inError }) =>
     `${fact('stamp')} makes ${measured} with ${fact('from')}, ${fact('side') === 'least' ? 'at least' : 'at most'} ${limit}${inError}.`,
   'end-distance': ({ measured, limit, fact, count, inError }) =>

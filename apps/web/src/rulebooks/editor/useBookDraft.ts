@@ -52,7 +52,12 @@ export function useKeptBook(name: string, start: () => RuleBook) {
   const [book, setBook] = useState<RuleBook>(() => kept(name) ?? start());
   const [touched, setTouched] = useState(() => kept(name) !== null);
   useEffect(() => {
-    if (touched) localStorage.setItem(keyOf(name), JSON.stringify(book));
+    if (!touched) return;
+    try {
+      localStorage.setItem(keyOf(name), JSON.stringify(book));
+    } catch {
+      // A browser that keeps nothing loses it with the page, and writing goes on.
+    }
   }, [name, book, touched]);
   const edit = useCallback((recipe: (book: RuleBook) => void) => {
     setTouched(true);

@@ -49,8 +49,14 @@ export function HarnessPage() {
 
 function Bar({ answer }: { answer: HarnessAnswer }) {
   const style = useJobStyle();
-  const [notch, setNotch] = useState(0);
   const places: SlotPlace[] = answer.places;
+  // As measured, where that is one of the seat's notches.
+  const [notch, setNotch] = useState(() =>
+    Math.max(
+      0,
+      places.findIndex((place) => place.notch === ''),
+    ),
+  );
   const shown = places[Math.min(notch, places.length - 1)] ?? null;
   const draw = useCallback(
     (width: number) => shown && harnessView(answer, { width, style, shown }),

@@ -1,6 +1,6 @@
 import { type Tube } from '../../cage/index.ts';
 import { degrees, decided } from '../../measure/index.ts';
-import { angleBetween, dot, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
+import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -10,29 +10,40 @@ import { endKeys, movesFoot } from './ends.ts';
 /** What a view does not see. */
 const ALONG: Record<'front' | 'side' | 'top', 0 | 1 | 2> = { front: 0, side: 1, top: 2 };
 
-/** Largest distance of a corner from the line between the ends, as seen. mm */
-function offChord({ points }: Tube, view: CheckOf<'straight'>['view']): number {
-  const seen = (point: Vec3): Vec3 =>
-    view === 'any' ? point : (point.map((one, i) => (i === ALONG[view] ? 0 : one)) as unknown as Vec3);
-  const [from, to] = [seen(points[0] as Vec3), seen(points[points.length - 1] as Vec3)];
+/**
+ * Largest distance of an end or corner from the line between the two of them that are farthest apart, as seen. A hoop's feet fall
+ * together from the side, and it is straight there all the same. mm
+ */
+function offStraight({ points }: Tube, view: CheckOf<'straight'>['view']): number {
+  const seen = points.map((point): Vec3 =>
+    view === 'any' ? point : (point.map((one, i) => (i === ALONG[view] ? 0 : one)) as unknown as Vec3),
+  );
+  const [from, to] = farthestApart(seen);
   const span = subtract(to, from);
-  const along = dot(span, span) < 1e-12 ? null : unit(span);
+  if (dot(span, span) < 1e-12) return 0;
+  const along = unit(span);
   return Math.max(
-    ...points.map((point) => {
-      const off = subtract(seen(point), from);
-      const beside = along ? subtract(off, scale(along, dot(off, along))) : off;
-      return Math.sqrt(dot(beside, beside));
+    ...seen.map((point) => {
+      const off = subtract(point, from);
+      return length(subtract(off, scale(along, dot(off, along))));
     }),
   );
 }
 
-/** Each tube against its chord: what a tape cannot tell from straight is looked at. */
+function farthestApart(points: Vec3[]): [Vec3, Vec3] {
+  const [first] = points as [Vec3];
+  let best: [Vec3, Vec3] = [first, first];
+  for (const a of points) for (const b of points) if (distance(a, b) > distance(...best)) best = [a, b];
+  return best;
+}
+
+/** Each tube against a straight: what a tape cannot tell from straight is looked at. */
 export function straight({ view }: CheckOf<'straight'>, subject: Subject, base: Base): Finding[] {
   const tubes = tubesOf(subject);
   if (tubes.length === 0) return [waiting('straight', base)];
   const error = subject.cage.plan.measuringError.mm;
   return tubes.map((tube) => {
-    const off = offChord(tube, view);
+    const off = offStraight(tube, view);
     return finding({
       ...base,
       key: `${base.key}/${tube.piece}`,
