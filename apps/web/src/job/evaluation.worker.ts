@@ -25,6 +25,15 @@ const findings = (plan: Plan, shop: Shop, books: RuleBook[]): Finding[] => {
   return findingsIn(plan, evaluation, copesIn(plan, evaluation, books), books);
 };
 
-const worker = { evaluate, copes, cockpit, findings };
+/**
+ * The cage that ships with the program, to try a rule book on; it is built as it is asked for. Here, as building it takes all of the
+ * evaluation, which no page loads.
+ */
+async function demoCage(): Promise<{ plan: Plan; shop: Shop }> {
+  const { demoPlan, demoShop } = await import('@gyrus/demo');
+  return { plan: demoPlan, shop: demoShop };
+}
+
+const worker = { evaluate, copes, cockpit, findings, demoCage };
 export type EvaluationWorker = typeof worker;
 expose(worker);

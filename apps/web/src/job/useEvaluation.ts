@@ -27,6 +27,9 @@ const worker = (): Remote<EvaluationWorker> =>
 export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
   worker().evaluate(plan, shop, books);
 
+/** The cage that ships with the program, with its shop. */
+export const demoCageAway = (): Promise<{ plan: Plan; shop: Shop }> => worker().demoCage();
+
 /** Every finding about a plan that is not on screen. */
 export const findingsAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Finding[]> =>
   worker().findings(plan, shop, books);

@@ -3,7 +3,7 @@ import { findingWords } from '@gyrus/formats';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
-import { findingsAway } from '../../job/useEvaluation.ts';
+import { demoCageAway, findingsAway } from '../../job/useEvaluation.ts';
 import { api } from '../../shared/api.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { useJobs, useShop } from '../../shared/queries.ts';
@@ -17,14 +17,12 @@ interface Cage {
 
 /** A cage to try a book on: one that ships with the program, or a job's newest revision. */
 async function cageOf(id: string): Promise<Cage> {
-  const { demoJobs, demoShop } = await import('@gyrus/demo');
-  const shipped = demoJobs.find((job) => `demo/${job.id}` === id);
-  if (shipped) return { plan: shipped.plan, shop: demoShop };
+  if (id === SHIPPED) return demoCageAway();
   const job = await api<JobDetail>(`jobs/${id}`);
   return { plan: job.head.plan, shop: null };
 }
 
-const SHIPPED = 'demo/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
+const SHIPPED = 'shipped';
 
 /** The book held against a cage while it is written: what each of its rules says now. */
 export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'mm' }) {
