@@ -28,6 +28,7 @@ import {
   type Shop,
   succeed,
   tapeHook,
+  tubesIn,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg, paperTheme, readTakeOff, tubesCsv, writeSvg } from '@gyrus/formats';
 import { readText, type ReadFile } from './readText.ts';
@@ -235,7 +236,7 @@ function drawings(answers: Evaluation, plan: Plan, books: RuleBook[]): Record<st
           paperTheme,
         );
   }
-  const tubes = answers.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  const tubes = tubesIn(answers);
   for (const view of ['front', 'side', 'top', 'corner'] as const)
     if (tubes.length > 0)
       files[`cage-${view}.svg`] = writeSvg(

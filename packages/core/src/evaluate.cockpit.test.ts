@@ -1,4 +1,4 @@
-import { cockpitIn, evaluate, findingsIn } from './evaluate.ts';
+import { cockpitIn, evaluate, findingsIn, tubesIn } from './evaluate.ts';
 import { driverView, sightView } from './drawing/index.ts';
 import { EMPTY_SHOP, newOccupant, type Occupant, type Plan } from './plan/index.ts';
 import { type Finding } from './rules/index.ts';
@@ -165,7 +165,7 @@ describe('drawn', () => {
   const plan = cage(person({ helmetTop: placeAt(450, 520, 860) }));
   const evaluation = evaluate(plan, EMPTY_SHOP, []);
   const cockpit = cockpitIn(plan, evaluation);
-  const tubes = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  const tubes = tubesIn(evaluation);
 
   test.each(['side', 'top', 'behind'] as const)(
     'from the %s: every volume lies in the picture, the padding is on its tube',

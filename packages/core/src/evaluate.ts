@@ -156,12 +156,16 @@ export function pieceAnswerOf(
   return null;
 }
 
+/** Every tube that stands, in the order of the members. */
+export const tubesIn = ({ members }: Pick<Evaluation, 'members'>): Tube[] =>
+  members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+
 /** What stands, for the proposal of a new bar. */
 export function standingIn(evaluation: Evaluation): { hoop: HoopGeometry | null; tubes: Tube[] } {
   const hoop = hoopAnswerOf(evaluation)?.hoop;
   return {
     hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
-    tubes: evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
+    tubes: tubesIn(evaluation),
   };
 }
 
@@ -297,25 +301,12 @@ export const findingsIn = (
 ];
 
 /** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */
-export const harnessIn = (
-  plan: Plan,
-  { members, joints, parts }: Evaluation,
-  books: RuleBook[],
-): HarnessAnswer[] =>
-  harnessAnswers(
-    plan,
-    members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
-    joints,
-    parts,
-    books,
-  );
+export const harnessIn = (plan: Plan, evaluation: Evaluation, books: RuleBook[]): HarnessAnswer[] =>
+  harnessAnswers(plan, tubesIn(evaluation), evaluation.joints, evaluation.parts, books);
 
 /** The people in the cage: what helmet and limbs can reach, what they see, how they get in. Apart, as copes are. */
-export const cockpitIn = (plan: Plan, { members }: Evaluation): CockpitAnswer =>
-  cockpitOf(
-    plan,
-    members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
-  );
+export const cockpitIn = (plan: Plan, evaluation: Evaluation): CockpitAnswer =>
+  cockpitOf(plan, tubesIn(evaluation));
 
 /**
  * Every end of every new tube with its cut, lengths three ways, and every seam. On its own, as a key that moves a tube need not

@@ -10,6 +10,7 @@ import {
   readRuleBook,
   readShop,
   type RuleCheck,
+  tubesIn,
 } from '@gyrus/core';
 import {
   demoBooks,
@@ -145,7 +146,7 @@ test.each(demoJobs.map(({ name, plan }) => [name, plan] as const))(
     const evaluation = evaluate(plan, demoShop, demoBooks);
     const copes = copesIn(plan, evaluation, demoBooks);
     const said = new Set(copeFindings(plan, copes).map(({ key }) => key));
-    const tubes = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+    const tubes = tubesIn(evaluation);
     const existing = plan.members.filter((one) => one.role !== 'main-hoop' && one.existing);
     const made = tubes.filter(({ member }) => existing.every(({ id }) => id !== member));
     expect(copes.ends).toHaveLength(2 * made.length);

@@ -2,14 +2,13 @@ import { type RuleBook } from '@gyrus/core';
 import { bookFieldWords } from '@gyrus/formats';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ApiFault } from '../shared/api.ts';
-import { Button } from '../shared/Button.tsx';
+import { FileButton } from '../shared/FileButton.tsx';
 
 /** Takes a book in from a JSON file; what is wrong with it is said with the place where it is. */
 export function TakeBook() {
-  const input = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState('');
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -27,23 +26,14 @@ export function TakeBook() {
   };
   return (
     <div className="mt-4 space-y-2">
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="rule book as a JSON file"
         accept="application/json,.json"
-        aria-label="rule book as a JSON file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) void take(file);
-        }}
-      />
-      <Button onClick={() => input.current?.click()}>
-        <Upload aria-hidden="true" className="mr-1.5 inline size-4" />
+        onFile={(file) => void take(file)}
+      >
+        <Upload aria-hidden="true" className="size-4" />
         Take in a book
-      </Button>
+      </FileButton>
       {fault && (
         <p role="alert" className="text-out font-semibold">
           {fault}

@@ -2,7 +2,7 @@ import { lengthOf, pointAt, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
-import { type Drawing, type Point, rectangle, type Shape, textWidth } from './drawing.ts';
+import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, textWidth } from './drawing.ts';
 
 /** From behind looking forward, from the left, from above; and from above the left rear corner. */
 export type CageView = 'front' | 'side' | 'top' | 'corner';
@@ -36,7 +36,6 @@ const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number
   }),
 };
 const EDGE = 46;
-const LABEL = 14;
 
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
 export function cageView(
@@ -137,16 +136,16 @@ function dimensionShapes(tube: Tube, points: Point[], scale: number, style: Leng
     { kind: 'line', from, to: a, pen: 'leader' },
     { kind: 'line', from: to, to: b, pen: 'leader' },
     { kind: 'arrow', from: a, to: b, pen: 'dimension', both: true },
-    { kind: 'polygon', points: rectangle(x - half, y - LABEL, 2 * half, LABEL + 8), pen: 'label' },
+    { kind: 'polygon', points: rectangle(x - half, y - STAMP, 2 * half, STAMP + 8), pen: 'label' },
     { kind: 'text', at: [x, y + 3], text, size: 17, anchor: 'middle', voice: 'figure' },
   ];
 }
 
 /** The stamp on a label at the middle of its tube, moved until it covers no other. */
 function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
-  const half = textWidth(tube.stamp, LABEL) / 2 + 5;
+  const half = textWidth(tube.stamp, STAMP) / 2 + 5;
   const free = ([x, y]: Point) =>
-    taken.every((one) => Math.abs(one.x - x) > one.half + half || Math.abs(one.y - y) > LABEL + 5);
+    taken.every((one) => Math.abs(one.x - x) > one.half + half || Math.abs(one.y - y) > STAMP + 5);
   const tries = [0, 1, 2, 3, 4, 5].flatMap((step): Point[] => [
     [mx, my - step * 20],
     [mx, my + step * 20],
@@ -155,10 +154,7 @@ function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
   ]);
   const [x, y] = tries.find(free) ?? [mx, my];
   taken.push({ x, y, half });
-  return [
-    { kind: 'polygon', points: rectangle(x - half, y - LABEL / 2 - 3, 2 * half, LABEL + 6), pen: 'label' },
-    { kind: 'text', at: [x, y + 5], text: tube.stamp, size: LABEL, anchor: 'middle', voice: 'bend' },
-  ];
+  return stampLabel([x, y], tube.stamp);
 }
 
 interface Label {

@@ -51,6 +51,25 @@ export const rectangle = (x: number, y: number, width: number, height: number): 
   [x, y + height],
 ];
 
+/** A disc as a polygon. */
+export const disc = ([x, y]: Point, radius: number, corners = 24): Point[] =>
+  Array.from({ length: corners }, (_, i): Point => [
+    x + radius * Math.cos((i * 2 * Math.PI) / corners),
+    y + radius * Math.sin((i * 2 * Math.PI) / corners),
+  ]);
+
+/** Height of a stamp's letters. */
+export const STAMP = 14;
+
+/** A tube's stamp on a label of its own, legible over steel. */
+export function stampLabel([x, y]: Point, stamp: string): Shape[] {
+  const half = textWidth(stamp, STAMP) / 2 + 5;
+  return [
+    { kind: 'polygon', points: rectangle(x - half, y - STAMP / 2 - 3, 2 * half, STAMP + 6), pen: 'label' },
+    { kind: 'text', at: [x, y + 5], text: stamp, size: STAMP, anchor: 'middle', voice: 'bend' },
+  ];
+}
+
 /** Splits text at its fractions, `1/8`, which writers typeset as such. */
 export function fractionRuns(text: string): { text: string; fraction: boolean }[] {
   return text

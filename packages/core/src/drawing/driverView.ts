@@ -2,7 +2,7 @@ import { lengthOf, pointAt, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { type CockpitAnswer, type Stretch, type Volume } from '../occupant/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { type Drawing, type Point, rectangle, type Shape, textWidth } from './drawing.ts';
+import { disc, type Drawing, type Point, type Shape, stampLabel } from './drawing.ts';
 
 interface DriverViewOptions {
   view: 'side' | 'top' | 'behind';
@@ -27,7 +27,6 @@ const EDGE = 30;
 const AROUND = 260;
 /** No picture is higher than this: the tables below it are to be seen. */
 const HIGHEST = 520;
-const LABEL = 14;
 const ROUND = 32;
 
 /** A driver among the tubes of the cage: the body's volumes, and on the tubes the stretches to be padded. */
@@ -163,12 +162,6 @@ function volumeShape({ from, to, radius }: Volume, at: (point: Vec3) => Point, s
   };
 }
 
-const disc = ([x, y]: Point, radius: number): Point[] =>
-  Array.from({ length: 16 }, (_, i): Point => [
-    x + radius * Math.cos((i * Math.PI) / 8),
-    y + radius * Math.sin((i * Math.PI) / 8),
-  ]);
-
 /** The stamp on a label where the tube is in the picture. */
 function stampShapes(tube: Tube, at: (point: Vec3) => Point, [width, height]: Point): Shape[] {
   const total = lengthOf(tube.axis);
@@ -176,11 +169,5 @@ function stampShapes(tube: Tube, at: (point: Vec3) => Point, [width, height]: Po
     const [x, y] = at(pointAt(tube.axis, total * share) as Vec3);
     return x > 20 && x < width - 20 && y > 20 && y < height - 20 ? [[x, y] as const] : [];
   })[0];
-  if (!inside) return [];
-  const [x, y] = inside;
-  const half = textWidth(tube.stamp, LABEL) / 2 + 5;
-  return [
-    { kind: 'polygon', points: rectangle(x - half, y - LABEL / 2 - 3, 2 * half, LABEL + 6), pen: 'label' },
-    { kind: 'text', at: [x, y + 5], text: tube.stamp, size: LABEL, anchor: 'middle', voice: 'bend' },
-  ];
+  return inside ? stampLabel(inside, tube.stamp) : [];
 }

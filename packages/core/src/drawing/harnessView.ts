@@ -1,7 +1,7 @@
 import { type SlotPlace } from '../harness/index.ts';
 import { formatAngle, formatLength, type LengthStyle, radians } from '../measure/index.ts';
 import { type HarnessAnswer } from '../rules/index.ts';
-import { type Drawing, type Point, type Shape } from './drawing.ts';
+import { disc, type Drawing, type Point, type Shape } from './drawing.ts';
 
 interface HarnessViewOptions {
   width: number;
@@ -145,9 +145,3 @@ function sectorShapes(
     label(most, 17),
   ];
 }
-
-const disc = ([x, y]: Point, radius: number): Point[] =>
-  Array.from({ length: 24 }, (_, i): Point => [
-    x + radius * Math.cos((i * Math.PI) / 12),
-    y + radius * Math.sin((i * Math.PI) / 12),
-  ]);

@@ -17,5 +17,5 @@ export {
   type StrapAttach,
   type StrapWindow,
 } from './interval.ts';
-export { carried, carriedByBack, type SeatPose, seatPoses, slotPlaces } from './places.ts';
+export { AS_MEASURED, carried, carriedByBack, type SeatPose, seatPoses, slotPlaces } from './places.ts';
 export { strapAngle } from './strap.ts';

@@ -20,6 +20,9 @@ export interface SeatPose {
   recline: number;
 }
 
+/** The seat where its driver was measured. */
+export const AS_MEASURED: SeatPose = { notch: '', forward: 0, up: 0, recline: 0 };
+
 const poseOf = (forward: number, up: number, recline: number): SeatPose => ({
   notch: [
     forward === 0 ? '' : `slide ${signed(forward)} mm`,
@@ -35,7 +38,7 @@ const poseOf = (forward: number, up: number, recline: number): SeatPose => ({
 
 /** Every setting of a seat, or with `ends` only those at the ends of its slide, height and recline. A fixed seat has one. */
 export function seatPoses(travel: Occupant['travel'], which: 'all' | 'ends'): SeatPose[] {
-  if (!travel) return [poseOf(0, 0, 0)];
+  if (!travel) return [AS_MEASURED];
   const steps = (from: number, to: number, notches: number) =>
     stepsOf(from, to, which === 'ends' ? 2 : notches);
   return steps(-travel.back.mm, travel.forward.mm, travel.slideNotches).flatMap((forward) =>

@@ -22,3 +22,4 @@ export {
   TAPE_ERROR,
 } from './tolerances.ts';
 export { firstZero, halve, rootBetween } from './halve.ts';
+export { type Interval, intervalsBelow } from './intervals.ts';

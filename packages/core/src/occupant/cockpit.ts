@@ -1,5 +1,5 @@
 import { placeOf, type Tube } from '../cage/index.ts';
-import { seatPoses } from '../harness/index.ts';
+import { AS_MEASURED, seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Body, bodyOf } from './body.ts';
 import { type DoorBarRoom, doorBarRooms } from './doors.ts';
@@ -38,7 +38,7 @@ export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
   const front = tubes.filter(({ role }) => FRONT_HOOP.some((one) => one === role));
   return {
     people: occupants.map((person) => {
-      const body = bodyOf(person, { notch: '', forward: 0, up: 0, recline: 0 });
+      const body = bodyOf(person, AS_MEASURED);
       return {
         body,
         sight: body.eye && sightOf(body.eye, tubes),

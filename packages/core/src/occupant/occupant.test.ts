@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { type Tube } from '../cage/index.ts';
 import { lengthOf, type Piece, pointAt } from '../centreline/index.ts';
-import { carriedByBack, type SeatPose } from '../harness/index.ts';
+import { AS_MEASURED, carriedByBack, type SeatPose } from '../harness/index.ts';
 import { newOccupant, type Occupant, USUAL_COCKPIT } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Body, bodyOf, placesOf, type Volume } from './body.ts';
@@ -10,8 +10,6 @@ import { gapTo, hiddenAhead, hiddenAt } from './index.ts';
 import { paddingList } from './padding.ts';
 import { roomsOf } from './room.ts';
 import { cageOf, deg, mm, placeAt } from '../testing.ts';
-
-const STILL: SeatPose = { notch: '', forward: 0, up: 0, recline: 0 };
 
 /** A straight tube between two points. */
 function tubeFrom(from: Vec3, to: Vec3, changes: Partial<Tube> = {}): Tube {
@@ -125,7 +123,7 @@ test('lengths of limbs are shares of the height where nothing is measured; what 
 });
 
 test('the eye is ahead of the middle of the head and below the helmet’s top; right is the left one mirrored', () => {
-  const { volumes, eye } = bodyOf(person(), STILL);
+  const { volumes, eye } = bodyOf(person(), AS_MEASURED);
   const helmet = volumes.find(({ part }) => part === 'helmet');
   expect(eye?.[0]).toBeGreaterThan(helmet?.from[0] ?? Infinity);
   expect(eye?.[2]).toBeLessThan(900);
@@ -150,7 +148,7 @@ test('a seat that reclines turns head and shoulders about the foot of its back, 
     backLength: mm(500),
   };
   const seated = person({ travel });
-  const pose: SeatPose = { ...STILL, recline: 10 };
+  const pose: SeatPose = { ...AS_MEASURED, recline: 10 };
   const [shoulder, head] = [
     carriedByBack(pose, seated, [200, 350, 600]),
     carriedByBack(pose, seated, [220, 350, 900]),

@@ -1,6 +1,6 @@
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import { lengthOf, pointAt } from '../centreline/index.ts';
-import { halve } from '../measure/index.ts';
+import { intervalsBelow } from '../measure/index.ts';
 import { type Cockpit } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Body, type BodyPart, type Volume } from './body.ts';
@@ -54,34 +54,15 @@ function stretchesOf({ volume, who, reach }: Reach, tube: Tube): Stretch[] {
   const total = lengthOf(tube.axis);
   const beyond = (along: number) =>
     gapToPoint(volume, pointAt(tube.axis, along) as Vec3) - tube.od / 2 - reach;
-  const found: Stretch[] = [];
-  const steps = Math.max(1, Math.ceil(total / SPACING));
-  let before = { along: 0, beyond: beyond(0) };
-  let start: number | null = before.beyond <= 0 ? 0 : null;
-  const take = (from: number, to: number) =>
-    found.push({
-      member: tube.member,
-      piece: tube.piece,
-      stamp: tube.stamp,
-      from,
-      to,
-      parts: [volume.part],
-      who: [who],
-    });
-  for (let i = 1; i <= steps; i++) {
-    const here = { along: (total * i) / steps, beyond: beyond((total * i) / steps) };
-    if (before.beyond <= 0 !== here.beyond <= 0) {
-      const edge = halve(before.along, here.along, beyond);
-      if (start === null) start = edge;
-      else {
-        take(start, edge);
-        start = null;
-      }
-    }
-    before = here;
-  }
-  if (start !== null) take(start, total);
-  return found;
+  return intervalsBelow(0, total, Math.max(1, Math.ceil(total / SPACING)), beyond).map(([from, to]) => ({
+    member: tube.member,
+    piece: tube.piece,
+    stamp: tube.stamp,
+    from,
+    to,
+    parts: [volume.part],
+    who: [who],
+  }));
 }
 
 /** Stretches of one tube that overlap or nearly do, as one. */

@@ -1,11 +1,11 @@
 import { placeAcross, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
-import { degrees, radians, rootBetween } from '../measure/index.ts';
+import { degrees, type Interval, intervalsBelow, radians } from '../measure/index.ts';
 import { type CarSide, type Role } from '../plan/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../space/index.ts';
 
 /** A range of angles seen from the eye. Degrees */
-export type Arc = [from: number, to: number];
+export type Arc = Interval;
 
 /** A tube that hides part of the level view. Degrees, positive to the left. */
 export interface HiddenBy {
@@ -77,28 +77,8 @@ const beyondTube = ({ tube, line }: Seen, direction: Vec3): number => {
   return Math.min(Math.sqrt(least), BEHIND) - tube.od / 2;
 };
 
-/** Where a function of an angle is not above zero, between two angles: looked at in steps, edges closed in on. */
-function arcsWhere(from: number, to: number, value: (angle: number) => number): Arc[] {
-  const arcs: Arc[] = [];
-  const steps = Math.max(1, Math.ceil((to - from) / STEP));
-  let before = { angle: from, value: value(from) };
-  let start: number | null = before.value <= 0 ? from : null;
-  for (let i = 1; i <= steps; i++) {
-    const angle = from + ((to - from) * i) / steps;
-    const here = { angle, value: value(angle) };
-    if (before.value <= 0 !== here.value <= 0) {
-      const edge = rootBetween(before.angle, angle, value);
-      if (start === null) start = edge;
-      else {
-        arcs.push([start, edge]);
-        start = null;
-      }
-    }
-    before = here;
-  }
-  if (start !== null) arcs.push([start, to]);
-  return arcs;
-}
+const arcsWhere = (from: number, to: number, value: (angle: number) => number): Arc[] =>
+  intervalsBelow(from, to, Math.max(1, Math.ceil((to - from) / STEP)), value);
 
 const hiddenInRow = (seen: Seen, elevation: number, wide: number): Arc[] => {
   if (elevation < seen.elevation[0] || elevation > seen.elevation[1]) return [];

@@ -7,6 +7,7 @@ import {
   type Plan,
   type Shop,
   type Status,
+  tubesIn,
   writtenLength,
 } from '@gyrus/core';
 import { findingFigure, findingWords, pieceName, provenanceWords, tubeKindWords } from '../words/finding.ts';
@@ -82,7 +83,7 @@ function firstPage(
     60,
     end,
   );
-  const tubes = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+  const tubes = tubesIn(evaluation);
   const column = (width - 2 * MARGIN - 20) / 2;
   const views = [
     { view: 'side' as const, x: MARGIN, y: 76 },

@@ -1,9 +1,8 @@
-import { type Mass, type Rule } from '@gyrus/core';
-import { QuantityInput } from '../../shared/QuantityInput.tsx';
-import { massKind } from '../../shared/quantityKinds.ts';
+import { type Rule } from '@gyrus/core';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { TextField } from '../../shared/TextField.tsx';
 import { useBookDraft } from './useBookDraft.ts';
+import { WeightFields } from './WeightFields.tsx';
 
 type When = NonNullable<Rule['when']>;
 const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
@@ -16,7 +15,7 @@ const ROOFS = [
 
 /** When a rule holds: in which classes, for which roof, weight and years. Always, where nothing is said. */
 export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
-  const { book, edit, unit } = useBookDraft();
+  const { book, edit } = useBookDraft();
   const when = rule.when ?? ALWAYS;
   const set = (change: Partial<When>) =>
     edit(({ rules }) => {
@@ -28,15 +27,6 @@ export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
       else own.when = next;
     });
   const limited = rule.when !== undefined || rule.classes.length > 0;
-  const mass = (label: string, key: 'over' | 'upTo') => (
-    <QuantityInput
-      label={label}
-      kind={massKind(unit)}
-      value={when[key]}
-      optional
-      onChange={(value: Mass | null) => set({ [key]: value })}
-    />
-  );
   return (
     <details open={limited}>
       <summary className="text-quiet min-h-8 cursor-pointer text-sm">
@@ -51,8 +41,7 @@ export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
             set({ roof: event.target.value === '' ? null : (event.target.value as 'open') })
           }
         />
-        {mass('car over', 'over')}
-        {mass('car up to', 'upTo')}
+        <WeightFields value={when} onChange={set} />
         <Year label="car built from" value={when.builtFrom} onChange={(builtFrom) => set({ builtFrom })} />
         <Year label="car built to" value={when.builtTo} onChange={(builtTo) => set({ builtTo })} />
       </div>

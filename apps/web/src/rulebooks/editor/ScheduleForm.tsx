@@ -1,11 +1,12 @@
-import { type Fault, type Mass, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
+import { type Fault, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
 import { tubeKindWords } from '@gyrus/formats';
 import { Button } from '../../shared/Button.tsx';
 import { QuantityInput } from '../../shared/QuantityInput.tsx';
-import { lengthKind, massKind } from '../../shared/quantityKinds.ts';
+import { lengthKind } from '../../shared/quantityKinds.ts';
 import { TextField } from '../../shared/TextField.tsx';
 import { RolesField } from './RolesField.tsx';
 import { useBookDraft } from './useBookDraft.ts';
+import { WeightFields } from './WeightFields.tsx';
 
 const EMPTY_OPTION = { od: null, wall: null, kinds: [] } as unknown as TubeOption;
 
@@ -41,7 +42,7 @@ export function ScheduleForm({ faults }: { faults: Fault[] }) {
 }
 
 function Row({ at, faults }: { at: number; faults: Fault[] }) {
-  const { book, edit, unit } = useBookDraft();
+  const { book, edit } = useBookDraft();
   const row = book.tubeSchedule[at];
   if (!row) return null;
   const set = (change: (own: ScheduleRow) => void) =>
@@ -49,15 +50,6 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
       const own = draft.tubeSchedule[at];
       if (own) change(own);
     });
-  const mass = (label: string, key: 'over' | 'upTo') => (
-    <QuantityInput
-      label={label}
-      kind={massKind(unit)}
-      value={row[key]}
-      optional
-      onChange={(value: Mass | null) => set((own) => void (own[key] = value))}
-    />
-  );
   return (
     <li
       aria-label={`Tube row ${at + 1}`}
@@ -78,8 +70,7 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
             onChange={(roles) => set((own) => void (own.roles = roles))}
           />
         </div>
-        {mass('car over', 'over')}
-        {mass('car up to', 'upTo')}
+        <WeightFields value={row} onChange={(change) => set((own) => void Object.assign(own, change))} />
         <div className="flex items-end pb-5">
           <Button onClick={() => edit((draft) => void draft.tubeSchedule.splice(at, 1))}>Take out</Button>
         </div>

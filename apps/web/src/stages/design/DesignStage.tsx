@@ -1,4 +1,4 @@
-import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Tube } from '@gyrus/core';
+import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Tube, tubesIn } from '@gyrus/core';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
@@ -37,10 +37,7 @@ export function DesignStage() {
   const plan = usePlan();
   const hoop = hoopAnswerOf(evaluation);
   const [address, setAddress] = useSearchParams();
-  const all = useMemo(
-    () => evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
-    [evaluation],
-  );
+  const all = useMemo(() => tubesIn(evaluation), [evaluation]);
   const put = (changes: Record<string, string>) =>
     setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), ...changes }), {
       replace: true,

@@ -1,4 +1,4 @@
-import { type CockpitAnswer, driverView, type Finding, type Tube } from '@gyrus/core';
+import { type CockpitAnswer, driverView, type Finding, type Tube, tubesIn } from '@gyrus/core';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
@@ -21,10 +21,7 @@ export function DriverPage() {
   const cockpit = useCockpit();
   const { occupants } = usePlan();
   const evaluation = useEvaluation();
-  const tubes = useMemo(
-    () => evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
-    [evaluation],
-  );
+  const tubes = useMemo(() => tubesIn(evaluation), [evaluation]);
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px]">
       <div className="space-y-6">

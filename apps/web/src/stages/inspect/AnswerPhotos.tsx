@@ -1,11 +1,10 @@
 import { type PhotoKept } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
-import { useRef } from 'react';
 import { toast } from 'sonner';
 import { usePlanStore } from '../../job/planStore.ts';
 import { sendFile } from '../../shared/api.ts';
-import { Button } from '../../shared/Button.tsx';
+import { FileButton } from '../../shared/FileButton.tsx';
 import { asPhoto } from './asPhoto.ts';
 
 /** A plan holds so many photos of one answer. */
@@ -20,7 +19,6 @@ interface AnswerPhotosProps {
 export function AnswerPhotos({ answerKey, photos }: AnswerPhotosProps) {
   const jobId = usePlanStore((state) => state.jobId) ?? '';
   const change = usePlanStore((state) => state.change);
-  const input = useRef<HTMLInputElement>(null);
   const add = useMutation({
     mutationFn: async (file: File) =>
       sendFile<PhotoKept>(
@@ -61,24 +59,16 @@ export function AnswerPhotos({ answerKey, photos }: AnswerPhotosProps) {
           </button>
         </figure>
       ))}
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        aria-label="photo for this answer"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) add.mutate(file);
-        }}
-      />
       {photos.length < MOST && (
-        <Button disabled={add.isPending} onClick={() => input.current?.click()}>
+        <FileButton
+          label="photo for this answer"
+          accept="image/*"
+          busy={add.isPending}
+          onFile={(file) => add.mutate(file)}
+        >
           <Camera aria-hidden="true" className="size-4" />
           {add.isPending ? 'Keeping the photo' : 'Add a photo'}
-        </Button>
+        </FileButton>
       )}
     </div>
   );

@@ -1,4 +1,4 @@
-import { type Finding } from '@gyrus/core';
+import { type Finding, tubesIn } from '@gyrus/core';
 import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
@@ -22,10 +22,7 @@ export function LitCage({ findings, lit, onLight }: LitCageProps) {
     () => ({ survey, occupants, plates, gussets }),
     [survey, occupants, plates, gussets],
   );
-  const tubes = useMemo(
-    () => evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
-    [evaluation],
-  );
+  const tubes = useMemo(() => tubesIn(evaluation), [evaluation]);
   const member = members.find(({ id }) => id === lit);
   const piece = member?.pieces[0]?.id ?? null;
   const own = findings.filter((one) => one.member === lit);

@@ -1,5 +1,4 @@
-import { lapAngle, strapRuns } from '../../harness/index.ts';
-import { radians } from '../../measure/index.ts';
+import { lapAngle, lapInterval, strapRuns } from '../../harness/index.ts';
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { type Finding, finding } from '../finding.ts';
@@ -35,9 +34,8 @@ function lapFinding(
   });
   const { place, angle, margin } = judged.reduce((worst, one) => (one.margin < worst.margin ? one : worst));
   // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
-  const at = (hip: readonly [number, number], deg: number) => hip[0] - (hip[1] - z) / Math.tan(radians(deg));
-  const rear = Math.max(...hips.map(({ hip }) => at(hip, least.deg + error)));
-  const front = Math.min(...hips.map(({ hip }) => at(hip, most.deg - error)));
+  const window = { book: '', least: least.deg + error, most: most.deg - error };
+  const kept = lapInterval(hips, [window], z);
   return [
     finding({
       ...base,
@@ -48,12 +46,12 @@ function lapFinding(
       limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
       margin: { deg: margin },
       remedy:
-        rear <= front && hips.every(({ hip }) => hip[1] > z)
+        kept && kept.room >= 0
           ? {
               kind: 'lap-anchor',
               occupant: person.id,
               side,
-              by: Math.min(Math.max(x, rear), front) - x,
+              by: Math.min(Math.max(x, kept.rear.x), kept.front.x) - x,
             }
           : null,
       facts: { who: { text: person.name }, side: { text: side }, notch: { text: place.notch } },

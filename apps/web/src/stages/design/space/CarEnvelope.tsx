@@ -1,4 +1,4 @@
-import { bodyOf, type Plan, type Vec3, type Volume } from '@gyrus/core';
+import { AS_MEASURED, bodyOf, type Plan, type Vec3, type Volume } from '@gyrus/core';
 import { Line } from '@react-three/drei';
 import { useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute, Quaternion, Vector3 } from 'three';
@@ -95,4 +95,3 @@ function Body({ volume: { part, from, to, radius } }: { volume: Volume }) {
 }
 
 const UP = new Vector3(0, 1, 0);
-const AS_MEASURED = { notch: '', forward: 0, up: 0, recline: 0 };
