@@ -470,6 +470,19 @@ test('a distance is read to the axis and to both edges: the strictest decides, a
   expect(found?.facts.disagree).toEqual({ count: 1 });
 });
 
+test('straps are judged as they are fastened: wrapped over the bar they pull down less, and the remedy knows it', () => {
+  const book = bookOf({ kind: 'harness-window', least: deg(0), most: deg(20) }, 'harness-bar');
+  const fastened = (attach: Plan['harness']['attach']): Plan => {
+    const plan = harness(590);
+    return { ...plan, harness: { ...plan.harness, attach } };
+  };
+  const said = (plan: Plan) => findingsOf(plan, book)[0];
+  expect([said(fastened('tab'))?.status, said(fastened('over'))?.status]).toEqual(['clear', 'out']);
+  const remedy = said(fastened('over'))?.remedy;
+  if (!remedy) throw new Error('the bar can be lowered');
+  expect(said(applyRemedy(fastened('over'), remedy))?.status).toBe('clear');
+});
+
 test('a hoop is straight from the side though its feet fall together there, and is not from the front', () => {
   const seen = (view: 'side' | 'front') =>
     findingsOf(cageOf(), bookOf({ kind: 'straight', view }, 'main-hoop'))[0];

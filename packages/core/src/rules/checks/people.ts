@@ -1,6 +1,6 @@
 import { helmetGap, placeOf } from '../../cage/index.ts';
 import { placeAcross } from '../../centreline/index.ts';
-import { strapAngle } from '../../harness/index.ts';
+import { heightInterval, strapAngle } from '../../harness/index.ts';
 import { FRONT_HOOP, underHoop } from '../../occupant/index.ts';
 import { type Occupant } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -45,7 +45,7 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
   });
 }
 
-/** The straps of everybody who is seated, by tab, to the bar behind each shoulder. */
+/** The straps of everybody who is seated, as they are fastened, to the bar behind each shoulder. */
 export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject, base: Base): Finding[] {
   const { plan } = subject.cage;
   const tubes = tubesOf(subject);
@@ -65,7 +65,7 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
       slot: [shoulder[0], shoulder[2]],
       bar: [bar[0], bar[2]],
       barOd: tube.od,
-      attach: 'tab',
+      attach: plan.harness.attach,
     });
     const key = `${base.key}/${person.id}`;
     const facts = { who: { text: person.name }, stamp: { text: tube.stamp } };
@@ -91,7 +91,7 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
         measured: { deg: angle },
         limit: { deg: angle - check.least.deg < check.most.deg - angle ? check.least.deg : check.most.deg },
         margin: { deg: margin },
-        remedy: barRemedy(check, subject, { shoulder, bar }, error),
+        remedy: barRemedy(check, subject, { shoulder, bar, od: tube.od }, error),
         facts,
       }),
     ];
@@ -101,17 +101,20 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
 /** The bar up or down to the nearest height whose strap keeps the window with the protractor's error to spare. */
 function barRemedy(
   { least, most }: CheckOf<'harness-window'>,
-  { member }: Subject,
-  { shoulder, bar }: { shoulder: Vec3; bar: Vec3 },
+  { member, cage }: Subject,
+  { shoulder, bar, od }: { shoulder: Vec3; bar: Vec3; od: number },
   error: number,
 ): Finding['remedy'] {
   if (member.role === 'main-hoop' || member.ends.a.kind !== 'height' || member.ends.b.kind !== 'height')
     return null;
-  const rearward = shoulder[0] - bar[0];
-  const heightAt = (deg: number) => shoulder[2] - rearward * Math.tan((deg * Math.PI) / 180);
-  const [high, low] = [heightAt(least.deg + error), heightAt(most.deg - error)];
-  if (low > high) return null;
-  const wanted = Math.min(Math.max(bar[2], low), high);
+  const kept = heightInterval(
+    [{ driver: '', notch: '', slot: [shoulder[0], shoulder[2]] }],
+    [{ book: '', least: least.deg + error, most: most.deg - error }],
+    { x: bar[0], z: bar[2], lean: 0, od },
+    cage.plan.harness.attach,
+  );
+  if (!kept || kept.room < 0) return null;
+  const wanted = Math.min(Math.max(bar[2], kept.low.height), kept.high.height);
   return { kind: 'bar-height', member: member.id, by: wanted - bar[2] };
 }
 
