@@ -48,7 +48,10 @@ test('a book is written from nothing, exported, taken in by an empty program, an
   page,
   browser,
 }) => {
-  test.skip(EMPTY === '', 'needs the second program that scripts/test.mjs starts');
+  expect(
+    EMPTY,
+    'GYRUS_EMPTY_ADDRESS: the address of a second, empty program, as scripts/test.mjs starts it',
+  ).not.toBe('');
   await page.goto('/rule-books');
   await page.getByRole('link', { name: 'Write a book' }).click();
   const takeIn = page.getByRole('button', { name: 'Take it in' });
