@@ -15,6 +15,7 @@ const coreOrder = [
   'cage',
   'harness',
   'occupant',
+  'known',
   'rules',
   'drawing',
 ];

@@ -41,3 +41,16 @@ test('a straight leg through a wall that bows inward is found out, with how far'
   expect(found).toMatchObject({ status: 'out', facts: { place: { text: 'lean' }, side: { text: 'left' } } });
   expect(found?.measured && 'mm' in found.measured ? found.measured.mm : 0).toBeLessThan(-3);
 });
+
+test('a foot outside the taped wall is told where the wall moved', () => {
+  const plan = planWith({ ...HANDBOOK_CAR, wallLeanLeft: '6', wallLeanRight: '6' });
+  const codes = (distrusted: Distrusted) =>
+    evaluate({ ...plan, survey: { ...plan.survey, distrusted } }, EMPTY_SHOP, []).findings.filter(
+      ({ code }) => code === 'outside-taped-wall',
+    );
+  // The feet go 0.955 in further out on each side, of which 3/8 in was clearance.
+  const found = codes('lower-width');
+  expect(found.map(({ facts }) => facts.side)).toEqual([{ text: 'left' }, { text: 'right' }]);
+  expect(codes('protractor')).toEqual([]);
+});
+

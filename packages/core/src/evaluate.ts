@@ -44,6 +44,7 @@ import {
   type Shop,
 } from './plan/index.ts';
 import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
+import { assumedIn, type AssumedThing } from './known/index.ts';
 import {
   asymmetryFindings,
   bookFindings,
@@ -58,13 +59,15 @@ import {
   type HarnessAnswer,
   harnessAnswers,
   keepOutFindings,
-  loopFinding,
+  loopFindings,
   midDoorFindings,
   noHoopFindings,
   notPlacedFinding,
   noSheetFinding,
   offNodeFindings,
+  outsideTapedFindings,
   partFindings,
+  proposalFindings,
   seamFindings,
   type RuleBook,
   type RuledMember,
@@ -111,6 +114,8 @@ export interface Evaluation {
   asymmetry: { key: MeasureKey; difference: number }[];
   /** Each pair and tube against its mirror image. */
   symmetry: Symmetry[];
+  /** What nobody measured or chose yet, place by place. */
+  assumed: AssumedThing[];
   drift: Drift[];
   findings: Finding[];
   totals: Totals;
@@ -180,6 +185,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   const gussets = gussetsOf(plan, standing);
   const parts = partsOf(plan, standing);
   const tape = plan.measuringError.mm;
+  const assumed = assumedIn(plan);
   const offNode = offNodeFindings(joints, tubes, tape);
   return {
     members,
@@ -192,14 +198,24 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     panelHoles: panelHolesOf(plan, tubes),
     asymmetry: asymmetry(plan.survey),
     symmetry: symmetryOf(standing),
+    assumed: assumed.things,
     drift,
     findings: [
       ...briefFindings(plan),
-      ...(cage.loop ? [loopFinding(cage.loop)] : []),
+      ...proposalFindings(plan),
+      ...loopFindings(cage.loops),
       ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [])),
-      ...bookFindings(books, { plan, members: ruledMembers(cage, members), joints, plates, gussets, parts }),
-      ...keepOutFindings(keepOutGaps(plan, tubes), tape),
-      ...zoneFindings(zoneGaps(plan, tubes), tape),
+      ...bookFindings(books, {
+        plan,
+        members: ruledMembers(cage, members),
+        joints,
+        plates,
+        gussets,
+        parts,
+        assumed,
+      }),
+      ...keepOutFindings(keepOutGaps(plan, tubes), tape, assumed),
+      ...zoneFindings(zoneGaps(plan, tubes), tape, assumed),
       ...collisionFindings(collisionsOf(tubes, joints)),
       ...unbracedFindings(unbracedBends(tubes, joints, gussets)),
       ...midDoorFindings(midDoor(tubes)),
@@ -266,12 +282,21 @@ function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[]): Finding[
     if ('none' in hoop) return [...asymmetryFindings(plan, member), ...noHoopFindings(hoop.none, member.id)];
     return [
       ...asymmetryFindings(plan, member),
-      ...settledFindings(hoop.hoop, member.id, plan.survey.trust),
+      ...settledFindings(hoop.hoop, member.id, plan.survey.distrusted),
+      ...outsideTapedFindings(tapedGaps(resolved), gaps, member.id),
       ...gapFindings(gaps, member.id, plan.measuringError.mm),
       ...trimFindings(hoop.hoop, member),
     ];
   };
   return [...ofHoop(), ...pieces.flatMap((piece) => pieceFindings(resolved, piece))];
+}
+
+/** Gaps to the walls as the tape had them. */
+function tapedGaps({ member, hoop, pieces }: ResolvedMember): Gap[] {
+  const tube = pieces[0]?.tube;
+  return hoop && 'hoop' in hoop && tube?.ok
+    ? gapsOf(hoop.hoop, tube.value.axis, member.tube.od.mm, 'taped')
+    : [];
 }
 
 /** What stands in the way of one tube: it cannot be placed, has no die, does not bend, or clashes at the machine. */

@@ -10,6 +10,7 @@ export * from './survey/index.ts';
 export * from './cage/index.ts';
 export * from './harness/index.ts';
 export * from './occupant/index.ts';
+export * from './known/index.ts';
 export * from './rules/index.ts';
 export * from './evaluate.ts';
 export * from './drawing/index.ts';

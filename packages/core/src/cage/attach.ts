@@ -2,8 +2,8 @@ import { nearestBetween } from '../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { type Attachment, type CarSide, type MemberReference, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { heightPoint, stationPoint } from './station.ts';
 import { placeOf } from './place.ts';
+import { heightOnRow, nearestParts, type Row, type RowPlace, stationOnRow } from './row.ts';
 import { type Tube } from './tube.ts';
 
 /** A tube that stands already, and the side it belongs to where it is one of twins. */
@@ -42,66 +42,52 @@ export function footingOf(
         : fail('no-plate', '', 'the plate it stands on has no place of its own: give it one');
     }
     case 'station':
-      return onTube(attachment.on, standing, ({ tube }) => stationPoint(tube, attachment.station));
+      return onRow(rowOf(attachment.on, standing), (row) => stationOnRow(row, attachment.station));
     case 'height':
-      return onTube(attachment.on, standing, ({ tube, side }) =>
-        heightPoint(tube, attachment.height.mm, side === null ? (attachment.on.side ?? null) : null),
+      return onRow(rowOf(attachment.on, standing), (row, side) =>
+        heightOnRow(row, attachment.height.mm, side === null ? (attachment.on.side ?? null) : null),
       );
     case 'joint':
-      return andThen(referred(attachment.of[0], standing), ([first]) =>
-        andThen(referred(attachment.of[1], standing), ([second]) =>
-          succeed({
-            point: nearestBetween(first.tube.axis, second.tube.axis).first,
-            headers: [first.tube, second.tube],
-          }),
-        ),
+      return andThen(rowOf(attachment.of[0], standing), ({ row: first }) =>
+        andThen(rowOf(attachment.of[1], standing), ({ row: second }) => {
+          const [a, b] = nearestParts(first, second);
+          return succeed({ point: nearestBetween(a.axis, b.axis).first, headers: [a, b] });
+        }),
       );
   }
 }
 
-/** The place on the first piece of a member that has it: a split bar is asked piece by piece. */
-function onTube(
-  reference: MemberReference,
-  standing: StandingTube[],
-  placeOn: (tube: StandingTube) => Outcome<Vec3>,
+function onRow(
+  row: Outcome<RowOfSide>,
+  placeOn: (row: Row, side: CarSide | null) => Outcome<RowPlace>,
 ): Outcome<Footing> {
-  return andThen(referred(reference, standing), (candidates) =>
-    andThen(firstPlaced(candidates, placeOn), ({ on, place }) =>
-      succeed({ point: place, headers: [on.tube] }),
-    ),
+  return andThen(row, ({ row, side }) =>
+    andThen(placeOn(row, side), ({ tube, point }) => succeed({ point, headers: [tube] })),
   );
 }
 
-/** The first candidate that has the place; where none has it, what the first one says. */
-export function firstPlaced<T>(
-  [first, ...others]: Candidates,
-  placeOn: (tube: StandingTube) => Outcome<T>,
-): Outcome<{ on: StandingTube; place: T }> {
-  const own = placeOn(first);
-  if (own.ok) return succeed({ on: first, place: own.value });
-  for (const on of others) {
-    const place = placeOn(on);
-    if (place.ok) return succeed({ on, place: place.value });
-  }
-  return own;
+/** A bar's tubes in line, and the side they are on where it is one of twins. */
+export interface RowOfSide {
+  row: Row;
+  side: CarSide | null;
 }
 
-type Candidates = [StandingTube, ...StandingTube[]];
-
-/** The tubes that a reference may mean: the piece it names, those of its side, or all of a single member. */
-export function referred(
+/** The bar that a reference means: the one on the named side or the one that has the named piece, or the only one. */
+export function rowOf(
   { member, piece, side }: MemberReference,
   standing: StandingTube[],
-): Outcome<Candidates> {
+): Outcome<RowOfSide> {
   const tubes = standing.filter(({ tube }) => tube.member === member);
   const [only] = tubes;
   if (!only)
     return fail('not-standing', '', 'the member it stands on is not there, or could not be placed itself');
-  const named = tubes.filter(({ tube }) => tube.piece === piece);
-  const ofSide = tubes.filter((one) => side !== undefined && one.side === side);
+  const named = tubes.find(({ tube }) => tube.piece === piece) ?? tubes.find((one) => one.side === side);
   const twins = tubes.some((one) => one.side !== only.side);
-  const meant = [named, ofSide].find((some) => some.length > 0) ?? tubes;
-  if (meant === tubes && twins)
+  if (!named && twins)
     return fail('which-twin', '', `${only.tube.stamp} is one of twins: say the left or the right one`);
-  return succeed(meant as Candidates);
+  const own = named?.side ?? only.side;
+  return succeed({
+    row: tubes.filter((one) => one.side === own).map(({ tube }) => tube) as Row,
+    side: own,
+  });
 }

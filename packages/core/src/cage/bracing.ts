@@ -1,9 +1,9 @@
 import {
+  arcsIn,
   crossingsOf,
   lengthOf,
   nearestBetween,
   nearestOnPath,
-  type Piece,
   pointAt,
 } from '../centreline/index.ts';
 import { type BarRole, type CarSide, type Role } from '../plan/index.ts';
@@ -41,7 +41,7 @@ export function unbracedBends(tubes: Tube[], joints: Joint[], gussets: GussetAns
   return tubes
     .filter((tube) => END_ON.includes(tube.role))
     .flatMap((tube) =>
-      arcsOf(tube.axis).flatMap((arc, i): UnbracedBend[] => {
+      arcsIn(tube.axis).flatMap((arc, i): UnbracedBend[] => {
         const near = (at: Vec3) => distance(at, nearestOnPath(at, [arc])) < AT_THE_BEND + tube.od / 2;
         const braced =
           joints.some(({ header, at }) => header === tube.piece && near(at)) ||
@@ -50,8 +50,6 @@ export function unbracedBends(tubes: Tube[], joints: Joint[], gussets: GussetAns
       }),
     );
 }
-
-const arcsOf = (axis: Piece[]) => axis.filter((piece) => piece.kind === 'arc');
 
 /** Tubes that stand between driver and door at the middle of the opening, on one side of the car. */
 export interface MidDoor {

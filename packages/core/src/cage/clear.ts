@@ -85,10 +85,3 @@ export const HELMET_RADIUS = 140;
 /** From a helmet, by its top, to a tube's surface; negative where they run into each other. mm */
 export const helmetGap = ([x, y, z]: Vec3, tube: Tube): number =>
   distanceToPath([x, y, z - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2;
-
-/** The least distance between a helmet and a tube's surface; null where nobody is seated. mm */
-export function helmetRoom({ occupants }: Plan, tubes: Tube[]): number | null {
-  const tops = occupants.flatMap(({ helmetTop }) => (helmetTop ? [placeOf(helmetTop)] : []));
-  if (tops.length === 0 || tubes.length === 0) return null;
-  return Math.min(...tops.flatMap((top) => tubes.map((tube) => helmetGap(top, tube))));
-}

@@ -12,9 +12,17 @@ export interface Gap {
   gap: number;
 }
 
-/** Gaps from the tube's surface to the places of the body that were measured. */
-export function gapsOf(hoop: HoopGeometry, pieces: Piece[], od: number): Gap[] {
-  const { section } = hoop;
+/**
+ * Gaps from the tube's surface to the places of the body that were measured: with what was settled of contradictions, or as the
+ * tape had them.
+ */
+export function gapsOf(
+  hoop: HoopGeometry,
+  pieces: Piece[],
+  od: number,
+  which: 'section' | 'taped' = 'section',
+): Gap[] {
+  const section = hoop[which];
   const slant = Math.tan((hoop.tilt * Math.PI) / 180);
   const place = (y: number, z: number): Vec3 => [-z * slant + 0, y, z];
   const crown = hoop.axis.crownHeight.value;

@@ -4,8 +4,9 @@ import { degrees } from '../measure/index.ts';
 import { type Gusset, type Plan } from '../plan/index.ts';
 import { add, angleBetween, cross, length, scale, unit, type Vec3 } from '../space/index.ts';
 import { STEEL_DENSITY } from '../tube/index.ts';
-import { referred, type StandingTube } from './attach.ts';
+import { rowOf, type StandingTube } from './attach.ts';
 import { areaOf } from './plates.ts';
+import { nearestParts } from './row.ts';
 import { type Tube } from './tube.ts';
 
 type Flat = readonly [number, number];
@@ -30,7 +31,7 @@ export interface GussetShape {
 export interface GussetAnswer {
   gusset: string;
   stamp: string;
-  /** The stamps of its tubes, as far as they stand. */
+  /** The stamps of its tubes, where both stand. */
   between: string[];
   shape: Outcome<GussetShape>;
 }
@@ -38,14 +39,14 @@ export interface GussetAnswer {
 /** Every gusset of the plan, or why it has no shape. */
 export const gussetsOf = (plan: Plan, standing: StandingTube[]): GussetAnswer[] =>
   plan.gussets.map((gusset) => {
-    const first = referred(gusset.between[0], standing);
-    const second = referred(gusset.between[1], standing);
-    const tubes = [first, second].flatMap((one) => (one.ok ? [one.value[0].tube] : []));
+    const tubes = andThen(rowOf(gusset.between[0], standing), (first) =>
+      andThen(rowOf(gusset.between[1], standing), (second) => succeed(nearestParts(first.row, second.row))),
+    );
     return {
       gusset: gusset.id,
       stamp: gusset.stamp,
-      between: tubes.map((tube) => tube.stamp),
-      shape: andThen(first, ([a]) => andThen(second, ([b]) => shapeOf(gusset, a.tube, b.tube))),
+      between: tubes.ok ? tubes.value.map((tube) => tube.stamp) : [],
+      shape: andThen(tubes, ([first, second]) => shapeOf(gusset, first, second)),
     };
   });
 

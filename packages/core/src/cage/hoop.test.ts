@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { angleBetween, distance, subtract, type Vec3 } from '../space/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { type Distrusted, type Plan } from '../plan/index.ts';
 import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../testing.ts';
 import { hoopFrom, type HoopGeometry, type HoopResult } from './index.ts';
 
@@ -54,13 +54,26 @@ test('a protractor that reads 6° contradicts the widths: no hoop until one is t
   expect((2 * ((left?.lowerByProtractor.value ?? 0) / IN - clear)).toFixed(1)).toBe('58.4');
 });
 
-test('trusting the protractor keeps the roof and moves the feet, trusting the widths keeps both', () => {
+test('each reading of a contradiction can be the one that is not trusted, with what that gives', () => {
   const plan = planWith({ ...HANDBOOK_CAR, wallLeanLeft: '6', wallLeanRight: '6' });
-  const trusting = (trust: 'widths' | 'protractor') => hoopOf({ ...plan, survey: { ...plan.survey, trust } });
-  expect(bendAt(trusting('protractor'), 1)).toBeCloseTo(84, 6);
-  expect(trusting('protractor').figures.feetApart.value / IN).toBeCloseTo(58.41, 2);
-  expect(trusting('widths').figures.feetApart.value / IN).toBeCloseTo(56.5, 9);
-  expect(trusting('widths').contradictions).toHaveLength(2);
+  const without = (distrusted: Distrusted) => hoopOf({ ...plan, survey: { ...plan.survey, distrusted } });
+  // By the roof and the protractor the feet stand 58.4 in apart [handbook §4]; the bends are 84° either way.
+  expect(bendAt(without('lower-width'), 1)).toBeCloseTo(84, 6);
+  expect(without('lower-width').figures.feetApart.value / IN).toBeCloseTo(58.41, 2);
+  // By the floor and the protractor: 40·tan 6° = 4.204 in further in at the roof on each side than 28 1/4.
+  const roofMoved = without('roof-width');
+  expect(bendAt(roofMoved, 1)).toBeCloseTo(84, 6);
+  expect(roofMoved.figures.feetApart.value / IN).toBeCloseTo(56.5, 9);
+  expect(roofMoved.figures.cornersApart.value / IN).toBeCloseTo(56.5 - 2 * 4.2042, 3);
+  expect(without('protractor').figures.feetApart.value / IN).toBeCloseTo(56.5, 9);
+  expect(without('protractor').contradictions).toHaveLength(2);
+});
+
+test('a contradiction says at which height the widths and the protractor would agree', () => {
+  const result = resolve(planWith({ ...HANDBOOK_CAR, wallLeanLeft: '6', wallLeanRight: '6' }));
+  const none = 'none' in result && result.none.why === 'contradiction' ? result.none.contradictions : [];
+  // 3 1/4 in over tan 6°
+  expect((none[0]?.riseByBoth?.value ?? 0) / IN).toBeCloseTo(3.25 / 0.10510424, 4);
 });
 
 test('a protractor within its error is no contradiction', () => {
@@ -176,7 +189,7 @@ test('any measures resolve to a hoop without NaN, or to a reason; never to an ex
           Object.entries(given).filter(([, text]) => text !== undefined),
         ) as Record<string, string>;
         const plan = planWith(present, { sides, shape });
-        const result = resolve({ ...plan, survey: { ...plan.survey, trust: 'widths' } });
+        const result = resolve({ ...plan, survey: { ...plan.survey, distrusted: 'protractor' } });
         if ('none' in result) expect(result.none.why).toMatch(/impossible|missing/);
         else expect(result.hoop.points.flat().every(Number.isFinite)).toBe(true);
       },

@@ -13,7 +13,7 @@ import {
   type MeasuredSection,
   type MeasuringError,
   readSection,
-  trustingProtractor,
+  sectionWithout,
   withinTighterSide,
 } from '../survey/index.ts';
 import { RADIUS_WITHOUT_DIE } from './radius.ts';
@@ -58,9 +58,12 @@ export interface HoopGeometry {
   /** The roller's radius of a rolled crown; null where the die makes the bend. */
   radii: (number | null)[];
   legs: { left: Leg; right: Leg };
+  /** With what was settled of contradictions. */
   section: MeasuredSection;
+  /** As the tape had it. */
+  taped: MeasuredSection;
   axis: AxisSection;
-  /** Settled by trusting one measure; still worth a look. */
+  /** Settled by not trusting one reading; still worth a look. */
   contradictions: Contradiction[];
   tilt: number;
   feet: FootCut[];
@@ -87,7 +90,7 @@ export function hoopFrom(
   const measured = { ...reading.section, tilt: hoop.tilt?.deg ?? reading.section.tilt };
   const crown = axisSection(measured, takeOffs).crownHeight.value;
   const found = contradictions(measured, crown, error);
-  if (found.length > 0 && survey.trust === null)
+  if (found.length > 0 && survey.distrusted === null)
     return {
       none: {
         why: 'contradiction',
@@ -96,12 +99,12 @@ export function hoopFrom(
         axis: axisSection(measured, takeOffs),
       },
     };
-  const section = survey.trust === 'protractor' ? trustingProtractor(measured, crown) : measured;
+  const section = survey.distrusted ? sectionWithout(measured, survey.distrusted, crown) : measured;
   const own = axisSection(section, takeOffs);
   const axis = hoop.sides === 'same' ? withinTighterSide(own) : own;
   const built = buildHoop(section, axis, hoop, error, clr);
   if (!built.ok) return { none: { why: 'impossible', code: built.fault.code, message: built.fault.message } };
-  return { hoop: { ...built.value, contradictions: found } };
+  return { hoop: { ...built.value, taped: measured, contradictions: found } };
 }
 
 function buildHoop(
@@ -110,7 +113,7 @@ function buildHoop(
   hoop: MainHoop,
   error: MeasuringError,
   clr: number,
-): Outcome<Omit<HoopGeometry, 'contradictions'>> {
+): Outcome<Omit<HoopGeometry, 'contradictions' | 'taped'>> {
   const { tilt, leanHeight } = section;
   const crown = axis.crownHeight.value;
   const possible = checkAxis(axis, leanHeight, section, hoop.footLift.mm);

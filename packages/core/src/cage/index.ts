@@ -9,7 +9,7 @@ export { type Proposed, proposeBar, USUAL_ORDER, waysOf, withPieces } from './pr
 export { endFeatures } from './station.ts';
 export { type Joint } from './joint.ts';
 export { mirroredAttachment, mirroredFeature, mirroredShape } from './mirror.ts';
-export { byDependence, standsOn } from './order.ts';
+export { allBelow, byDependence, referencesOf, standsOn, wouldLoop } from './order.ts';
 export { type Cage, isExisting, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
 export {
   type Collision,
@@ -23,7 +23,6 @@ export { placeOf } from './place.ts';
 export {
   HELMET_RADIUS,
   helmetGap,
-  helmetRoom,
   type KeepOutGap,
   keepOutGaps,
   type ZoneGap,

@@ -1,13 +1,12 @@
-import { pointAt } from '../centreline/index.ts';
+import { lengthOf, pointAt } from '../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Part, type PartOf, type Plan } from '../plan/index.ts';
 import { add, distance, scale, type Vec3 } from '../space/index.ts';
 import { sectionProperties, STEEL_DENSITY } from '../tube/index.ts';
-import { firstPlaced, referred, type StandingTube } from './attach.ts';
+import { rowOf, type StandingTube } from './attach.ts';
 import { placeOf } from './place.ts';
-import { stationAlong } from './station.ts';
-import { type Tube } from './tube.ts';
+import { placeAlong, type Row, type RowPlace, stationOnRow } from './row.ts';
 
 /** A figure of a part, by its name. */
 export interface PartFigure {
@@ -54,17 +53,30 @@ const NEUTRAL = 0.44;
 /** Every part of the plan, or why it has no place. */
 export const partsOf = (plan: Plan, standing: StandingTube[]): PartAnswer[] =>
   plan.parts.map((part) => {
-    const tube = 'on' in part ? referred(part.on, standing) : null;
+    const placed = 'on' in part ? placedOn(part, standing) : null;
     return {
       part: part.id,
       stamp: part.stamp,
       kind: part.kind,
-      on: tube?.ok ? tube.value[0].tube.stamp : null,
-      answer: shapeOf(part, tube),
+      on: placed?.ok ? placed.value.place.tube.stamp : null,
+      answer: placed ? andThen(placed, (on) => onTube(part as OnTube, on)) : inTheCar(part),
     };
   });
 
-function shapeOf(part: Part, tube: ReturnType<typeof referred> | null): Outcome<PartShape> {
+type OnTube = PartOf<'splice' | 'bolted-joint' | 'belt-guide' | 'tie'>;
+
+/** Where on its bar a part is: the bar's tubes, and the one of them that has the place. */
+interface Placed {
+  row: Row;
+  place: RowPlace;
+}
+
+const placedOn = ({ on, station }: OnTube, standing: StandingTube[]): Outcome<Placed> =>
+  andThen(rowOf(on, standing), ({ row }) =>
+    andThen(stationOnRow(row, station), (place) => succeed({ row, place })),
+  );
+
+function inTheCar(part: Part): Outcome<PartShape> {
   switch (part.kind) {
     case 'bracket':
       return bracket(part);
@@ -73,48 +85,51 @@ function shapeOf(part: Part, tube: ReturnType<typeof referred> | null): Outcome<
     case 'stand-alone-bar':
       return standAloneBar(part);
     default:
-      return andThen(tube ?? fail('not-standing', '', 'it is on no tube'), (candidates) =>
-        andThen(
-          firstPlaced(candidates, (one) => stationAlong(one.tube, part.station)),
-          ({ on, place }) => onTube(part, on.tube, place),
-        ),
-      );
+      return fail('not-standing', '', 'it is on no tube');
   }
 }
 
-function onTube(
-  part: PartOf<'splice' | 'bolted-joint' | 'belt-guide' | 'tie'>,
-  tube: Tube,
-  along: number,
-): Outcome<PartShape> {
-  const at = pointAt(tube.axis, along) as Vec3;
+function onTube(part: OnTube, placed: Placed): Outcome<PartShape> {
+  const { tube, along, point: at } = placed.place;
   const place = { name: 'from-end-a' as const, mm: along };
   switch (part.kind) {
     case 'splice':
-      return splice(part, tube, at, place);
+      return splice(part, placed, place);
     case 'bolted-joint':
       return succeed({ at, figures: [place], points: [], mass: 0 });
     case 'tie':
       return succeed({ at, figures: [place, { name: 'gap', mm: part.gap.mm }], points: [], mass: 0 });
     case 'belt-guide': {
-      const guides = [along - part.apart.mm / 2, along + part.apart.mm / 2];
-      const points = guides.map((one) => pointAt(tube.axis, one)).filter((one) => one !== null);
-      if (points.length < 2)
+      const [first, second] = [-1, 1].map((sign) => alongFrom(placed, (sign * part.apart.mm) / 2));
+      if (!first || !second)
         return fail('off-the-tube', '', `its guides lie beyond an end of ${tube.stamp}: move them in`);
+      if (first.tube !== second.tube)
+        return fail(
+          'guides-apart',
+          '',
+          `what splits the bar stands between its guides, on ${first.tube.stamp} and ${second.tube.stamp}: move them to one side of it`,
+        );
       return succeed({
         at,
         figures: [
-          { name: 'first-guide', mm: guides[0] as number },
-          { name: 'second-guide', mm: guides[1] as number },
+          { name: 'first-guide', mm: first.along },
+          { name: 'second-guide', mm: second.along },
         ],
-        points,
+        points: [first.point, second.point],
         mass: 0,
       });
     }
   }
 }
 
-function splice(part: PartOf<'splice'>, tube: Tube, at: Vec3, place: PartFigure): Outcome<PartShape> {
+/** The place so much farther along the whole bar; null beyond its ends. */
+function alongFrom({ row, place }: Placed, by: number): RowPlace | null {
+  const before = row.slice(0, row.indexOf(place.tube)).reduce((sum, { axis }) => sum + lengthOf(axis), 0);
+  return placeAlong(row, before + place.along + by);
+}
+
+function splice(part: PartOf<'splice'>, placed: Placed, place: PartFigure): Outcome<PartShape> {
+  const { tube, point: at } = placed.place;
   const od = tube.od - 2 * tube.wall - SLEEVE_CLEARANCE;
   if (part.sleeveWall.mm >= od / 2)
     return fail(

@@ -53,9 +53,11 @@ function plateAnswer(plate: Plate, standing: StandingTube[]): PlateAnswer {
 
 function footOf({ under }: Plate, standing: StandingTube[]) {
   if (!under) return null;
-  const found = standing.find(
+  const own = standing.filter(
     ({ tube, side }) => tube.member === under.member && (under.side === undefined || under.side === side),
   );
+  // End B of a bar that is split is its last part's.
+  const found = under.end === 'a' ? own[0] : own.findLast(({ side }) => side === own[0]?.side);
   return found?.tube ?? null;
 }
 

@@ -38,8 +38,8 @@ export interface Cage {
   /** Every tube that could be placed. */
   standing: StandingTube[];
   joints: Joint[];
-  /** A loop of members that stand on each other: nothing of it can be placed. */
-  loop: Fault | null;
+  /** Members that stand on each other in a ring, ring by ring: they and what hangs on them cannot be placed. */
+  loops: Member[][];
 }
 
 /** The cage as far as it stands while it is being built up. */
@@ -52,20 +52,52 @@ interface Building {
 
 /** Orders members by dependence and places each on those before it. Moving a hoop moves what hangs on it. */
 export function resolveCage(plan: Plan, longestStickOf: Building['longestStickOf']): Cage {
-  const order = byDependence(plan.members);
+  const { ordered, loops, hanging } = byDependence(plan.members);
   const building: Building = { plan, longestStickOf, standing: [], joints: [] };
-  const placeable = order.ok ? order.value : plan.members.filter((one) => one.role === 'main-hoop');
-  const members = placeable.map((member) => {
+  const placed = ordered.map((member) => {
     const resolved = member.role === 'main-hoop' ? hoopMember(building, member) : barMember(building, member);
     for (const { tube, side } of resolved.pieces)
       if (tube.ok) building.standing.push({ tube: tube.value, side });
     return resolved;
   });
+  const stampsOf = (some: Member[]) => some.map(({ stamp }) => stamp).join(', ');
+  const looped = loops.flatMap((loop) => {
+    const fault = fail(
+      'loop',
+      '',
+      loop.length === 1
+        ? `${stampsOf(loop)} stands on itself: let it end at a point or on another tube`
+        : `${stampsOf(loop)} stand on each other in a loop: let one of them end at a point or on another tube`,
+    );
+    return loop.map((member) => unplaced(member, fault));
+  });
+  const hung = hanging.map((member) =>
+    unplaced(
+      member,
+      fail('on-a-loop', '', `it hangs on ${stampsOf(loops.flat())}, which stand on each other in a loop`),
+    ),
+  );
   return {
-    members,
+    members: [...placed, ...looped, ...hung],
     standing: building.standing,
     joints: building.joints,
-    loop: order.ok ? null : order.fault,
+    loops,
+  };
+}
+
+/** A member without a place keeps its pieces, so that it can be found and mended. */
+function unplaced(member: Member, fault: { ok: false; fault: Fault }): ResolvedMember {
+  const twins = member.role !== 'main-hoop' && member.pair === 'mirrored';
+  return {
+    member,
+    hoop: null,
+    pieces: member.pieces.map(({ id, stamp }, i) => ({
+      piece: id,
+      stamp,
+      side: twins ? (i < member.pieces.length / 2 ? 'left' : 'right') : null,
+      tube: fault,
+      sheet: fault,
+    })),
   };
 }
 

@@ -11,7 +11,7 @@ export interface Symmetry {
   lengthDifference: number;
 }
 
-/** Every pair and every single tube against its mirror image, the farthest first, one-sided ones last. */
+/** Every pair and every single bar, split or not, against its mirror image, the farthest first, one-sided ones last. */
 export function symmetryOf(standing: StandingTube[]): Symmetry[] {
   const twins = standing.filter(({ side }) => side === 'left');
   const pairs = twins.flatMap(({ tube }): Symmetry[] => {
@@ -27,20 +27,26 @@ export function symmetryOf(standing: StandingTube[]): Symmetry[] {
       },
     ];
   });
-  const singles = standing
-    .filter(({ side }) => side === null)
-    .map(({ tube }): Symmetry => {
-      const [a, b] = [tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3];
-      const across = a[1] * b[1] < 0 && tube.role !== 'diagonal' && !tube.role.endsWith('-diagonal');
-      const reversed = [...tube.points].reverse().map(mirror);
-      return {
-        stamps: [tube.stamp],
-        difference: across ? apart(tube.points, reversed) : null,
-        lengthDifference: 0,
-      };
-    });
+  const bars = new Map<string, Tube[]>();
+  for (const { tube, side } of standing)
+    if (side === null) bars.set(tube.member, [...(bars.get(tube.member) ?? []), tube]);
+  const singles = [...bars.values()].map((parts): Symmetry => {
+    const points = wholeOf(parts);
+    const [a, b] = [points[0] as Vec3, points.at(-1) as Vec3];
+    const role = parts[0]?.role ?? '';
+    const across = a[1] * b[1] < 0 && role !== 'diagonal' && !role.endsWith('-diagonal');
+    return {
+      stamps: parts.map(({ stamp }) => stamp),
+      difference: across ? apart(points, [...points].reverse().map(mirror)) : null,
+      lengthDifference: 0,
+    };
+  });
   return [...pairs, ...singles].sort((a, b) => (b.difference ?? -1) - (a.difference ?? -1));
 }
+
+/** Ends and corners of a whole bar: where its parts meet it runs on in line. */
+const wholeOf = (parts: Tube[]): Vec3[] =>
+  parts.flatMap(({ points }, i) => points.slice(i === 0 ? 0 : 1, i === parts.length - 1 ? undefined : -1));
 
 const mirror = ([x, y, z]: Vec3): Vec3 => [x, -y, z];
 

@@ -3,7 +3,7 @@ import { outside, type Seam, type SweptTube } from '../cope/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
-import { roofGap } from './roofGap.ts';
+import { roofOf } from './roof.ts';
 import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 /** How much of a seam the torch cannot get at, where the cage is welded. mm */
@@ -11,6 +11,8 @@ export interface SeamReach {
   hidden: number;
   /** How much further the cage would have to be let down for the roof to leave room; 0 where it does. */
   drop: number;
+  /** Whether the roof over all of it is known: where it is not, more may be out of reach. */
+  roofKnown: boolean;
 }
 
 /** A tube that may stand in the way, with its place in the order of fitting. */
@@ -45,13 +47,16 @@ interface Way {
  */
 export function torchIn(plan: Plan, order: Map<string, number>) {
   const { coping, weldPosition } = plan;
-  const gap = roofGap(plan);
-  const toRoof = ([x, y, z]: Vec3) => gap([x + weldPosition.forward.mm, y, z - weldPosition.drop.mm]);
+  const over = roofOf(plan);
+  const toRoof = ([x, y, z]: Vec3): number | null =>
+    over.kind === 'open'
+      ? Infinity
+      : over.gap([x + weldPosition.forward.mm, y, z - weldPosition.drop.mm]);
   const radius = coping.torchRoom.mm / 2;
   const room = coping.bodyRoom.mm;
   return (tube: Tube, headers: Tube[], seam: Seam, others: Other[]): SeamReach => {
     const places = seam.line.filter((at) => at !== null);
-    if (places.length === 0) return { hidden: 0, drop: 0 };
+    if (places.length === 0) return { hidden: 0, drop: 0, roofKnown: true };
     const box = boxOf({ points: places });
     const place = order.get(tube.piece) ?? Infinity;
     const near = others
@@ -63,15 +68,17 @@ export function torchIn(plan: Plan, order: Map<string, number>) {
       )
       .map(({ surface }) => surface);
     const looked = seam.line.flatMap((at, i) => (at && i % EVERY === 0 ? [{ at, i }] : []));
-    const roof = leastOf(looked.map(({ at }) => toRoof(at)));
+    const gaps = looked.map(({ at }) => toRoof(at));
+    const roofKnown = gaps.every((gap) => gap !== null);
+    const roof = leastOf(gaps);
     const underRoof = roof < room + radius;
-    if (near.length === 0 && !underRoof) return { hidden: 0, drop: 0 };
+    if (near.length === 0 && !underRoof) return { hidden: 0, drop: 0, roofKnown };
     const way: Way = { radius, room, toRoof: underRoof ? toRoof : null, near };
     const hidden = looked.filter(
       ({ at, i }) => !isReached(at, cornerAt(seam.line, i, at, tube, headers), way),
     );
     const share = hidden.length / Math.max(looked.length, 1);
-    return { hidden: share * seam.length, drop: share > 0 ? Math.max(0, room + radius - roof) : 0 };
+    return { hidden: share * seam.length, drop: share > 0 ? Math.max(0, room + radius - roof) : 0, roofKnown };
   };
 }
 

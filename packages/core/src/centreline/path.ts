@@ -65,3 +65,6 @@ export function polylineOf(pieces: Piece[], step = 3): Vec3[] {
   }
   return points;
 }
+
+/** The bends of an axis, from end A to end B. */
+export const arcsIn = (pieces: Piece[]) => pieces.filter((piece) => piece.kind === 'arc');

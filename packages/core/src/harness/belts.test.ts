@@ -101,12 +101,12 @@ describe('straps from above', () => {
 
   test('what is left to the hoop’s leg beside the outer strap', () => {
     // 600 − 380 to the leg's axis, half a leg of 44 mm and half a belt of 76 mm.
-    expect(legRoom(strapRuns(seated, bar, []), bar, 44)).toBeCloseTo(220 - 22 - 38, 9);
+    expect(legRoom(strapRuns(seated, bar, []), [bar], 44)).toBeCloseTo(220 - 22 - 38, 9);
   });
 });
 
 test('the longest span is between what holds the bar', () => {
-  expect(longestSpan(bar, []).length).toBe(1200);
+  expect(longestSpan([bar], []).length).toBe(1200);
   const strut = {
     piece: 's',
     end: 'b' as const,
@@ -115,7 +115,7 @@ test('the longest span is between what holds the bar', () => {
     angle: 90,
     eccentricity: 0,
   };
-  const span = longestSpan(bar, [strut]);
+  const span = longestSpan([bar], [strut]);
   expect([span.from, span.to]).toEqual([500, 1200]);
   expect(span.middle[1]).toBeCloseTo(-250, 9);
 });

@@ -1,7 +1,7 @@
 export { type Alternative, alternativesFor, type OffsetRange, offsetRange } from './alternatives.ts';
 export { type HipPlace, lapAngle, type LapInterval, lapInterval } from './lap.ts';
 export { longestSpan, type Span } from './span.ts';
-export { legRoom, type StrapRun, strapRuns } from './spread.ts';
+export { legRoom, type StrapRun, strapRuns, type WorstSpread, worstSpread } from './spread.ts';
 export { type StrapInput, strapInput } from './input.ts';
 export {
   aimedHeight,

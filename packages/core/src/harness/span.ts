@@ -3,7 +3,7 @@ import { lengthOf, pointAt } from '../centreline/index.ts';
 import { nearestAlong } from '../cope/index.ts';
 import { type Vec3 } from '../space/index.ts';
 
-/** The longest stretch of a bar that nothing holds. mm along its axis from end A */
+/** The longest stretch of a bar that nothing holds. mm along the axis of its tube from end A */
 export interface Span {
   from: number;
   to: number;
@@ -12,8 +12,13 @@ export interface Span {
   middle: Vec3;
 }
 
-/** Between the bar's ends and every tube that stands on it. */
-export function longestSpan(tube: Tube, joints: Joint[]): Span {
+/** Between a bar's ends and every tube that stands on it; what splits a bar holds both its parts. own: one tube at least. */
+export const longestSpan = (own: Tube[], joints: Joint[]): Span =>
+  own
+    .map((tube) => spanOf(tube, joints))
+    .reduce((longest, one) => (one.length > longest.length ? one : longest));
+
+function spanOf(tube: Tube, joints: Joint[]): Span {
   const total = lengthOf(tube.axis);
   const held = joints
     .filter(({ header }) => header === tube.piece)

@@ -1,10 +1,12 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { parseLength, readNumber } from './length.ts';
+import { type Known } from './known.ts';
 
 /** The one angle of every document: the degrees that count, and what was typed. */
 export interface Angle {
   deg: number;
   typed: string;
+  known?: Known;
 }
 
 export const radians = (degrees: number): number => (degrees * Math.PI) / 180;

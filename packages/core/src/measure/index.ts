@@ -21,5 +21,6 @@ export {
   PROTRACTOR_ERROR,
   TAPE_ERROR,
 } from './tolerances.ts';
+export { assumed, isAssumed, isFigure, type Known, knownAs } from './known.ts';
 export { firstZero, halve, rootBetween } from './halve.ts';
 export { type Interval, intervalsBelow } from './intervals.ts';

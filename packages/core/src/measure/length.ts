@@ -1,4 +1,5 @@
 import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
+import { type Known } from './known.ts';
 
 export type Unit = 'in' | 'mm';
 
@@ -6,6 +7,7 @@ export type Unit = 'in' | 'mm';
 export interface Length {
   mm: number;
   typed: string;
+  known?: Known;
 }
 
 /** mm per unit. The inch is exact by definition. */

@@ -1,4 +1,4 @@
-import { placeOf, type Tube } from '../cage/index.ts';
+import { type Tube } from '../cage/index.ts';
 import { AS_MEASURED, seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Body, bodyOf } from './body.ts';
@@ -32,17 +32,17 @@ export interface CockpitAnswer {
 export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
   const { occupants, cockpit } = plan;
   const bodies = occupants.flatMap((person) =>
-    seatPoses(person.travel, 'ends').map((pose) => bodyOf(person, pose)),
+    seatPoses(person.travel, 'all').map((pose) => bodyOf(person, pose)),
   );
   const hoop = tubes.find(({ role }) => role === 'main-hoop');
-  const front = tubes.filter(({ role }) => FRONT_HOOP.some((one) => one === role));
+  const front = tubes.filter(({ role }) => FRONT_HOOP.includes(role));
   return {
     people: occupants.map((person) => {
       const body = bodyOf(person, AS_MEASURED);
       return {
         body,
         sight: body.eye && sightOf(body.eye, tubes),
-        underHoop: hoop && person.helmetTop ? underHoop(placeOf(person.helmetTop), hoop, front) : null,
+        underHoop: hoop ? underHoop(person, hoop, front) : null,
       };
     }),
     rooms: roomsOf(bodies, tubes, cockpit.padding.mm),

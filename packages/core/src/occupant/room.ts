@@ -1,7 +1,9 @@
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import { distanceToPath, nearestBetween, nearestOnPath, type Piece } from '../centreline/index.ts';
+import { seatPoses } from '../harness/index.ts';
+import { type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
-import { type Body, type BodyPart, type Volume } from './body.ts';
+import { type Body, bodyOf, type BodyPart, type Volume } from './body.ts';
 
 /** How near somebody comes to a tube, at the worst setting of the seat. mm */
 export interface Room {
@@ -65,4 +67,15 @@ export function roomsOf(bodies: Body[], tubes: Tube[], padding: number): Room[] 
         });
       }
   return [...rooms.values()].sort((a, b) => a.gap - b.gap);
+}
+
+/** The least room between a helmet and a tube's surface over all settings of all seats; null where none comes within reach. mm */
+export function helmetRoom({ occupants }: Pick<Plan, 'occupants'>, tubes: Tube[]): number | null {
+  const helmets = occupants.flatMap((person) =>
+    seatPoses(person.travel, 'all').map((pose) => {
+      const body = bodyOf(person, pose);
+      return { ...body, volumes: body.volumes.filter(({ part }) => part === 'helmet') };
+    }),
+  );
+  return roomsOf(helmets, tubes, 0)[0]?.gap ?? null;
 }

@@ -27,9 +27,9 @@ export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';
 export { newOccupant, type Occupant } from './occupant.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
 export { emptyPlan, type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
-export { extentField, id, massField, note, sizeField, title, type Mass, angleField } from './quantities.ts';
+export { id, massField, note, stated, title, type Mass } from './quantities.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, shopSchema } from './shop.ts';
-export { type Measures, type Survey, ZONES } from './survey.ts';
+export { type Distrusted, DISTRUSTED, type Measures, type Survey, ZONES } from './survey.ts';
 export {
   type BendingChoice,
   type Die,

@@ -2,7 +2,7 @@ type Document = Record<string, unknown>;
 type Migration = (document: Document) => Document;
 
 /** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
-export const migrations: Migration[] = [barsWithShapes, copingSettings, peopleWithBodies];
+export const migrations: Migration[] = [barsWithShapes, copingSettings, peopleWithBodies, figuresKnown];
 
 const list = (value: unknown): Document[] => (Array.isArray(value) ? (value as Document[]) : []);
 
@@ -103,4 +103,14 @@ function peopleWithBodies(old: Document): Document {
     },
     answers: Object.fromEntries(answers.map(([key, one]) => [key, { ...one, on: null, photos: [] }])),
   };
+}
+
+/**
+ * 4 → 5: figures say when the program put them in; what an older plan holds counts as measured or chosen, and it is told once. Of
+ * readings that contradict each other the one that is not trusted is named: the roof's width may be it too.
+ */
+function figuresKnown(old: Document): Document {
+  const { trust, ...survey } = (old.survey ?? {}) as Document;
+  const distrusted = trust === 'widths' ? 'protractor' : trust === 'protractor' ? 'lower-width' : null;
+  return { ...old, version: 5, proposalsMarked: false, survey: { ...survey, distrusted } };
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { between, oneOf, say } from '../fault/index.ts';
+import { assumed } from '../measure/index.ts';
 import { placeField } from './attachment.ts';
 import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
 
@@ -61,7 +62,7 @@ export const occupant = z.strictObject({
 });
 export type Occupant = z.infer<typeof occupant>;
 
-/** Somebody in a fixed seat, nothing measured; straps 150 mm apart are common practice. */
+/** Somebody in a fixed seat, nothing measured; straps 150 mm apart are common practice, and at the shoulder until it is measured. */
 export const newOccupant = (id: string): Occupant => ({
   id,
   name: '',
@@ -70,8 +71,8 @@ export const newOccupant = (id: string): Occupant => ({
   helmetTop: null,
   height: null,
   travel: null,
-  slots: [{ mm: 0, typed: '0 mm' }],
-  slotsApart: { mm: 150, typed: '150 mm' },
+  slots: [assumed({ mm: 0, typed: '0 mm' })],
+  slotsApart: assumed({ mm: 150, typed: '150 mm' }),
   body: { eye: null, hip: null, knee: null, elbow: null, shoulderWidth: null, seatWidth: null },
   lap: { left: null, right: null },
 });

@@ -15,7 +15,7 @@ import { survey } from './survey.ts';
 import { die } from './tooling.ts';
 
 export const PLAN_FORMAT = 'gyrus-plan';
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 /** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
 const copeOverride = z.strictObject({
@@ -51,6 +51,8 @@ export const planSchema = z.strictObject({
     mm: between(0, 50, 'the error of the tape in mm'),
     deg: between(0, 10, 'the error of the protractor in degrees'),
   }),
+  /** Whether figures that the program put in are marked so; false in plans from before that was kept. */
+  proposalsMarked: z.boolean(say('true or false')),
   brief,
   survey,
   dies: z.array(die, say('the dies pinned by the plan')),
@@ -151,6 +153,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
     version: PLAN_VERSION,
     units: { length, fraction: 16 },
     measuringError: { mm: TAPE_ERROR, deg: PROTRACTOR_ERROR },
+    proposalsMarked: true,
     brief: {
       car: '',
       series: '',
@@ -168,7 +171,7 @@ export function emptyPlan(ids: { member: string; piece: string }, length: 'in' |
       books: [],
       notes: '',
     },
-    survey: { measures: {}, trust: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
+    survey: { measures: {}, distrusted: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
     dies: [],
     members: [
       {

@@ -1,11 +1,24 @@
 import { z } from 'zod';
-import { coordinate, extent, LARGEST, say, size } from '../fault/index.ts';
-import { type Angle, type Length } from '../measure/index.ts';
+import { coordinate, extent, LARGEST, oneOf, say, size } from '../fault/index.ts';
+import { type Angle, type Known, type Length } from '../measure/index.ts';
 
 const typed = z.string(say('the text that was typed')).max(60, 'the typed text is 60 characters at most');
 
+/** Left out where somebody typed the figure. */
+const known: z.ZodType<Known> = z.union(
+  [
+    z.strictObject({ how: z.literal('assumed') }),
+    z.strictObject({
+      how: oneOf(['measured', 'chosen'], 'how it is known'),
+      by: z.string(say('who confirmed it')).max(120, 'a name has 120 characters at most'),
+      on: z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z'),
+    }),
+  ],
+  say('how it is known: {how: "assumed"}, or {how: "measured" or "chosen", by, on}'),
+);
+
 const lengthOf = (mm: z.ZodNumber, what: string): z.ZodType<Length> =>
-  z.strictObject({ mm, typed }, say(`${what} as {mm, typed}`));
+  z.strictObject({ mm, typed, known: known.optional() }, say(`${what} as {mm, typed}`));
 
 /** The one length of every document, `{ "mm": 595.3125, "typed": "23 7/16" }`; mm counts, typed is kept as written. */
 export const sizeField = (what: string) => lengthOf(size(what), what);
@@ -20,7 +33,17 @@ const degreesIn = (low: number, high: number, what: string) =>
 
 /** The one angle of every document, `{ "deg": 84.5, "typed": "84 1/2" }`. */
 export const angleField = (low: number, high: number, what: string): z.ZodType<Angle> =>
-  z.strictObject({ deg: degreesIn(low, high, what), typed }, say(`${what} as {deg, typed}`));
+  z.strictObject({ deg: degreesIn(low, high, what), typed, known: known.optional() }, say(`${what} as {deg, typed}`));
+
+/** Figures of a rule book: they are stated, and nobody measures or assumes them. */
+export const stated = {
+  size: (what: string): z.ZodType<Length> =>
+    z.strictObject({ mm: size(what), typed }, say(`${what} as {mm, typed}`)),
+  extent: (what: string): z.ZodType<Length> =>
+    z.strictObject({ mm: extent(what), typed }, say(`${what} as {mm, typed}`)),
+  angle: (low: number, high: number, what: string): z.ZodType<Angle> =>
+    z.strictObject({ deg: degreesIn(low, high, what), typed }, say(`${what} as {deg, typed}`)),
+};
 
 /** A mass as typed, in kilograms. */
 export interface Mass {

@@ -5,6 +5,10 @@ import { placeField, side } from './attachment.ts';
 import { type AngleKey, isAngleKey, type LengthKey, MEASURE_KEYS, type MeasureKey } from './measures.ts';
 import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
 
+/** Readings of a leaning wall of which one must be wrong: its lean, the half width where it starts, the half width at the roof. */
+export const DISTRUSTED = ['protractor', 'lower-width', 'roof-width'] as const;
+export type Distrusted = (typeof DISTRUSTED)[number];
+
 /** Zones that have a gap school of their own. */
 export const ZONES = ['roof', 'a-pillar', 'b-pillar', 'sill', 'door', 'rear'] as const;
 
@@ -25,8 +29,8 @@ const measureFields = Object.fromEntries(
 /** The stripped car as measured: known measures, and the builder's own points, planes and keep-outs. */
 export const survey = z.strictObject({
   measures: z.strictObject(measureFields, say('the measures by key')),
-  /** Which of two measures that contradict each other the builder trusts; null until told. */
-  trust: oneOf(['widths', 'protractor'], 'which measure is trusted').nullable(),
+  /** Which reading of those that contradict each other the builder does not trust; null until told. */
+  distrusted: oneOf(DISTRUSTED, 'which reading is not trusted').nullable(),
   points: z.array(
     z.strictObject({
       id,

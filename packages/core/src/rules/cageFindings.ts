@@ -12,6 +12,8 @@ import {
 } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
+import { type Assumed } from '../known/index.ts';
+import { resting } from './assumed.ts';
 import { type Finding, finding } from './finding.ts';
 
 /** A gap of this width takes a finger in and does not let it go. mm, the entrapment range of EN 1176-1, from memory */
@@ -19,9 +21,9 @@ const FINGER = { from: 8, to: 25 };
 
 const text = (value: string) => ({ text: value });
 
-export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number): Finding[] =>
-  gaps.map(({ keepOut, name, tube, gap, clearance }) =>
-    finding({
+export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number, assumed: Assumed): Finding[] =>
+  gaps.map(({ keepOut, name, tube, gap, clearance }) => {
+    const found = finding({
       key: `keep-out/${keepOut}/${tube.piece}`,
       code: 'keep-out',
       status: decided(clearance - gap - tapeError) > 0 ? 'out' : 'look',
@@ -30,11 +32,12 @@ export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number): Finding[
       limit: { mm: clearance },
       margin: { mm: gap - clearance },
       facts: { stamp: text(tube.stamp), name: text(name) },
-    }),
-  );
+    });
+    return resting(found, [...assumed.ofRecord(keepOut), ...assumed.ofMember(tube.member)]);
+  });
 
 /** Gaps against the school of their zone: touching, a gap, or more room; and the gap that catches a finger. */
-export function zoneFindings(gaps: ZoneGap[], tapeError: number): Finding[] {
+export function zoneFindings(gaps: ZoneGap[], tapeError: number, assumed: Assumed): Finding[] {
   return gaps.flatMap(({ point, name, school, wanted, tube, gap }) => {
     const common = {
       member: tube.member,
@@ -65,7 +68,8 @@ export function zoneFindings(gaps: ZoneGap[], tapeError: number): Finding[] {
       );
     if (gap > FINGER.from && gap < FINGER.to)
       found.push(finding({ key: `zone/${point}/finger`, code: 'finger-gap', status: 'look', ...common }));
-    return found;
+    const rests = [...assumed.ofRecord(point), ...assumed.ofMember(tube.member)];
+    return found.map((one) => resting(one, rests));
   });
 }
 

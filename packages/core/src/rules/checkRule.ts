@@ -1,16 +1,17 @@
-import { type BendSheet } from '../cage/index.ts';
+import { arcsIn } from '../centreline/index.ts';
 import { CATALOGUE, decided } from '../measure/index.ts';
-import { count, feetOn, gussets, openingHeight, splices } from './checks/counted.ts';
+import { continuous, count, feetOn, gussets, openingHeight, splices } from './checks/counted.ts';
 import { endDistance } from './checks/ends.ts';
 import { angle, straight } from './checks/geometry.ts';
 import { lapWindow, strapSpread } from './checks/belts.ts';
 import { harnessWindow, helmet, padding } from './checks/people.ts';
 import { plates } from './checks/plates.ts';
+import { askPerson } from './askPerson.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
 import { judgeCatalogue, judgeMeasured } from './judge.ts';
 import { type Rule } from './ruleBook.ts';
 import { type CheckOf } from './ruleCheck.ts';
-import { type Base, type Subject, waiting } from './subject.ts';
+import { type Base, barsOf, isFirstOf, type Subject, tubesOf, waiting } from './subject.ts';
 
 /** Holds one rule against one member. What cannot be computed yet, or ever, is asked; nothing passes in silence. */
 export function checkRule(rule: Rule, bookId: string, subject: Subject, source: RuleSource): Finding[] {
@@ -26,7 +27,7 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
     case 'bends':
       return bends(check, subject, base);
     case 'continuous-tube':
-      return [continuous(subject, base)];
+      return continuous(check, subject, base);
     case 'tilt-from-vertical':
       return [tilt(check.most.deg, subject, base)];
     case 'straight':
@@ -48,9 +49,9 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
     case 'strap-spread':
       return strapSpread(check, subject, base);
     case 'gusset':
-      return gussets(check, subject, base);
+      return gussets(check, rule, subject, base);
     case 'splice':
-      return splices(check, subject, base);
+      return splices(check, rule, subject, base);
     case 'feet-on':
       return feetOn(check, subject, base);
     case 'count':
@@ -66,10 +67,13 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
 
 /** One finding per die: the radius is the die's, a catalogue size. */
 function clrRatio(least: number, { member, pieces }: Subject, base: Base): Finding[] {
+  const tubes = pieces.flatMap(({ tube }) => tube ?? []);
   const sheets = pieces.flatMap(({ sheet }) => sheet ?? []);
-  if (sheets.length === 0) return [waiting('clr-ratio', base)];
-  const od = member.tube.od.mm;
+  if (tubes.length > 0 && tubes.every(({ axis }) => arcsIn(axis).length === 0))
+    return [finding({ ...base, code: 'no-bends', status: 'clear', facts: { stamp: { text: member.stamp } } })];
   const bends = sheets.flatMap((sheet) => sheet.bends);
+  if (bends.length === 0) return [waiting('clr-ratio', base)];
+  const od = member.tube.od.mm;
   const dies = [...new Map(bends.map((bend) => [bend.die.id, bend.die])).values()];
   return dies.map((die) => {
     const ratio = die.clr.mm / od;
@@ -87,16 +91,13 @@ function clrRatio(least: number, { member, pieces }: Subject, base: Base): Findi
   });
 }
 
-/** Of the piece with the most bends and the sharpest of all. */
+/** Of the bar with the most bends and the sharpest of all, as the path has them: no die is needed to count them. */
 function bends(check: CheckOf<'bends'>, subject: Subject, base: Base): Finding[] {
-  const sheets = subject.pieces.flatMap(({ sheet }) => sheet ?? []);
-  const counts = subject.hoop
-    ? [subject.hoop.features.length]
-    : subject.pieces.flatMap(({ tube }) => (tube ? [tube.features.length] : []));
-  if (counts.length === 0) return [waiting('bend-count', base)];
-  const most = Math.max(...counts);
+  const bars = barsOf(subject);
+  if (bars.length === 0) return [waiting('bend-count', base)];
   const found: Finding[] = [];
   if (check.most !== null) {
+    const most = Math.max(...bars.map(({ tubes }) => tubes.flatMap(({ axis }) => arcsIn(axis)).length));
     found.push(
       finding({
         ...base,
@@ -113,48 +114,26 @@ function bends(check: CheckOf<'bends'>, subject: Subject, base: Base): Finding[]
       }),
     );
   }
-  if (check.largestAngle !== null)
-    found.push(...largestBend(check.largestAngle.deg, sheets, most, subject, base));
+  if (check.largestAngle !== null) found.push(largestBend(check.largestAngle.deg, subject, base));
   return found;
 }
 
-function largestBend(
-  most: number,
-  sheets: BendSheet[],
-  count: number,
-  { cage }: Subject,
-  base: Base,
-): Finding[] {
-  if (count === 0) return [];
-  const bends = sheets.flatMap((sheet) => sheet.bends);
-  if (bends.length === 0) return [waiting('bend-angle', base)];
-  const sharpest = bends.reduce((worst, bend) => (bend.angle > worst.angle ? bend : worst));
+function largestBend(most: number, subject: Subject, base: Base): Finding {
+  const arcs = tubesOf(subject).flatMap(({ axis, features }) =>
+    arcsIn(axis).map(({ angle }, i) => ({ angle, feature: features[i] ?? null })),
+  );
+  const none: { angle: number; feature: string | null } = { angle: 0, feature: null };
+  const sharpest = arcs.reduce((worst, arc) => (arc.angle > worst.angle ? arc : worst), none);
   const margin = most - sharpest.angle;
-  return [
-    finding({
-      ...base,
-      key: `${base.key}/angle`,
-      code: 'bend-angle',
-      status: judgeMeasured(margin, cage.plan.measuringError.deg),
-      feature: sharpest.feature,
-      measured: { deg: sharpest.angle },
-      limit: { deg: most },
-      margin: { deg: margin },
-    }),
-  ];
-}
-
-/** A pair is two tubes of one length each; a split makes more. */
-function continuous({ member }: Subject, base: Base): Finding {
-  const wanted = member.role !== 'main-hoop' && member.pair === 'mirrored' ? 2 : 1;
-  const count = member.pieces.length;
   return finding({
     ...base,
-    code: 'continuous-tube',
-    status: count <= wanted ? 'clear' : 'out',
-    measured: { count },
-    limit: { count: wanted },
-    margin: { count: wanted - count },
+    key: `${base.key}/angle`,
+    code: 'bend-angle',
+    status: judgeMeasured(margin, subject.cage.plan.measuringError.deg),
+    feature: sharpest.feature,
+    measured: { deg: sharpest.angle },
+    limit: { deg: most },
+    margin: { deg: margin },
   });
 }
 
@@ -175,28 +154,10 @@ function tilt(most: number, { hoop, member, cage }: Subject, base: Base): Findin
 
 /** Asked once for the whole cage, at the first member that the rule is about; what the torch cannot reach comes with the copes. */
 function weldedAllRound({ roles }: Rule, subject: Subject, base: Base): Finding[] {
-  const first = subject.cage.members.find(({ member }) => roles.includes(member.role));
-  return first?.member.id === subject.member.id
+  return isFirstOf(roles, subject)
     ? [asked('Welded all round, with full penetration?', subject, base)]
     : [];
 }
 
-/** Answered yes it is clear and says by whom; answered no it is out; until then it is asked. */
-function asked(question: string, { cage }: Subject, base: Base): Finding {
-  const answer = cage.plan.answers[base.key];
-  const facts: Finding['facts'] = { question: { text: question } };
-  if (!answer) return finding({ ...base, code: 'asked', status: 'ask', facts });
-  return finding({
-    ...base,
-    code: 'answered',
-    status: answer.answer === 'yes' ? 'clear' : 'out',
-    facts: {
-      ...facts,
-      answer: { text: answer.answer },
-      by: { text: answer.by },
-      note: { text: answer.note },
-      on: { text: answer.on?.slice(0, 10) ?? '' },
-      photos: { count: answer.photos.length },
-    },
-  });
-}
+const asked = (question: string, { cage }: Subject, base: Base): Finding =>
+  askPerson(cage.plan, base, 'asked', { question: { text: question } }, 'answered');

@@ -15,7 +15,7 @@ export const holdsIn = (rule: Rule, chosen: string | null, brief: Brief): boolea
   (rule.classes.length === 0 || (chosen !== null && rule.classes.includes(chosen))) && holdsWhen(rule, brief);
 
 /** What a rule leaves open holds for all; what the brief does not know yet is taken as held, so that nothing passes unseen. */
-function holdsWhen({ when }: Rule, { roof, carWeight, buildYear }: Brief): boolean {
+export function holdsWhen({ when }: Rule, { roof, carWeight, buildYear }: Brief): boolean {
   if (!when) return true;
   const kg = carWeight?.kg ?? null;
   return (
@@ -54,8 +54,13 @@ export const rulesOfKind = <K extends RuleCheck['kind']>(
 
 /** Pieces of the members that a chosen book wants in one continuous tube. */
 export function continuousPieces(plan: Plan, books: RuleBook[]): Set<string> {
-  const roles = new Set(rulesOfKind(plan, books, 'continuous-tube').flatMap(({ rule }) => rule.roles));
-  return new Set(
-    plan.members.filter(({ role }) => roles.has(role)).flatMap(({ pieces }) => pieces.map(({ id }) => id)),
-  );
+  const rules = rulesOfKind(plan, books, 'continuous-tube');
+  const wanted = (member: Plan['members'][number]) =>
+    rules.some(
+      ({ rule, check }) =>
+        rule.roles.includes(member.role) &&
+        // Where only some of the bars have to be, it is those that nothing splits.
+        (check.least == null || !member.crossings.some(({ goes }) => goes === 'split')),
+    );
+  return new Set(plan.members.filter(wanted).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
 }

@@ -1,6 +1,8 @@
 import { decided } from '../measure/index.ts';
 import { type CockpitAnswer, isTooLow, type Room, type Stretch } from '../occupant/index.ts';
 import { type Plan } from '../plan/index.ts';
+import { assumedIn } from '../known/index.ts';
+import { resting } from './assumed.ts';
 import { type Finding, finding } from './finding.ts';
 
 const text = (value: string) => ({ text: value });
@@ -10,8 +12,24 @@ const PILLAR = 6;
 
 /** What the cage does to the people in it: hits, padding, sight, getting in; and belts on a bar for show. */
 export function cockpitFindings(plan: Plan, cockpit: CockpitAnswer): Finding[] {
+  const assumed = assumedIn(plan);
+  const people = new Map(plan.occupants.map(({ id }) => [id, assumed.ofRecord(id)] as const));
+  const restsOf = ({ key, member }: Finding) => [
+    // Findings about one person name them in their key; padding is of all.
+    ...plan.occupants.flatMap(({ id }) =>
+      key.startsWith('cockpit/pad/') || key.split('/').includes(id) ? (people.get(id) ?? []) : [],
+    ),
+    ...(member ? assumed.ofMember(member) : []),
+  ];
   return [
     ...beltFindings(plan),
+    ...verdicts(plan, cockpit).map((found) => resting(found, restsOf(found))),
+  ];
+}
+
+/** What is judged of the people in the cage, as far as it stands against it. */
+function verdicts(plan: Plan, cockpit: CockpitAnswer): Finding[] {
+  return [
     ...cockpit.rooms.flatMap(roomFindings),
     ...cockpit.padding.flatMap((stretch) => paddingFindings(plan, stretch)),
     ...sightFindings(plan, cockpit),

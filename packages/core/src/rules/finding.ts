@@ -1,3 +1,4 @@
+import { type ThingName } from '../known/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
 import { type Provenance } from './ruleBook.ts';
@@ -32,6 +33,9 @@ export interface Finding {
   /** How far inside the limit (negative: beyond it), of the same kind. */
   margin: Quantity | null;
   rule: RuleSource | null;
+  /** Where it rests on what nobody measured or chose: what it asks for, and the verdict that it would have. */
+  would: Exclude<Status, 'ask'> | null;
+  restsOn: ThingName[];
   /** The least change that would mend it, where it can be computed and it is not clear. */
   remedy: Remedy | null;
   /** More that the words need. */
@@ -48,6 +52,8 @@ export const finding = (
   limit: null,
   margin: null,
   rule: null,
+  would: null,
+  restsOn: [],
   remedy: null,
   facts: {},
   ...given,

@@ -1,4 +1,3 @@
-import { directionNearest, sweptTube } from '../cope/index.ts';
 import {
   aimedHeight,
   type Alternative,
@@ -13,18 +12,19 @@ import {
   type OffsetRange,
   offsetRange,
   type SlotPlace,
-  slotPlaces,
   type Span,
   type StrapAttach,
   type StrapRun,
   strapRuns,
   type StrapWindow,
+  type WorstSpread,
+  worstSpread,
 } from '../harness/index.ts';
 import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
-import { placeAcross } from '../centreline/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type RuleBook } from './ruleBook.ts';
+import { keptWindows, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
 import { strapWindows } from './strapWindows.ts';
 
 /** A strap as it stands now. mm and degrees */
@@ -33,8 +33,6 @@ export interface StrapNow {
   place: SlotPlace;
   /** null where the bar does not lie behind the slot. */
   angle: number | null;
-  /** From slot to bar. */
-  length: number;
 }
 
 /** A harness bar with the heights that suit everybody who is belted to it. mm and degrees */
@@ -47,6 +45,10 @@ export interface HarnessAnswer {
   /** Slots of all drivers at all notches, seen from the bar's place behind the first of them. */
   places: SlotPlace[];
   now: StrapNow[];
+  /** Each seat in each window, at its worst slot and setting. */
+  verdicts: (StrapVerdict & { occupant: string; book: string })[];
+  /** Over every slot and setting, to the bar's axis; null without a shoulder. */
+  shortest: { length: number; place: SlotPlace } | null;
   /** Places whose strap leaves a window where the bar is now. */
   broken: { broken: SlotPlace[]; share: number };
   /** null without a measured shoulder or a window. */
@@ -59,6 +61,8 @@ export interface HarnessAnswer {
   behind: OffsetRange | null;
   /** Both straps of everybody as measured, in space. */
   runs: (StrapRun & { driver: string })[];
+  /** The strap of each seat that runs farthest off straight back, over every slot and setting. */
+  spreads: (WorstSpread & { occupant: string; driver: string })[];
   /** Between the outermost strap and what the bar ends on; null without a strap. */
   legRoom: number | null;
   /** The least distance between a slot, which is in the seat's back, and the bar's surface, over all settings. */
@@ -83,15 +87,8 @@ export function harnessAnswers(
     const own = tubes.filter((tube) => tube.member === member.id);
     const [one] = own;
     if (member.role !== 'harness-bar' || !one) return [];
-    const seated = plan.occupants.filter(({ shoulder }) => shoulder !== null);
     return [
-      answerFor(
-        { plan, joints, tubes, parts, windows },
-        member.id,
-        member.stamp,
-        [one, ...own.slice(1)],
-        seated,
-      ),
+      answerFor({ plan, joints, tubes, parts, windows }, member.id, member.stamp, [one, ...own.slice(1)]),
     ];
   });
 }
@@ -109,48 +106,22 @@ function answerFor(
   member: string,
   stamp: string,
   own: [Tube, ...Tube[]],
-  seated: Plan['occupants'],
 ): HarnessAnswer {
   const { attach, aim } = plan.harness;
-  const behind = seated.map((person) => {
-    const y = person.shoulder?.[1].mm ?? 0;
-    const spots = own.map((tube) => ({ tube, at: placeAcross(tube.axis, y) }));
-    return spots.reduce((best, one) => (Math.abs(one.at[1] - y) < Math.abs(best.at[1] - y) ? one : best));
-  });
-  const [first] = behind;
-  const tube = first?.tube ?? own[0];
-  const [x, , z] = first?.at ?? placeAcross(tube.axis, 0);
-  const bar: BarLine = { x, z, lean: leanOf(tube, joints, tubes), od: tube.od };
-  // An offset bar lies further back behind one driver than behind another: their slots are moved instead.
-  const places = seated.flatMap((person, i) => {
-    const at = behind[i]?.at ?? [x, 0, z];
-    return slotPlaces(person).map((place) => ({
-      ...place,
-      slot: [place.slot[0] - (at[0] - x), place.slot[1] - (at[2] - z)] as const,
-    }));
-  });
-  const measured = seated.flatMap((person, i): SlotPlace[] => {
-    const at = behind[i]?.at ?? [x, 0, z];
-    const slot = person.slots[0]?.mm ?? 0;
-    return [
-      {
-        driver: person.name,
-        notch: '',
-        slot: [
-          (person.shoulder?.[0].mm ?? 0) - (at[0] - x),
-          (person.shoulder?.[2].mm ?? 0) + slot - (at[2] - z),
-        ],
-      },
-    ];
-  });
+  const error = plan.measuringError.deg;
+  const { bar, seats } = strapsTo(plan, own, joints, tubes);
+  const tube = seats[0]?.tube ?? own[0];
+  const places = seats.flatMap((seat) => seat.places);
+  const measured = seats.map((seat) => seat.measured);
   const interval = places.length > 0 ? heightInterval(places, windows, bar, attach) : null;
+  const kept = keptWindows(windows, error);
   const [driver] = measured;
   const guides = guidesOn(plan, parts, member);
-  const runs = seated.flatMap((person, i) =>
-    strapRuns(person, behind[i]?.tube ?? tube, guides).map((run) => ({ ...run, driver: person.name })),
+  const runs = seats.flatMap(({ person, tube: behind }) =>
+    strapRuns(person, behind, guides).map((run) => ({ ...run, driver: person.name })),
   );
-  const span = longestSpan(tube, joints);
-  const seats = new Set(seated.map(({ seat }) => seat)).size;
+  const span = longestSpan(own, joints);
+  const count = new Set(seats.map(({ person }) => person.seat)).size;
   return {
     member,
     stamp,
@@ -162,14 +133,22 @@ function answerFor(
       driver: place.driver,
       place,
       angle: angleAt(place.slot, bar, bar.z, attach),
-      length: Math.hypot(place.slot[0] - bar.x, place.slot[1] - bar.z),
     })),
+    verdicts: seats.flatMap((seat) =>
+      windows.map((window) => ({
+        ...strapVerdict(seat, window, bar, attach, error),
+        occupant: seat.person.id,
+        book: window.book,
+      })),
+    ),
+    shortest: places.length > 0 ? shortestOf(places, bar) : null,
     broken: brokenAt(places, windows, bar, bar.z, attach),
     interval,
     aim:
       interval && driver
         ? aimedHeight(
-            interval,
+            // On a limit itself a strap is within the protractor's error of being out.
+            insideOf(heightInterval(places, kept, bar, attach), interval),
             aim ? { kind: 'angle', angle: aim.deg } : { kind: 'middle' },
             driver,
             bar,
@@ -178,25 +157,37 @@ function answerFor(
         : null,
     alternatives:
       interval && interval.room < 0
-        ? alternativesFor({ places, windows, bar, attach }, measured).map((way) => withCost(way, tube))
+        ? alternativesFor({ places, windows: kept, bar, attach }, measured).map((way) => withCost(way, tube))
         : [],
     behind: offsetRange({ places, windows, bar, attach }),
     runs,
-    legRoom: runs.length > 0 ? legRoom(runs, tube, headerOd(tube, joints, tubes)) : null,
+    spreads: seats.map(({ person, tube: behind }) => ({
+      ...worstSpread(person, behind, guides),
+      occupant: person.id,
+      driver: person.name,
+    })),
+    legRoom: runs.length > 0 ? legRoom(runs, own, headerOd(tube, joints, tubes)) : null,
     seatBackRoom: places.length > 0 ? roomBehindSeat(places, bar) : null,
     span,
-    wantsStrut: span.length > plan.harness.longestSpan.mm || seats > 1,
-    seats,
+    wantsStrut: span.length > plan.harness.longestSpan.mm || count > 1,
+    seats: count,
   };
 }
 
-/** How much what the bar hangs on moves forward for each mm up: the hoop's tilt. */
-function leanOf(tube: Tube, joints: Joint[], tubes: Tube[]): number {
-  const joint = joints.find(({ piece }) => piece === tube.piece);
-  const header = tubes.find(({ piece }) => piece === joint?.header);
-  if (!joint || !header) return 0;
-  const along = directionNearest(sweptTube(header.axis, header.od), joint.at);
-  return Math.abs(along[2]) < 0.2 ? 0 : along[0] / along[2];
+/** The interval that keeps the protractor's error to spare; the middle of the whole one where that leaves nothing. */
+function insideOf(kept: HeightInterval | null, whole: HeightInterval): HeightInterval {
+  if (kept && kept.room >= 0) return kept;
+  const height = (whole.low.height + whole.high.height) / 2;
+  return { low: { ...whole.low, height }, high: { ...whole.high, height }, room: whole.room };
+}
+
+/** The shortest strap over every slot and setting, from the slot to the bar's axis. mm */
+function shortestOf(places: SlotPlace[], bar: BarLine): { length: number; place: SlotPlace } {
+  const lengths = places.map((place) => ({
+    place,
+    length: Math.hypot(place.slot[0] - bar.x, place.slot[1] - bar.z),
+  }));
+  return lengths.reduce((least, one) => (one.length < least.length ? one : least));
 }
 
 /** Belt guides on a bar: their places on its axis. */

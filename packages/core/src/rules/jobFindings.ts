@@ -16,6 +16,10 @@ export function briefFindings({ brief }: Plan): Finding[] {
   return found;
 }
 
+/** A plan from before figures told whether somebody measured them: what it holds was taken as measured. */
+export const proposalFindings = ({ proposalsMarked }: Plan): Finding[] =>
+  proposalsMarked ? [] : [finding({ key: 'figures/untold', code: 'figures-untold', status: 'look' })];
+
 /** Where left and right differ by more than the tape's error: the car is never quite symmetric. */
 export function asymmetryFindings({ survey, measuringError }: Plan, hoop: MainHoop): Finding[] {
   const widths = asymmetry(survey).filter(({ key }) => key.startsWith('halfWidth'));
@@ -68,11 +72,11 @@ export function noHoopFindings(none: NoHoop, member: string): Finding[] {
   );
 }
 
-/** A contradiction that was settled by trusting one measure stays worth a look. */
+/** A contradiction that was settled by not trusting one reading stays worth a look. */
 export const settledFindings = (
   hoop: HoopGeometry,
   member: string,
-  trust: Plan['survey']['trust'],
+  distrusted: Plan['survey']['distrusted'],
 ): Finding[] =>
   hoop.contradictions.map((one) =>
     finding({
@@ -82,7 +86,7 @@ export const settledFindings = (
       member,
       measured: { deg: one.protractor },
       limit: { deg: one.fromWidths.value },
-      facts: { side: { text: one.side }, trust: { text: trust ?? '' } },
+      facts: { side: { text: one.side }, distrusted: { text: distrusted ?? '' } },
     }),
   );
 
@@ -95,6 +99,26 @@ export const gapFindings = (gaps: Gap[], member: string, tapeError: number): Fin
         key: `gap/${member}/${place}/${side ?? 'middle'}`,
         code: 'in-body',
         status: decided(gap + tapeError) < 0 ? 'out' : 'look',
+        member,
+        measured: { mm: gap },
+        limit: { mm: 0 },
+        margin: { mm: gap },
+        facts: { place: { text: place }, side: { text: side ?? 'middle' } },
+      }),
+    );
+
+/** Where a reading of the tape was not trusted and the hoop goes by the protractor: what then stands outside the taped wall. */
+export const outsideTapedFindings = (taped: Gap[], settled: Gap[], member: string): Finding[] =>
+  taped
+    .filter(({ gap, place, side }) => {
+      const own = settled.find((one) => one.place === place && one.side === side);
+      return decided(gap) < 0 && own !== undefined && decided(own.gap - gap) !== 0;
+    })
+    .map(({ place, side, gap }) =>
+      finding({
+        key: `taped/${member}/${place}/${side ?? 'middle'}`,
+        code: 'outside-taped-wall',
+        status: 'look',
         member,
         measured: { mm: gap },
         limit: { mm: 0 },
@@ -199,5 +223,14 @@ export const notPlacedFinding = (fault: Fault, member: string, piece: string, st
     facts: { stamp: { text: stamp }, message: { text: fault.message } },
   });
 
-export const loopFinding = (fault: Fault): Finding =>
-  finding({ key: 'place/loop', code: 'loop', status: 'out', facts: { message: { text: fault.message } } });
+/** Members that stand on each other in a ring; what each of them lacks is told at its own place too. */
+export const loopFindings = (loops: Member[][]): Finding[] =>
+  loops.map((loop) =>
+    finding({
+      key: `place/loop/${loop.map(({ id }) => id).join('/')}`,
+      code: 'loop',
+      status: 'out',
+      member: loop[0]?.id ?? null,
+      facts: { stamps: { text: loop.map(({ stamp }) => stamp).join(', ') }, count: { count: loop.length } },
+    }),
+  );

@@ -1,4 +1,4 @@
-import { type Length } from '../measure/index.ts';
+import { isAssumed, type Length } from '../measure/index.ts';
 import {
   type Attachment,
   type CarSide,
@@ -135,8 +135,14 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
 function withAnchor(person: Occupant, { side, by }: Extract<Remedy, { kind: 'lap-anchor' }>): Occupant {
   const at = person.lap[side];
   if (!at) return person;
-  return { ...person, lap: { ...person.lap, [side]: [length(at[0].mm + by), at[1], at[2]] } };
+  return { ...person, lap: { ...person.lap, [side]: [moved(at[0], by), at[1], at[2]] } };
 }
+
+/** A figure of the car that the program moves is known no better than before. */
+const moved = (given: Length, by: number): Length => ({
+  ...length(given.mm + by),
+  ...(isAssumed(given) ? { known: given.known } : {}),
+});
 
 const atLeast = (given: Length, least: number): Length => (given.mm >= least ? given : length(least));
 
@@ -170,10 +176,10 @@ function slid(at: Attachment, by: number): Attachment {
 /** A foot at a point is moved itself; one on a plate with a place of its own takes the plate along. */
 function movedFoot(plan: Plan, remedy: Extract<Remedy, { kind: 'move-foot' }>): Plan {
   type Place = [Length, Length, Length];
-  const moved = (at: Place): Place => [
-    length(at[0].mm + remedy.by[0]),
-    length(at[1].mm + remedy.by[1]),
-    length(at[2].mm + remedy.by[2]),
+  const there = (at: Place): Place => [
+    moved(at[0], remedy.by[0]),
+    moved(at[1], remedy.by[1]),
+    moved(at[2], remedy.by[2]),
   ];
   const member = plan.members.find(({ id }) => id === remedy.member);
   const at = member?.ends[remedy.end];
@@ -181,11 +187,11 @@ function movedFoot(plan: Plan, remedy: Extract<Remedy, { kind: 'move-foot' }>): 
     return {
       ...plan,
       plates: plan.plates.map((plate) =>
-        plate.id === at.plate && plate.at ? { ...plate, at: moved(plate.at) } : plate,
+        plate.id === at.plate && plate.at ? { ...plate, at: there(plate.at) } : plate,
       ),
     };
   return withEnd(plan, remedy, (end) =>
-    end.kind === 'point' || end.kind === 'panel' ? { ...end, at: moved(end.at) } : end,
+    end.kind === 'point' || end.kind === 'panel' ? { ...end, at: there(end.at) } : end,
   );
 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { check, fail, type Fault, faultsIn, oneOf, type Outcome, say } from '../fault/index.ts';
-import { id, massField, note, sizeField, title } from '../plan/index.ts';
+import { id, massField, note, stated, title } from '../plan/index.ts';
 import { checkKind, role } from './ruleCheck.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 
@@ -14,8 +14,8 @@ export type Provenance = (typeof PROVENANCES)[number];
 const roles = z.array(role, say('the roles')).min(1, 'say which members it is about');
 
 const tubeOption = z.strictObject({
-  od: sizeField('the least outside diameter'),
-  wall: sizeField('the least wall'),
+  od: stated.size('the least outside diameter'),
+  wall: stated.size('the least wall'),
   kinds: z
     .array(oneOf(TUBE_KINDS, 'a kind of tube'), say('the kinds allowed'))
     .min(1, 'say which kinds of tube are allowed'),

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { above, between, oneOf, say } from '../fault/index.ts';
-import { angleField, BAR_ROLES, extentField, note, sizeField } from '../plan/index.ts';
+import { BAR_ROLES, note, stated } from '../plan/index.ts';
+
+const { angle: angleField, extent: extentField, size: sizeField } = stated;
 
 export const role = oneOf(['main-hoop', ...BAR_ROLES], 'a role');
 
@@ -20,7 +22,11 @@ export const checkKind = z.discriminatedUnion(
       most: count('bends').nullable(),
       largestAngle: angleField(0, 360, 'the largest angle of a bend').nullable(),
     }),
-    z.strictObject({ kind: z.literal('continuous-tube') }),
+    z.strictObject({
+      kind: z.literal('continuous-tube'),
+      /** So many of the role's bars on each side that has any; every one of them where it is left out or null. */
+      least: count('tubes').gte(1, 'one at least').nullable().optional(),
+    }),
     z.strictObject({ kind: z.literal('tilt-from-vertical'), most: angleField(0, 90, 'the largest tilt') }),
     /** Straight as seen from one side, or altogether. */
     z.strictObject({

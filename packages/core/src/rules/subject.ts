@@ -9,6 +9,8 @@ import {
 } from '../cage/index.ts';
 import { type CarSide, type Member, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
+import { type StrapWindow } from '../harness/index.ts';
+import { type Assumed } from '../known/index.ts';
 import { type Finding, finding } from './finding.ts';
 
 /** A tube of a member with its marks; null where it cannot be made. */
@@ -28,6 +30,10 @@ export interface RuledCage {
   plates: PlateAnswer[];
   gussets: GussetAnswer[];
   parts: PartAnswer[];
+  /** What nobody measured or chose, and what rests on it. */
+  assumed: Assumed;
+  /** Windows of the chosen books for shoulder straps: what is proposed for one book keeps those of the others. */
+  strapWindows: StrapWindow[];
 }
 
 export interface RuledMember {
@@ -50,22 +56,49 @@ export const tubesOf = ({ pieces }: RuledMember): Tube[] => pieces.flatMap(({ tu
 export const tubesOfRole = ({ members }: RuledCage, role: string): Tube[] =>
   members.filter(({ member }) => member.role === role).flatMap(tubesOf);
 
+/** A bar as a book counts it: one tube, or all the parts of a split one, on its side where it is one of twins. */
+export interface WholeBar {
+  side: CarSide | null;
+  /** From end A to end B. */
+  tubes: [Tube, ...Tube[]];
+  /** Whether it is one tube. */
+  continuous: boolean;
+}
+
+/** The bars that a member makes, as far as they stand: two of a pair, else one. */
+export function barsOf({ pieces, member }: RuledMember): WholeBar[] {
+  const sides = [...new Set(pieces.map(({ side }) => side))];
+  return sides.flatMap((side) => {
+    const own = pieces.filter((piece) => piece.side === side);
+    const [first, ...more] = own.flatMap(({ tube }) => tube ?? []);
+    return first
+      ? [{ side, tubes: [first, ...more], continuous: member.pieces.length === sides.length }]
+      : [];
+  });
+}
+
+/** An end of a bar: the tube that has it, and which end of that tube it is. */
+export interface BarEnd {
+  tube: Tube;
+  end: 'a' | 'b';
+  at: Vec3;
+}
+
+export const endsOf = ({ tubes }: WholeBar): { a: BarEnd; b: BarEnd } => {
+  const last = tubes.at(-1) as Tube;
+  return {
+    a: { tube: tubes[0], end: 'a', at: endOf(tubes[0], 'a') },
+    b: { tube: last, end: 'b', at: endOf(last, 'b') },
+  };
+};
+
+/** Ends and corners of a whole bar; where its parts meet it runs on in line. */
+export const pointsOf = ({ tubes }: WholeBar): Vec3[] =>
+  tubes.flatMap(({ points }, i) => points.slice(i === 0 ? 0 : 1, i === tubes.length - 1 ? undefined : -1));
+
 /** An end of a tube by its name. */
 export const endOf = ({ points }: Tube, end: 'a' | 'b'): Vec3 =>
   points[end === 'a' ? 0 : points.length - 1] as Vec3;
-
-/**
- * The ends of a piece that are ends of its member: a bar that is split ends at its first and its last half only, each side of a
- * pair for itself.
- */
-export function outerEnds({ pieces }: RuledMember, tube: Tube): ('a' | 'b')[] {
-  const own = pieces.find(({ piece }) => piece === tube.piece);
-  const group = pieces.filter(({ side }) => side === own?.side).map(({ piece }) => piece);
-  return [
-    ...(group[0] === tube.piece ? (['a'] as const) : []),
-    ...(group.at(-1) === tube.piece ? (['b'] as const) : []),
-  ];
-}
 
 /** Ends of a tube that stand on no other tube: its feet. */
 export const feetOf = (tube: Tube, joints: Joint[]): ('a' | 'b')[] =>
@@ -73,12 +106,26 @@ export const feetOf = (tube: Tube, joints: Joint[]): ('a' | 'b')[] =>
     (end) => !joints.some((joint) => joint.piece === tube.piece && joint.end === end),
   );
 
-/** The check needs geometry that is not there yet. */
-export const waiting = (what: string, base: Base): Finding =>
+/** Whether a member is the first of the cage that a rule is about: what concerns all of them is told there. */
+export const isFirstOf = (roles: readonly string[], { member, cage }: Subject): boolean =>
+  cage.members.find((one) => roles.includes(one.member.role))?.member.id === member.id;
+
+/** A rule about feet holds for a member that has none: every end of it stands on a tube. */
+export const noFeet = ({ member }: Subject, base: Base): Finding =>
+  finding({ ...base, code: 'no-feet', status: 'clear', facts: { stamp: { text: member.stamp } } });
+
+/** The check needs geometry or a measure that is not there yet: of everybody, or of somebody. */
+export const waiting = (what: string, base: Base, who?: { text: string }): Finding =>
   finding({
     ...base,
     key: `${base.key}/waiting`,
     code: 'waiting',
     status: 'ask',
-    facts: { what: { text: what } },
+    facts: { what: { text: what }, ...(who ? { who } : {}) },
   });
+
+/** Everybody whose shoulder nobody measured: what is asked of straps is asked of each of them. */
+export const unseated = ({ cage }: Subject, what: string, base: Base): Finding[] =>
+  cage.plan.occupants
+    .filter(({ shoulder }) => shoulder === null)
+    .map(({ id, name }) => waiting(what, { ...base, key: `${base.key}/${id}` }, { text: name }));

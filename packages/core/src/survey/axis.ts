@@ -86,8 +86,21 @@ export function leanFromWidths(below: number, above: number, rise: number): Figu
   );
 }
 
-/** The lower half width as the protractor has it, from the roof's. mm */
-export const widthFromLean = (above: number, lean: number, rise: number): Figure =>
-  lengthFigure(above + rise * Math.tan(radians(lean)), { mm: above }, '+', { mm: rise }, '× tan', {
-    deg: lean,
-  });
+/** A half width as the protractor has it from the one at the other end of the leaning wall; lean positive outward. mm */
+export const widthFromLean = (from: number, lean: number, rise: number): Figure =>
+  lengthFigure(
+    from + rise * Math.tan(radians(lean)),
+    { mm: from },
+    lean < 0 ? '−' : '+',
+    { mm: rise },
+    '× tan',
+    { deg: Math.abs(lean) },
+  );
+
+/** How far up a wall goes from one half width to the other at the protractor's lean; null where it never does. mm */
+export function riseFromLean(below: number, above: number, lean: number): Figure | null {
+  const rise = (below - above) / Math.tan(radians(lean));
+  return Number.isFinite(rise) && rise > 0
+    ? lengthFigure(rise, '(', { mm: below }, '−', { mm: above }, ') / tan', { deg: lean })
+    : null;
+}

@@ -1,6 +1,6 @@
 import { decided, degrees } from '../measure/index.ts';
-import { type CarSide } from '../plan/index.ts';
-import { alongPlane, leanFromWidths, widthFromLean } from './axis.ts';
+import { type CarSide, type Distrusted } from '../plan/index.ts';
+import { alongPlane, leanFromWidths, riseFromLean, widthFromLean } from './axis.ts';
 import { type Figure } from './figure.ts';
 import { type MeasuredSection, type WallSide } from './section.ts';
 
@@ -11,9 +11,15 @@ export interface Contradiction {
   protractor: number;
   /** What tape and protractor could explain. */
   allowed: number;
-  /** The half width at the foot of the leaning wall, by each. */
-  lowerByWidths: number;
+  /** The half width at the foot of the leaning wall as it was read, and as roof and protractor have it. */
+  lower: number;
   lowerByProtractor: Figure;
+  /** The half width at the roof as it was read, and as the width below and the protractor have it. */
+  roof: number;
+  roofByProtractor: Figure;
+  /** From the foot of the leaning wall up to the crown's axis: as it was read, and as widths and protractor have it. */
+  rise: number;
+  riseByBoth: Figure | null;
 }
 
 export interface MeasuringError {
@@ -49,8 +55,12 @@ function contradictionOf(
     fromWidths,
     protractor: wall.protractor,
     allowed,
-    lowerByWidths: lower,
+    lower,
     lowerByProtractor: widthFromLean(wall.roof, wall.protractor, rise),
+    roof: wall.roof,
+    roofByProtractor: widthFromLean(lower, -wall.protractor, rise),
+    rise,
+    riseByBoth: riseFromLean(lower, wall.roof, wall.protractor),
   };
 }
 
@@ -61,15 +71,21 @@ function leaningPart(wall: WallSide, { leanHeight, tilt }: MeasuredSection, crow
   return { lower: whole ? wall.floor : wall.lean, rise } as { lower: number; rise: number };
 }
 
-/** The section with the protractor believed: the roof's width stays, the wall below follows from the angle. */
-export function trustingProtractor(section: MeasuredSection, crownHeight: number): MeasuredSection {
+/** The section with one of the readings of its leaning walls left out: that one follows from the others. */
+export function sectionWithout(
+  section: MeasuredSection,
+  distrusted: Distrusted,
+  crownHeight: number,
+): MeasuredSection {
   const correct = (wall: WallSide): WallSide => {
-    if (wall.protractor === null) return wall;
-    const { rise } = leaningPart(wall, section, crownHeight);
-    const lower = widthFromLean(wall.roof, wall.protractor, rise).value;
+    if (wall.protractor === null || distrusted === 'protractor') return wall;
+    const { lower, rise } = leaningPart(wall, section, crownHeight);
+    if (distrusted === 'roof-width')
+      return { ...wall, roof: widthFromLean(lower, -wall.protractor, rise).value };
+    const corrected = widthFromLean(wall.roof, wall.protractor, rise).value;
     return wall.lean === null || section.leanHeight === null
-      ? { ...wall, floor: lower }
-      : { ...wall, lean: lower };
+      ? { ...wall, floor: corrected }
+      : { ...wall, lean: corrected };
   };
   return { ...section, left: correct(section.left), right: correct(section.right) };
 }

@@ -10,7 +10,7 @@ export {
   type Contradiction,
   contradictions,
   type MeasuringError,
-  trustingProtractor,
+  sectionWithout,
 } from './contradiction.ts';
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
 export { type Quantity, valueOf } from './quantity.ts';

@@ -6,7 +6,7 @@ import {
   contradictions,
   missingMeasures,
   readSection,
-  trustingProtractor,
+  sectionWithout,
   withinTighterSide,
 } from './index.ts';
 
@@ -87,7 +87,7 @@ test('where the side leans from a height, the protractor is held against that pa
   const section = sectionOf({ ...LEANING_CAR, wallLeanLeft: '30' });
   const [found] = contradictions(section, 40 * IN, { mm: 3, deg: 0.5 });
   expect(found?.fromWidths.value).toBeCloseTo((Math.atan2(29.625 - 23.375, 40 - 17.5) * 180) / Math.PI, 6);
-  const trusted = trustingProtractor(section, 40 * IN);
+  const trusted = sectionWithout(section, 'lower-width', 40 * IN);
   expect(trusted.left.floor).toBe(section.left.floor);
   expect((trusted.left.lean ?? 0) / IN).toBeCloseTo(23.375 + 22.5 * Math.tan(Math.PI / 6), 6);
   expect(trusted.right).toEqual(section.right);

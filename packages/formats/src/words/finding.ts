@@ -133,7 +133,10 @@ const sentences: Record<string, Say> = {
     `Can the bolt of bracket ${fact('stamp')} still be tightened with the trim in place?`,
   'bolt-out-of-reach': ({ fact }) =>
     `The bolt of bracket ${fact('stamp')} cannot be tightened with the trim in place: move it, or cut the trim.`,
-  loop: ({ fact }) => capital(fact('message')) + '.',
+  loop: ({ fact, count }) =>
+    count('count') === 1
+      ? `${fact('stamps')} stands on itself: let an end of it stand at a point or on another tube.`
+      : `${fact('stamps')} stand on each other in a loop, and none of them can be placed: let an end of one stand at a point or on another tube.`,
   'no-die': () => 'No die is chosen: choose one at Bend, and the marks follow.',
   'does-not-bend': ({ fact }) => capital(fact('message')) + '.',
   'clamp-straight': ({ measured, limit, where }) =>

@@ -1,4 +1,4 @@
-import { radians } from '../../measure/index.ts';
+import { assumed, radians } from '../../measure/index.ts';
 import { type Attachment, type Bar, type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type HoopGeometry } from '../hoop.ts';
@@ -311,13 +311,13 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   ]),
   'take-off': () => [
     bar(point([0, 400, 300]), point([0, -400, 300]), {
-      shape: {
+      shape: assumed({
         kind: 'take-off',
         aim: place([0, 400, 1000]),
         roll: angle(0),
         rows: [{ straight: length(400), rotation: angle(0), angle: angle(45) }],
         tail: length(400),
-      },
+      }),
     }),
   ],
   'frame-tube': () => [bar(point([0, 400, 0]), point([0, 400, 800]))],

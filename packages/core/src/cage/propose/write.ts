@@ -1,4 +1,4 @@
-import { type Angle, type Length } from '../../measure/index.ts';
+import { type Angle, assumed, type Length } from '../../measure/index.ts';
 import { type Attachment } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Place } from '../place.ts';
@@ -9,7 +9,8 @@ export const length = (mm: number): Length => ({
   typed: `${Math.round(mm) + 0} mm`,
 });
 export const angle = (deg: number): Angle => ({ deg, typed: `${deg}°` });
-export const place = ([x, y, z]: Vec3): Place => [length(x), length(y), length(z)];
+/** A place of the car that nobody measured yet: what a bar stands at or bends at until somebody does. */
+export const place = ([x, y, z]: Vec3): Place => assumed([length(x), length(y), length(z)]);
 export const point = (at: Vec3): Attachment => ({ kind: 'point', at: place(at) });
 
 type StationAttachment = Extract<Attachment, { kind: 'station' }>;

@@ -1,4 +1,4 @@
-import { lapAngle, lapInterval, strapRuns } from '../../harness/index.ts';
+import { lapAngle, lapInterval, worstSpread } from '../../harness/index.ts';
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { type Finding, finding } from '../finding.ts';
@@ -6,15 +6,20 @@ import { guidesOn } from '../harnessAnswer.ts';
 import { judgeMeasured } from '../judge.ts';
 import { hipPlaces } from '../lapAnswer.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, type Subject, tubesOf, waiting } from '../subject.ts';
+import { strapsTo } from '../straps.ts';
+import { type Base, type Subject, tubesOf, unseated, waiting } from '../subject.ts';
 
 /** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */
 export function lapWindow(check: CheckOf<'lap-window'>, { cage }: Subject, base: Base): Finding[] {
   const { occupants, measuringError } = cage.plan;
-  const found = occupants.flatMap((person) =>
-    (['left', 'right'] as const).flatMap((side) => lapFinding(check, person, side, measuringError.deg, base)),
-  );
-  return found.length > 0 ? found : [waiting('lap', base)];
+  if (occupants.length === 0) return [waiting('lap', base)];
+  return occupants.flatMap((person) => {
+    if (person.lap.left === null && person.lap.right === null)
+      return [waiting('lap', { ...base, key: `${base.key}/${person.id}` }, { text: person.name })];
+    return (['left', 'right'] as const).map((side) =>
+      lapFinding(check, person, side, measuringError.deg, base),
+    );
+  });
 }
 
 function lapFinding(
@@ -23,10 +28,15 @@ function lapFinding(
   side: CarSide,
   error: number,
   base: Base,
-): Finding[] {
+): Finding {
   const given = person.lap[side];
   const hips = hipPlaces(person);
-  if (!given || hips.length === 0) return [];
+  if (!given || hips.length === 0)
+    return waiting(
+      given ? 'lap-hip' : `lap-${side}`,
+      { ...base, key: `${base.key}/${person.id}/${side}` },
+      { text: person.name },
+    );
   const [x, , z] = placeOf(given);
   const judged = hips.map((place) => {
     const angle = lapAngle(place.hip, [x, z]);
@@ -36,8 +46,7 @@ function lapFinding(
   // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
   const window = { book: '', least: least.deg + error, most: most.deg - error };
   const kept = lapInterval(hips, [window], z);
-  return [
-    finding({
+  return finding({
       ...base,
       key: `${base.key}/${person.id}/${side}`,
       code: 'lap-angle',
@@ -55,38 +64,38 @@ function lapFinding(
             }
           : null,
       facts: { who: { text: person.name }, side: { text: side }, notch: { text: place.notch } },
-    }),
-  ];
+    });
 }
 
 /** How far the straps spread or close behind each seat, seen from above: to the guides, or straight back without any. */
 export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject, base: Base): Finding[] {
   const { cage, member } = subject;
-  const [tube] = tubesOf(subject);
-  const seated = cage.plan.occupants.filter(({ shoulder }) => shoulder !== null);
-  if (!tube || seated.length === 0) return [waiting('harness', base)];
+  const [first, ...more] = tubesOf(subject);
+  const straps =
+    first && strapsTo(cage.plan, [first, ...more], cage.joints, cage.members.flatMap(tubesOf));
+  if (!straps || cage.plan.occupants.length === 0) return [waiting('strap-spread', base)];
   const guides = guidesOn(cage.plan, cage.parts, member.id);
-  return seated.flatMap((person) => {
-    const runs = strapRuns(person, tube, guides);
-    const worst = runs.reduce(
-      (most, one) => (one.spread > most.spread ? one : most),
-      runs[0] as (typeof runs)[0],
-    );
+  const found = straps.seats.map(({ person, tube }) => {
+    const worst = worstSpread(person, tube, guides);
     const margin = most.deg - worst.spread;
-    return [
-      finding({
-        ...base,
-        key: `${base.key}/${person.id}`,
-        code: 'strap-spread',
-        status: judgeMeasured(margin, cage.plan.measuringError.deg),
-        measured: { deg: worst.spread },
-        limit: { deg: most.deg },
-        margin: { deg: margin },
-        remedy: guidesRemedy(person, subject),
-        facts: { who: { text: person.name }, side: { text: worst.side }, stamp: { text: tube.stamp } },
-      }),
-    ];
+    return finding({
+      ...base,
+      key: `${base.key}/${person.id}`,
+      code: 'strap-spread',
+      status: judgeMeasured(margin, cage.plan.measuringError.deg),
+      measured: { deg: worst.spread },
+      limit: { deg: most.deg },
+      margin: { deg: margin },
+      remedy: guidesRemedy(person, subject),
+      facts: {
+        who: { text: person.name },
+        side: { text: worst.side },
+        stamp: { text: tube.stamp },
+        notch: { text: worst.notch },
+      },
+    });
   });
+  return [...found, ...unseated(subject, 'strap-spread', base)];
 }
 
 /** The guides behind somebody, moved along the bar and set as far apart as the slots. */

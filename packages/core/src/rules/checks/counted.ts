@@ -1,11 +1,36 @@
+import { type CarSide } from '../../plan/index.ts';
+import { askPerson } from '../askPerson.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeCatalogue, judgeMeasured } from '../judge.ts';
+import { type Rule } from '../ruleBook.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, endOf, feetOf, type Subject, tubesOf, waiting } from '../subject.ts';
+import {
+  type Base,
+  barsOf,
+  endsOf,
+  feetOf,
+  isFirstOf,
+  noFeet,
+  type Subject,
+  tubesOf,
+  waiting,
+  type WholeBar,
+} from '../subject.ts';
 
 /** Sheet gussets in the corners of this member: their legs and their sheet. */
-export function gussets(check: CheckOf<'gusset'>, { member, cage }: Subject, base: Base): Finding[] {
+export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subject, base: Base): Finding[] {
+  const { member, cage } = subject;
   const own = cage.plan.gussets.filter(({ between }) => between.some((one) => one.member === member.id));
+  if (own.length === 0) {
+    const concerned = new Set(
+      cage.members.filter((one) => roles.includes(one.member.role)).map((one) => one.member.id),
+    );
+    const some = cage.plan.gussets.some(({ between }) => between.some((one) => concerned.has(one.member)));
+    // No program can tell whether the book wants one: asked once, where there is none at all.
+    return some || !isFirstOf(roles, subject)
+      ? []
+      : [askPerson(cage.plan, { ...base, key: `${base.key}/none` }, 'gusset-none', {})];
+  }
   return own.flatMap((gusset): Finding[] => {
     const key = `${base.key}/${gusset.id}`;
     const facts = { stamp: { text: gusset.stamp } };
@@ -50,10 +75,17 @@ export function gussets(check: CheckOf<'gusset'>, { member, cage }: Subject, bas
 }
 
 /** Splices of this member: the sleeve inside, and the rosettes that hold it. */
-export function splices(check: CheckOf<'splice'>, { member, cage }: Subject, base: Base): Finding[] {
+export function splices(check: CheckOf<'splice'>, { roles }: Rule, subject: Subject, base: Base): Finding[] {
+  const { member, cage } = subject;
   const error = cage.plan.measuringError.mm;
-  return cage.plan.parts.flatMap((part): Finding[] => {
-    if (part.kind !== 'splice' || part.on.member !== member.id) return [];
+  const own = cage.plan.parts.flatMap((part) =>
+    part.kind === 'splice' && part.on.member === member.id ? [part] : [],
+  );
+  if (own.length === 0)
+    return isFirstOf(roles, subject) && !cage.plan.parts.some(({ kind }) => kind === 'splice')
+      ? [finding({ ...base, code: 'splice-none', status: 'clear' })]
+      : [];
+  return own.flatMap((part): Finding[] => {
     const common = {
       ...base,
       facts: { stamp: { text: part.stamp } },
@@ -111,6 +143,8 @@ export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: 
       return { tube, end, on: plate?.on ?? cage.plan.brief.feetOn };
     }),
   );
+  if (tubesOf(subject).length === 0) return [waiting('feet', base)];
+  if (feet.length === 0) return [noFeet(subject, base)];
   const stands = [...new Set(feet.map(({ on }) => on))];
   const words = (one: string) => one.replace('-', ' ');
   return stands.map((on) =>
@@ -133,44 +167,91 @@ export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: 
   );
 }
 
-/** Tubes of the member's role on its side, or in all where it has no side. */
+/** Bars of the member's role on each side that has any; the parts of a split bar are one. */
 export function count({ least }: CheckOf<'count'>, subject: Subject, base: Base): Finding[] {
-  const { member, cage } = subject;
-  // Told once, at the first member of the role.
-  if (cage.members.find((one) => one.member.role === member.role)?.member.id !== member.id) return [];
-  const all = cage.members.filter((one) => one.member.role === member.role).flatMap(tubesOf);
-  const sideOf = (y: number) => (y >= 0 ? 'left' : 'right');
-  const sides = new Map<string, number>();
-  for (const tube of all) {
-    const middle = (endOf(tube, 'a')[1] + endOf(tube, 'b')[1]) / 2;
-    sides.set(sideOf(middle), (sides.get(sideOf(middle)) ?? 0) + 1);
-  }
-  return [...sides].map(([side, found]) =>
+  const bars = barsOfRole(subject);
+  if (bars === null) return [];
+  if (bars.size === 0) return [waiting('count', base)];
+  return [...bars].map(([side, own]) =>
     finding({
       ...base,
       key: `${base.key}/${side}`,
       code: 'count',
-      status: found >= least ? 'clear' : 'out',
-      measured: { count: found },
+      status: own.length >= least ? 'clear' : 'out',
+      measured: { count: own.length },
       limit: { count: least },
-      margin: { count: found - least },
-      facts: { side: { text: side }, role: { text: member.role } },
+      margin: { count: own.length - least },
+      facts: { side: { text: side }, role: { text: subject.member.role } },
     }),
   );
 }
 
-/** The front end of each tube against a share of the door opening's height, as surveyed. */
+/** Bars of the member's role by the side of the car that their middle is on; null at all members but the first: told once. */
+function barsOfRole({ member, cage }: Subject): Map<CarSide, WholeBar[]> | null {
+  const all = cage.members.filter((one) => one.member.role === member.role);
+  if (all[0]?.member.id !== member.id) return null;
+  const sides = new Map<CarSide, WholeBar[]>();
+  for (const bar of all.flatMap(barsOf)) {
+    const { a, b } = endsOf(bar);
+    const side = a.at[1] + b.at[1] >= 0 ? 'left' : 'right';
+    sides.set(side, [...(sides.get(side) ?? []), bar]);
+  }
+  return sides;
+}
+
+/**
+ * One tube from end to end: every bar, or so many of the role's bars on each side. A pair is two bars of one length each; a split
+ * makes one bar of several lengths.
+ */
+export function continuous({ least }: CheckOf<'continuous-tube'>, subject: Subject, base: Base): Finding[] {
+  if (least != null) return continuousOnEachSide(least, subject, base);
+  const { member } = subject;
+  const bars = member.role !== 'main-hoop' && member.pair === 'mirrored' ? 2 : 1;
+  const pieces = member.pieces.length;
+  return [
+    finding({
+      ...base,
+      code: 'continuous-tube',
+      status: pieces <= bars ? 'clear' : 'out',
+      measured: { count: pieces },
+      limit: { count: bars },
+      margin: { count: bars - pieces },
+    }),
+  ];
+}
+
+function continuousOnEachSide(least: number, subject: Subject, base: Base): Finding[] {
+  const bars = barsOfRole(subject);
+  if (bars === null) return [];
+  if (bars.size === 0) return [waiting('continuous-tube', base)];
+  return [...bars].map(([side, own]) => {
+    const whole = own.filter((bar) => bar.continuous).length;
+    return finding({
+      ...base,
+      key: `${base.key}/${side}`,
+      code: 'continuous-count',
+      status: whole >= least ? 'clear' : 'out',
+      measured: { count: whole },
+      limit: { count: least },
+      margin: { count: whole - least },
+      facts: { side: { text: side }, role: { text: subject.member.role } },
+    });
+  });
+}
+
+/** The front end of each bar against a share of the door opening's height, as surveyed. */
 export function openingHeight({ share }: CheckOf<'opening-height'>, subject: Subject, base: Base): Finding[] {
   const { measures } = subject.cage.plan.survey;
   const { doorSill, doorTop } = measures;
-  const tubes = tubesOf(subject);
-  if (!doorSill || !doorTop || tubes.length === 0) return [waiting('opening-height', base)];
+  const bars = barsOf(subject);
+  if (!doorSill || !doorTop || bars.length === 0) return [waiting('opening-height', base)];
   const error = subject.cage.plan.measuringError.mm;
   const limit = doorSill.mm + share * (doorTop.mm - doorSill.mm);
-  return tubes.map((tube) => {
-    const end = endOf(tube, 'a')[0] >= endOf(tube, 'b')[0] ? 'a' : 'b';
+  return bars.map((bar) => {
+    const { a, b } = endsOf(bar);
+    const { tube, end, at } = a.at[0] >= b.at[0] ? a : b;
     // To the tube's upper edge: the strictest reading.
-    const height = endOf(tube, end)[2] + tube.od / 2;
+    const height = at[2] + tube.od / 2;
     const { member } = subject;
     const attached = member.role === 'main-hoop' ? null : member.ends[end];
     return finding({

@@ -7,19 +7,24 @@ import { type Finding, finding, type Status } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import {
+  type BarEnd,
+  barsOf,
   type Base,
   endOf,
+  endsOf,
   feetOf,
-  outerEnds,
   type Subject,
   tubesOf,
   tubesOfRole,
   waiting,
+  type WholeBar,
 } from '../subject.ts';
 
-/** Which end of a tube is the upper and which the lower. */
-export const endKeys = (tube: Tube): { upper: 'a' | 'b'; lower: 'a' | 'b' } =>
-  endOf(tube, 'a')[2] >= endOf(tube, 'b')[2] ? { upper: 'a', lower: 'b' } : { upper: 'b', lower: 'a' };
+/** The upper and the lower end of a whole bar. */
+export function upperAndLower(bar: WholeBar): { upper: BarEnd; lower: BarEnd } {
+  const { a, b } = endsOf(bar);
+  return a.at[2] >= b.at[2] ? { upper: a, lower: b } : { upper: b, lower: a };
+}
 
 /** Whether a foot has a place that a remedy can move. */
 export function movesFoot({ member, cage }: Subject, end: 'a' | 'b'): boolean {
@@ -30,20 +35,17 @@ export function movesFoot({ member, cage }: Subject, end: 'a' | 'b'): boolean {
 
 /** Each end in question against the nearest place that the book takes the distance from. */
 export function endDistance(check: CheckOf<'end-distance'>, subject: Subject, base: Base): Finding[] {
-  const tubes = tubesOf(subject);
-  if (tubes.length === 0) return [waiting('end-distance', base)];
-  return tubes.flatMap((tube) => {
-    const { upper, lower } = endKeys(tube);
-    const outer = outerEnds(subject, tube);
+  const bars = barsOf(subject);
+  if (bars.length === 0) return [waiting('end-distance', base)];
+  return bars.flatMap((bar) => {
+    const { upper, lower } = upperAndLower(bar);
     const ends = check.end === 'each' ? [upper, lower] : [check.end === 'upper' ? upper : lower];
-    return ends
-      .filter((end) => outer.includes(end))
-      .map((end) => {
-        const places = placesFor(check, tube, end, subject);
-        const key = `${base.key}/${tube.piece}/${end}`;
-        if (places.length === 0) return waiting('end-distance', { ...base, key });
-        return judged(check, tube, end, places, subject, { ...base, key });
-      });
+    return ends.map(({ tube, end }) => {
+      const places = placesFor(check, tube, end, subject);
+      const key = `${base.key}/${tube.piece}/${end}`;
+      if (places.length === 0) return waiting('end-distance', { ...base, key });
+      return judged(check, tube, end, places, subject, { ...base, key });
+    });
   });
 }
 

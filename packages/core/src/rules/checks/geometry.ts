@@ -1,11 +1,10 @@
-import { type Tube } from '../../cage/index.ts';
 import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, endOf, type Subject, tubesOf, waiting } from '../subject.ts';
-import { endKeys, movesFoot } from './ends.ts';
+import { type Base, barsOf, endsOf, pointsOf, type Subject, waiting, type WholeBar } from '../subject.ts';
+import { movesFoot, upperAndLower } from './ends.ts';
 
 /** What a view does not see. */
 const ALONG: Record<'front' | 'side' | 'top', 0 | 1 | 2> = { front: 0, side: 1, top: 2 };
@@ -14,7 +13,7 @@ const ALONG: Record<'front' | 'side' | 'top', 0 | 1 | 2> = { front: 0, side: 1, 
  * Largest distance of an end or corner from the line between the two of them that are farthest apart, as seen. A hoop's feet fall
  * together from the side, and it is straight there all the same. mm
  */
-function offStraight({ points }: Tube, view: CheckOf<'straight'>['view']): number {
+function offStraight(points: Vec3[], view: CheckOf<'straight'>['view']): number {
   const seen = points.map((point): Vec3 =>
     view === 'any' ? point : (point.map((one, i) => (i === ALONG[view] ? 0 : one)) as unknown as Vec3),
   );
@@ -37,51 +36,54 @@ function farthestApart(points: Vec3[]): [Vec3, Vec3] {
   return best;
 }
 
-/** Each tube against a straight: what a tape cannot tell from straight is looked at. */
+/** Each bar against a straight: what a tape cannot tell from straight is looked at. */
 export function straight({ view }: CheckOf<'straight'>, subject: Subject, base: Base): Finding[] {
-  const tubes = tubesOf(subject);
-  if (tubes.length === 0) return [waiting('straight', base)];
+  const bars = barsOf(subject);
+  if (bars.length === 0) return [waiting('straight', base)];
   const error = subject.cage.plan.measuringError.mm;
-  return tubes.map((tube) => {
-    const off = offStraight(tube, view);
+  return bars.map((bar) => {
+    const off = offStraight(pointsOf(bar), view);
     return finding({
       ...base,
-      key: `${base.key}/${tube.piece}`,
+      key: `${base.key}/${bar.tubes[0].piece}`,
       code: 'not-straight',
       status: decided(off - 0.01) <= 0 ? 'clear' : decided(off - error) <= 0 ? 'look' : 'out',
       measured: { mm: off },
       limit: { mm: 0 },
       margin: { mm: -off },
       remedy: subject.member.role === 'main-hoop' ? null : { kind: 'straighten', member: subject.member.id },
-      facts: { stamp: { text: tube.stamp }, view: { text: view } },
+      facts: { stamp: { text: stampOf(bar) }, view: { text: view } },
     });
   });
 }
 
-/** Angle between the line through a tube's ends and the vertical, 0 to 90. */
-const fromVertical = (tube: Tube): number => {
-  const turn = degrees(angleBetween(subtract(endOf(tube, 'b'), endOf(tube, 'a')), [0, 0, 1]));
+const stampOf = ({ tubes }: WholeBar): string => tubes.map(({ stamp }) => stamp).join(' and ');
+
+/** Angle between the line through a bar's ends and the vertical, 0 to 90. */
+function fromVertical(bar: WholeBar): number {
+  const { a, b } = endsOf(bar);
+  const turn = degrees(angleBetween(subtract(b.at, a.at), [0, 0, 1]));
   return Math.min(turn, 180 - turn);
-};
+}
 
 export function angle(check: CheckOf<'angle'>, subject: Subject, base: Base): Finding[] {
-  const tubes = tubesOf(subject);
-  if (tubes.length === 0) return [waiting('angle', base)];
+  const bars = barsOf(subject);
+  if (bars.length === 0) return [waiting('angle', base)];
   const { deg: error } = subject.cage.plan.measuringError;
-  return tubes.flatMap((tube) => {
-    const vertical = fromVertical(tube);
+  return bars.flatMap((bar) => {
+    const vertical = fromVertical(bar);
     const measured = check.from === 'vertical' ? vertical : 90 - vertical;
     const judged = (limit: number, margin: number, side: 'least' | 'most'): Finding =>
       finding({
         ...base,
-        key: `${base.key}/${tube.piece}/${side}`,
+        key: `${base.key}/${bar.tubes[0].piece}/${side}`,
         code: 'angle',
         status: judgeMeasured(margin, error),
         measured: { deg: measured },
         limit: { deg: limit },
         margin: { deg: margin },
-        remedy: leanRemedy(tube, subject, wantedFromVertical(check.from, limit, side, error)),
-        facts: { stamp: { text: tube.stamp }, from: { text: check.from }, side: { text: side } },
+        remedy: leanRemedy(bar, subject, wantedFromVertical(check.from, limit, side, error)),
+        facts: { stamp: { text: stampOf(bar) }, from: { text: check.from }, side: { text: side } },
       });
     return [
       ...(check.least ? [judged(check.least.deg, measured - check.least.deg, 'least')] : []),
@@ -102,16 +104,16 @@ function wantedFromVertical(
 }
 
 /** The lower end moved level, in the direction that the tube leans, until the angle is kept. */
-function leanRemedy(tube: Tube, subject: Subject, wanted: number): Finding['remedy'] {
-  const foot = endKeys(tube).lower;
+function leanRemedy(bar: WholeBar, subject: Subject, wanted: number): Finding['remedy'] {
+  const { upper, lower } = upperAndLower(bar);
+  const foot = lower.end;
   if (!movesFoot(subject, foot) || wanted <= 0 || wanted >= 90) return null;
-  const [low, high] = [endOf(tube, foot), endOf(tube, foot === 'a' ? 'b' : 'a')];
+  const [low, high] = [lower.at, upper.at];
   const [x, y] = [low[0] - high[0], low[1] - high[1]];
   const run = Math.hypot(x, y);
   if (run < 1) return null;
   // The plan says where the left foot of a pair stands; the right one is its mirror image.
-  const own = subject.pieces.find(({ piece }) => piece === tube.piece);
-  const hand = own?.side === 'right' ? -1 : 1;
+  const hand = bar.side === 'right' ? -1 : 1;
   const further = (high[2] - low[2]) * Math.tan((wanted * Math.PI) / 180) - run;
   return {
     kind: 'move-foot',

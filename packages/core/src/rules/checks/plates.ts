@@ -1,13 +1,15 @@
 import { type PlateAnswer } from '../../cage/index.ts';
 import { type Plate } from '../../plan/index.ts';
+import { askPerson } from '../askPerson.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeCatalogue, judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, feetOf, type Subject, waiting } from '../subject.ts';
+import { type Base, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
 
 /** Every foot of the member on its plate: area, thickness, width and bolts; a foot without one is told. */
 export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): Finding[] {
   const { plan, joints, plates: answers } = subject.cage;
+  if (tubesOf(subject).length === 0) return [waiting('plate', base)];
   const found = subject.pieces.flatMap(({ tube, side, stamp }) =>
     tube
       ? feetOf(tube, joints).map((end): Finding[] => {
@@ -34,7 +36,7 @@ export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): F
         })
       : [],
   );
-  return found.length === 0 ? [waiting('plate', base)] : found.flat();
+  return found.length === 0 ? [noFeet(subject, base)] : found.flat();
 }
 
 const isOn = ({ member }: Subject, end: 'a' | 'b', plate: string): boolean => {
@@ -93,16 +95,20 @@ function ofPlate(
       limit: { mm: check.narrowest.mm },
       margin: { mm: narrowest - check.narrowest.mm },
     });
-  if (check.bolts !== null && cage.plan.brief.joining === 'bolted') {
-    const count = plate.bolts?.count ?? 0;
+  if (check.bolts === null && check.boltSize === null) return found;
+  // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
+  if (!plate.bolts && cage.plan.brief.joining === 'welded')
+    return [...found, askPerson(cage.plan, { ...base, key: `${base.key}/bolts` }, 'plate-welded', facts)];
+  const count = plate.bolts?.count ?? 0;
+  const least = Math.max(check.bolts ?? 0, 1);
+  if (check.bolts !== null || count === 0)
     tell('bolts', {
       code: 'plate-bolts',
-      status: count >= check.bolts ? 'clear' : 'out',
+      status: count >= least ? 'clear' : 'out',
       measured: { count },
-      limit: { count: check.bolts },
-      margin: { count: count - check.bolts },
+      limit: { count: least },
+      margin: { count: count - least },
     });
-  }
   if (check.boltSize && plate.bolts)
     tell('bolt-size', {
       code: 'bolt-size',

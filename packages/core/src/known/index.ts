@@ -1,0 +1,3 @@
+export { type AssumedFigure, type AssumedThing, type StandsFor, type ThingName } from './thing.ts';
+export { type Assumed, assumedIn } from './restsOn.ts';
+export { type Confirmed, confirmed, pathKey } from './confirm.ts';

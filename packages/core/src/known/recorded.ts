@@ -1,0 +1,119 @@
+import { isAssumed, isFigure } from '../measure/index.ts';
+import { type CarSide, type Member, type Plan } from '../plan/index.ts';
+import { type AssumedFigure, type AssumedThing, type Path, type StandsFor, type ThingName } from './thing.ts';
+
+/** Every figure of the plan that says of itself that the program put it in, place by place. */
+export const recordedThings = (plan: Plan): AssumedThing[] => [
+  ...plan.members.flatMap((member, i) =>
+    grouped(member, ['members', i], (rest) => memberName(member, rest), member.id),
+  ),
+  ...plan.plates.flatMap((plate, i) =>
+    grouped(plate, ['plates', i], named('plate', plate.stamp, (what) => (what === 'at' ? 'car' : 'cage')), plate.id),
+  ),
+  ...plan.gussets.flatMap((gusset, i) =>
+    grouped(gusset, ['gussets', i], named('gusset', gusset.stamp, () => 'cage'), gusset.id),
+  ),
+  ...plan.parts.flatMap((part, i) =>
+    grouped(part, ['parts', i], named('part', part.stamp, (what) => (CAR_PLACES.has(what) ? 'car' : 'cage')), part.id),
+  ),
+  ...plan.occupants.flatMap((person, i) =>
+    grouped(person, ['occupants', i], named('occupant', person.name, () => 'driver'), person.id),
+  ),
+  ...plan.survey.points.flatMap((one, i) =>
+    grouped(one, ['survey', 'points', i], named('point', one.name, () => 'car'), one.id),
+  ),
+  ...plan.survey.planes.flatMap((one, i) =>
+    grouped(one, ['survey', 'planes', i], named('panel', one.name, () => 'car'), one.id),
+  ),
+  ...plan.survey.keepOuts.flatMap((one, i) =>
+    grouped(one, ['survey', 'keepOuts', i], named('keep-out', one.name, () => 'car'), one.id),
+  ),
+  ...plan.survey.ribs.flatMap((one, i) =>
+    grouped(one, ['survey', 'ribs', i], named('section', one.name, () => 'car'), one.id),
+  ),
+  ...grouped(plan.survey.measures, ['survey', 'measures'], (rest) => measureName(String(rest[0])), ''),
+  ...(['harness', 'cockpit', 'weldPosition', 'coping'] as const).flatMap((key) =>
+    grouped(plan[key], [key], named('other', key, () => 'cage'), ''),
+  ),
+];
+
+/** Places of the car among the figures of a part. */
+const CAR_PLACES = new Set(['at', 'from', 'to']);
+
+const named =
+  (of: ThingName['of'], name: string, standsFor: (what: string) => StandsFor) =>
+  (rest: Path): ThingName => {
+    const what = rest.join('.');
+    return { of, name, role: null, side: null, what, standsFor: standsFor(String(rest[0])) };
+  };
+
+export const measureName = (key: string): ThingName => ({
+  of: 'measure',
+  name: key,
+  role: null,
+  side: null,
+  what: '',
+  standsFor: 'car',
+});
+
+/** Ends, bends and what else of a member was put in; of a pair the left tube is described, and the right one where it differs. */
+function memberName(member: Member, rest: Path): ThingName {
+  const pair = member.role !== 'main-hoop' && member.pair === 'mirrored';
+  const right = rest[0] === 'right';
+  const side: CarSide | null = right ? 'right' : pair ? 'left' : null;
+  const own = right ? rest.slice(1) : rest;
+  const end = own[0] === 'ends' ? own[1] : right && (own[0] === 'a' || own[0] === 'b') ? own[0] : null;
+  const place = end !== null || own.includes('at') || own.includes('aim');
+  return {
+    of: 'member',
+    name: member.stamp,
+    role: member.role,
+    side,
+    what: end !== null ? `end-${String(end)}` : shapeWhat(member, own, right),
+    standsFor: place || own[0] === 'shape' ? 'car' : 'cage',
+  };
+}
+
+/** The name of the bend whose place it is; the kind of a shape that was taken in the car; else the key. */
+function shapeWhat(member: Member, own: Path, right: boolean): string {
+  if (own[0] !== 'shape' || member.role === 'main-hoop') return own.join('.');
+  const shape = right ? member.right?.shape : member.shape;
+  const via = own[1] === 'via' && shape?.kind === 'through' ? shape.via[Number(own[2])] : undefined;
+  return via?.feature ?? shape?.kind ?? own.join('.');
+}
+
+/** Assumed figures of a record, those of one place together. name: of what follows the record's own path. */
+function grouped(
+  record: unknown,
+  path: Path,
+  name: (rest: Path) => ThingName,
+  id: string,
+): AssumedThing[] {
+  const things: AssumedThing[] = [];
+  const walk = (value: unknown, rest: Path) => {
+    if (isFigure(value)) {
+      if (isAssumed(value)) things.push(thing([{ path: [...path, ...rest], value, axis: null }], rest));
+    } else if (isPlace(value)) {
+      const figures = value.flatMap((one, i): AssumedFigure[] =>
+        isAssumed(one) ? [{ path: [...path, ...rest, i], value: one, axis: AXES[i] ?? null }] : [],
+      );
+      if (figures.length > 0) things.push(thing(figures, rest));
+    } else if (Array.isArray(value)) value.forEach((one, i) => walk(one, [...rest, i]));
+    else if (typeof value === 'object' && value !== null)
+      for (const [key, one] of Object.entries(value)) walk(one, [...rest, key]);
+  };
+  const thing = (figures: AssumedFigure[], rest: Path): AssumedThing => ({
+    name: name(rest),
+    id,
+    figures,
+    leftOut: false,
+  });
+  walk(record, []);
+  return things;
+}
+
+const AXES = ['forward', 'left', 'up'] as const;
+
+type Place = [AssumedFigure['value'], AssumedFigure['value'], AssumedFigure['value']];
+const isPlace = (value: unknown): value is Place =>
+  Array.isArray(value) && value.length === 3 && value.every((one) => isFigure(one) && 'mm' in one);

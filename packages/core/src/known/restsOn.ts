@@ -1,0 +1,65 @@
+import { allBelow, referencesOf } from '../cage/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { leftOutThings } from './leftOut.ts';
+import { recordedThings } from './recorded.ts';
+import { type AssumedThing } from './thing.ts';
+
+/** What nobody measured or chose in a plan, and what of it the parts of a cage rest on. */
+export interface Assumed {
+  things: AssumedThing[];
+  /** What a member's place and shape rest on, with everything that it stands on. */
+  ofMember: (id: string) => AssumedThing[];
+  /** What the place of one end rests on, and nothing of the rest of its member. */
+  ofEnd: (member: string, end: 'a' | 'b') => AssumedThing[];
+  /** Of one record: a person, a plate, a gusset, a part, a keep-out. what: the first keys of the figures that count; all without. */
+  ofRecord: (id: string, what?: readonly string[]) => AssumedThing[];
+}
+
+/** Measures of the floor under the hoop's feet: its crown does not rest on them. */
+const UNDER_FEET = /^(landing|floorSlope)/;
+
+export function assumedIn(plan: Plan): Assumed {
+  const things = [...recordedThings(plan), ...leftOutThings(plan)];
+  const ofMeasures = things.filter(({ name }) => name.of === 'measure' && !UNDER_FEET.test(name.name));
+  const hoops = new Set(plan.members.flatMap(({ id, role }) => (role === 'main-hoop' ? [id] : [])));
+  const ofOne = (id: string): AssumedThing[] => {
+    const member = plan.members.find((one) => one.id === id);
+    const plates = member
+      ? [member.ends.a, member.ends.b].flatMap((end) => (end.kind === 'plate' ? [end.plate] : []))
+      : [];
+    return [
+      ...things.filter((thing) => thing.id === id && thing.name.standsFor === 'car'),
+      ...things.filter((thing) => plates.includes(thing.id) && thing.name.what === 'at'),
+      ...(hoops.has(id) ? ofMeasures : []),
+    ];
+  };
+  const ofMember = (id: string): AssumedThing[] => {
+    const member = plan.members.find((one) => one.id === id);
+    return member ? unique([id, ...allBelow(member, plan.members)].flatMap(ofOne)) : [];
+  };
+  return {
+    things,
+    ofMember,
+    ofEnd: (member, which) => {
+      const end = plan.members.find(({ id }) => id === member)?.ends[which];
+      if (!end) return [];
+      if (end.kind === 'plate') return things.filter(({ id, name }) => id === end.plate && name.what === 'at');
+      if (end.kind === 'landing')
+        return [
+          ...ofMember(member),
+          ...things.filter(({ name }) => UNDER_FEET.test(name.name) && name.name.toLowerCase().endsWith(end.side)),
+        ];
+      if (end.kind === 'point' || end.kind === 'panel')
+        return things.filter(({ id, name }) => id === member && name.what === `end-${which}`);
+      return unique(referencesOf(end).flatMap(ofMember));
+    },
+    ofRecord: (id, what) =>
+      things.filter(
+        (thing) =>
+          thing.id === id &&
+          (what === undefined || what.some((key) => `${thing.name.what}.`.startsWith(`${key}.`))),
+      ),
+  };
+}
+
+const unique = <T>(list: T[]): T[] => [...new Set(list)];
