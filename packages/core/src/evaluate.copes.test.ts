@@ -197,7 +197,8 @@ describe('what the torch cannot reach', () => {
     });
     return {
       ...plan,
-      survey: { ...plan.survey, ribs: [rib(-500), rib(900)] },
+      // No section at the hoop: these two are all that is known of the body.
+      survey: { ...plan.survey, measures: {}, ribs: [rib(-500), rib(900)] },
       weldPosition: { forward: mm(0), drop: mm(drop) },
     };
   };
@@ -206,8 +207,12 @@ describe('what the torch cannot reach', () => {
     const close = seamOf(roofed(30), 'R');
     expect(close?.reach.hidden).toBeGreaterThan(0);
     expect(close?.reach.drop).toBeGreaterThan(0);
-    expect(seamOf(roofed(30, (close?.reach.drop ?? 0) + 1), 'R')?.reach).toEqual({ hidden: 0, drop: 0 });
-    expect(seamOf(roofed(400), 'R')?.reach).toEqual({ hidden: 0, drop: 0 });
+    expect(seamOf(roofed(30, (close?.reach.drop ?? 0) + 1), 'R')?.reach).toEqual({
+      hidden: 0,
+      drop: 0,
+      roofKnown: true,
+    });
+    expect(seamOf(roofed(400), 'R')?.reach).toEqual({ hidden: 0, drop: 0, roofKnown: true });
   });
 
   test('an open car has no roof, and beyond the surveyed sections nothing is known of it', () => {
@@ -215,7 +220,10 @@ describe('what the torch cannot reach', () => {
     expect(seamOf({ ...close, brief: { ...close.brief, roof: 'open' } }, 'R')?.reach.hidden).toBe(0);
     const [, front] = close.survey.ribs;
     if (!front) throw new Error('two sections');
-    expect(seamOf({ ...close, survey: { ...close.survey, ribs: [front] } }, 'R')?.reach.hidden).toBe(0);
+    expect(seamOf({ ...close, survey: { ...close.survey, ribs: [front] } }, 'R')?.reach).toMatchObject({
+      hidden: 0,
+      roofKnown: false,
+    });
   });
 
   test('a book’s share for gussets: within it is a look, beyond it is out, and letting the cage down clears it', () => {
@@ -229,5 +237,36 @@ describe('what the torch cannot reach', () => {
     const remedy = say(close, 0.01)?.remedy;
     if (!remedy) throw new Error('it can be let down');
     expect(say(applyRemedy(close, remedy), 0.01)?.status).toBe('clear');
+  });
+
+  test('without a section of the body no seam is called reached: it asks, and says what it would be', () => {
+    const bare = { ...cageOf(post, rail), survey: { ...cageOf(post, rail).survey, measures: {} } };
+    const book = bookOf({ kind: 'weld-all-round', gussetShare: 0 }, 'frame-tube');
+    const chosen = choosing(bare, book);
+    const [found] = seamFindings(chosen, copesOf(chosen), [book]);
+    expect(found).toMatchObject({ status: 'ask', would: 'clear', restsOn: [{ of: 'roof' }] });
+    // Told without a book too, once.
+    expect(seamFindings(bare, copesOf(bare), []).map(({ code, status }) => [code, status])).toEqual([
+      ['roof-unknown', 'ask'],
+    ]);
+    const open: Plan = { ...chosen, brief: { ...chosen.brief, roof: 'open' } };
+    expect(seamFindings(open, copesOf(open), [book])[0]?.status).toBe('clear');
+  });
+
+  test('the measured headliner of the main section is a body too', () => {
+    // The hoop's own plane, whose headliner is 42 3/8 in up: a rail under it is reached, one against it is not.
+    const measured = cageOf(post, rail);
+    expect(seamOf(measured, 'R')?.reach).toEqual({ hidden: 0, drop: 0, roofKnown: true });
+    const high = cageOf(
+      bar('p', 'frame-tube', point(0, 0, 0), point(0, 0, 1060)),
+      bar('r', 'frame-tube', stationOn('m-p', 'end-b', -20), point(100, 0, 1040)),
+    );
+    expect(seamOf(high, 'R')?.reach.hidden).toBeGreaterThan(0);
+  });
+
+  test('what the torch cannot reach is told without a book', () => {
+    const tight = inOrder(cageOf(post, rail, below(6)), 'p-p', 'p-r', 'p-n');
+    const [found] = seamFindings(tight, copesOf(tight), []);
+    expect(found).toMatchObject({ code: 'seam-reach', status: 'look', rule: null, limit: null });
   });
 });

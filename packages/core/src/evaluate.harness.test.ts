@@ -1,9 +1,9 @@
 import { evaluate, harnessIn } from './evaluate.ts';
-import { EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
-import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
+import { EMPTY_SHOP, type Plan } from './plan/index.ts';
+import { bar, cageOf, deg, heightOn, mm, personOf, placeAt, point, stationOn } from './testing.ts';
 
 const person = (name: string, z: number): Plan['occupants'][number] => ({
-  ...newOccupant(name),
+  ...personOf(name),
   name,
   shoulder: placeAt(260, 300, z),
 });

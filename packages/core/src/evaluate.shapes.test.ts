@@ -5,6 +5,7 @@ import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from './plan/index.ts'
 import { distance, type Vec3 } from './space/index.ts';
 import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
 import { type Tube } from './cage/index.ts';
+import { valueOf } from './survey/index.ts';
 
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
 const tubeOf = (plan: Plan, piece: string): Tube => {
@@ -15,7 +16,7 @@ const tubeOf = (plan: Plan, piece: string): Tube => {
 const saysOf = (plan: Plan) =>
   answersOf(plan)
     .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
-    .map(({ facts }) => (facts.message && 'text' in facts.message ? facts.message.text : ''));
+    .map(({ facts }) => String(facts.message && valueOf(facts.message)));
 
 /** A bar across the car, 1000 mm between its ends at half a metre's height, with a shape. */
 const across = (shape: BarShape, changes: Partial<Bar> = {}) =>

@@ -268,7 +268,8 @@ test('rules wait for a hoop, and a book that is not at hand is told', () => {
 test('a rule of a class holds for that class alone', () => {
   const ice = book([{ kind: 'continuous-tube' }]);
   const limited = [{ ...ice, rules: ice.rules.map((rule) => ({ ...rule, classes: ['ice'] })) }];
-  expect(ruled(limited)).toHaveLength(0);
+  // While none is chosen it is asked, not passed over.
+  expect(ruled(limited)).toMatchObject([{ code: 'class-missing', status: 'ask' }]);
   expect(ruled(limited, { brief: { books: [{ book: 'b', class: 'ice', edition: null }] } })).toHaveLength(1);
 });
 

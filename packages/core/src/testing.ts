@@ -5,13 +5,15 @@ import {
   emptyPlan,
   type MainHoop,
   type Measures,
+  newOccupant,
+  type Occupant,
   type Plan,
   type Plate,
   readPlan,
   STRAIGHT,
 } from './plan/index.ts';
 import { expectValue } from './fault/index.ts';
-import { parseAngle, parseLength } from './measure/index.ts';
+import { knownAs, parseAngle, parseLength } from './measure/index.ts';
 import { readRuleBook, type RuleBook, type RuleCheck } from './rules/index.ts';
 
 /** Builders for tests: a plan from texts as a fabricator would type them, in inches. */
@@ -26,6 +28,18 @@ function measuresOf(texts: Record<string, string>): Measures {
   );
 }
 
+/** A floor and a pillar that somebody found level and upright: nothing of a test's car is assumed. */
+const LEVEL = {
+  pillarTilt: '0',
+  floorSlopeLeft: '0',
+  floorSlopeRight: '0',
+  landingLeft: '0',
+  landingRight: '0',
+};
+
+/** Somebody in a fixed seat whose slots were measured at the shoulder. */
+export const personOf = (id: string): Occupant => knownAs(newOccupant(id));
+
 /** A plan with these measures and a hoop of 2 in tube with 3/8 in clear, changed as given. */
 export function planWith(
   texts: Record<string, string>,
@@ -37,7 +51,7 @@ export function planWith(
   const clear = inch('3/8');
   return {
     ...start,
-    survey: { ...start.survey, measures: measuresOf(texts) },
+    survey: { ...start.survey, measures: measuresOf({ ...LEVEL, ...texts }) },
     members: [
       {
         ...member,

@@ -6,6 +6,7 @@ import {
   evaluate,
   EMPTY_SHOP,
   expectValue,
+  knownAs,
   type Length,
   type MainHoop,
   type Plan,
@@ -50,9 +51,10 @@ export class CageBuilder {
     return this.#plan.members.filter((one) => one.role === role)[which]?.id ?? '';
   }
 
-  /** The plan with what is not tubes, read as a document would be. */
+  /** The plan with what is not tubes, read as a document would be. Of an invented car every figure counts as measured. */
   done(more: (plan: Plan) => Partial<Plan> = () => ({})): Plan {
-    return expectValue(readPlan(JSON.parse(JSON.stringify({ ...this.#plan, ...more(this.#plan) }))));
+    const plan = knownAs({ ...this.#plan, ...more(this.#plan) });
+    return expectValue(readPlan(JSON.parse(JSON.stringify(plan))));
   }
 }
 

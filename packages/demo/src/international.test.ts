@@ -3,6 +3,7 @@ import {
   EMPTY_SHOP,
   evaluate,
   type Finding,
+  knownAs,
   newOccupant,
   type Plan,
   type Status,
@@ -159,7 +160,7 @@ const door = (height: number): Plan => {
 };
 const strapped = (height: number): Plan => ({
   ...cageOf(bar('h', 'harness-bar', heightOn(hoop, 'left', height), heightOn(hoop, 'right', height))),
-  occupants: [{ ...newOccupant('o'), shoulder: placeAt(250, 300, 600) }],
+  occupants: [{ ...knownAs(newOccupant('o')), shoulder: placeAt(250, 300, 600) }],
 });
 
 /** Rule, its figure, which side of it is kept, the instrument's error, and a cage that a parameter moves through it. */

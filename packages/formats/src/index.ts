@@ -1,6 +1,7 @@
 export { figureWords, resultWords } from './words/figure.ts';
+export { assumedValue, restsWords, sheetRestsWords, thingWords } from './words/assumed.ts';
+export { featureName } from './words/feature.ts';
 export {
-  featureName,
   figureName,
   findingFigure,
   findingWords,

@@ -6,7 +6,7 @@ const says = (plan: Plan) => stageSays(plan, evaluate(plan, demoShop, demoBooks)
 
 test('a finished survey and chosen die leave marks to take to the bender', () => {
   expect(says(demoPlan)).toMatchObject({
-    survey: { text: '13 measured' },
+    survey: { text: '17 measured' },
     design: { text: '1 to look at' },
     bend: { text: '4 marks ready' },
     inspect: { text: expect.stringMatching(/^\d+ out$/) as string, tone: 'out' },

@@ -1,4 +1,4 @@
-import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
+import { andThen, fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plan } from '../plan/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../space/index.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
@@ -98,7 +98,7 @@ function shortened(path: WholePath, { cut, stamp }: Bar): Outcome<WholePath> {
       return fail(
         'cut-too-long',
         '',
-        `${stamp} is cut by ${mm.toFixed(0)} mm, its straight there is ${straight.toFixed(0)} mm: cut less, or take the tube out`,
+        told`${stamp} is cut by ${{ mm }}, its straight there is ${{ mm: straight }}: cut less, or take the tube out`,
       );
     points[end] = add(from, scale(toward, mm / straight));
   }

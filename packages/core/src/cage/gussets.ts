@@ -1,5 +1,5 @@
 import { directionAt, lengthOf, nearestBetween } from '../centreline/index.ts';
-import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
+import { andThen, fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { degrees } from '../measure/index.ts';
 import { type Gusset, type Plan } from '../plan/index.ts';
 import { add, angleBetween, cross, length, scale, unit, type Vec3 } from '../space/index.ts';
@@ -57,7 +57,7 @@ function shapeOf(gusset: Gusset, first: Tube, second: Tube): Outcome<GussetShape
     return fail(
       'no-corner',
       '',
-      `${first.stamp} and ${second.stamp} pass at ${node.distance.toFixed(0)} mm and make no corner: choose two tubes that meet`,
+      told`${first.stamp} and ${second.stamp} pass at ${{ mm: node.distance }} and make no corner: choose two tubes that meet`,
     );
   const along = awayFrom(first, node.along);
   const other = awayFrom(second, nearestBetween(second.axis, first.axis).along);
@@ -95,7 +95,7 @@ function triangleOf(gusset: Gusset, first: Tube, second: Tube, corner: Corner): 
     return fail(
       'gusset-too-short',
       '',
-      `its legs must reach past the tubes: more than ${Math.ceil(Math.max(startA, 0))} mm on ${first.stamp} and ${Math.ceil(Math.max(startB, 0))} mm on ${second.stamp}`,
+      told`its legs must reach past the tubes: more than ${{ mm: Math.max(startA, 0), round: 'up' }} on ${first.stamp} and ${{ mm: Math.max(startB, 0), round: 'up' }} on ${second.stamp}`,
     );
   const triangle: [Flat, Flat, Flat] = [
     [startA, ra],

@@ -149,7 +149,7 @@ test.each([
   [{ ...LEANING_CAR, landingLeft: '18' }, 'lean-below-foot'],
 ])('what cannot be is said: %#', (texts, code) => {
   const result = resolve(planWith(texts));
-  expect('none' in result && result.none.why === 'impossible' ? result.none.code : 'built').toBe(code);
+  expect('none' in result && result.none.why === 'impossible' ? result.none.fault.code : 'built').toBe(code);
 });
 
 test('what is missing is named, and half a lean is missing its other half', () => {

@@ -1,4 +1,4 @@
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Fault, type Outcome, succeed } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type CarSide, type MainHoop, type MeasureKey, type Survey } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
@@ -34,7 +34,7 @@ import {
 export type NoHoop =
   | { why: 'missing'; missing: MeasureKey[] }
   | { why: 'contradiction'; contradictions: Contradiction[]; section: MeasuredSection; axis: AxisSection }
-  | { why: 'impossible'; code: string; message: string };
+  | { why: 'impossible'; fault: Fault };
 
 /** A foot as it is cut: degrees off square. */
 export interface FootCut {
@@ -103,7 +103,7 @@ export function hoopFrom(
   const own = axisSection(section, takeOffs);
   const axis = hoop.sides === 'same' ? withinTighterSide(own) : own;
   const built = buildHoop(section, axis, hoop, error, clr);
-  if (!built.ok) return { none: { why: 'impossible', code: built.fault.code, message: built.fault.message } };
+  if (!built.ok) return { none: { why: 'impossible', fault: built.fault } };
   return { hoop: { ...built.value, taped: measured, contradictions: found } };
 }
 

@@ -1,5 +1,5 @@
 import { lengthOf, pointAt } from '../centreline/index.ts';
-import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
+import { andThen, fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Part, type PartOf, type Plan } from '../plan/index.ts';
 import { add, distance, scale, type Vec3 } from '../space/index.ts';
@@ -135,7 +135,7 @@ function splice(part: PartOf<'splice'>, placed: Placed, place: PartFigure): Outc
     return fail(
       'sleeve-too-thick',
       '',
-      `the sleeve is ${od.toFixed(1)} mm outside: its wall must be less than half of that`,
+      told`the sleeve is ${{ mm: od, fine: true }} outside: its wall must be less than half of that`,
     );
   const length = part.sleeve.mm;
   return succeed({
@@ -162,7 +162,7 @@ function adjustableStrut(part: PartOf<'adjustable-strut'>): Outcome<PartShape> {
     return fail(
       'strut-too-short',
       '',
-      `the eyes are ${eyes.toFixed(0)} mm apart and the ends take all of it: move them apart, or take shorter ends`,
+      told`the eyes are ${{ mm: eyes }} apart and the ends take all of it: move them apart, or take shorter ends`,
     );
   return succeed({
     at: from,
@@ -197,7 +197,7 @@ function bracket(part: PartOf<'bracket'>): Outcome<PartShape> {
     return fail(
       'bracket',
       '',
-      `the flat bar is ${flat.toFixed(0)} mm long: a hole or a bend lies beyond its end`,
+      told`the flat bar is ${{ mm: flat }} long: a hole or a bend lies beyond its end`,
     );
   return succeed({
     at: placeOf(part.at),
@@ -219,7 +219,7 @@ function standAloneBar(part: PartOf<'stand-alone-bar'>): Outcome<PartShape> {
     return fail(
       'bar-does-not-fit',
       '',
-      `two bends of ${part.angle.deg}° and ${part.clr.mm.toFixed(0)} mm radius take ${(part.clr.mm * Math.sin(turn)).toFixed(0)} mm from plate to bend start: give more, or bend less`,
+      told`two bends of ${part.angle.deg}° and ${{ mm: part.clr.mm }} radius take ${{ mm: part.clr.mm * Math.sin(turn) }} from plate to bend start: give more, or bend less`,
     );
   const depth = part.clr.mm * (1 - Math.cos(turn)) + end * Math.sin(turn);
   const lean = radians(part.tilt.deg);

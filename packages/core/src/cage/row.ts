@@ -1,5 +1,5 @@
 import { lengthOf, nearestBetween, pointAt } from '../centreline/index.ts';
-import { andThen, fail, type Outcome, succeed } from '../fault/index.ts';
+import { andThen, fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { type CarSide, type Station } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { endFeatures, heightPoint, stationAlong } from './station.ts';
@@ -37,7 +37,7 @@ export function stationOnRow(row: Row, station: Station): Outcome<RowPlace> {
       return fail(
         'off-the-tube',
         '',
-        `the place lies beyond an end of ${stampsOf(row)}, which is ${wholeLength(row).toFixed(0)} mm long`,
+        told`the place lies beyond an end of ${stampsOf(row)}, which is ${{ mm: wholeLength(row) }} long`,
       );
     // A bend's corner lies off the axis.
     const bend = found.tube.features.indexOf(station.feature);

@@ -1,5 +1,5 @@
 import { nearestBetween, type Piece } from '../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { type Bar, type CarSide } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Footing, type StandingTube } from './attach.ts';
@@ -67,7 +67,7 @@ function splitAt(
     return fail(
       'no-crossing',
       '',
-      `it passes ${tube.stamp} at ${nearest.distance.toFixed(0)} mm between the axes and is not split by it: move an end, or leave the bar whole`,
+      told`it passes ${tube.stamp} at ${{ mm: nearest.distance }} between the axes and is not split by it: move an end, or leave the bar whole`,
     );
   return succeed({ along: nearest.along, at: nearest.first, header: tube });
 }

@@ -1,5 +1,5 @@
 import { firstCrossing, pointAt } from '../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { type CarSide, type Station } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Tube } from './tube.ts';
@@ -35,6 +35,6 @@ export function heightPoint(
   return fail(
     'no-such-height',
     '',
-    `${tube.stamp} does not pass ${height.toFixed(0)} mm above the floor${where}`,
+    told`${tube.stamp} does not pass ${{ mm: height }} above the floor${where}`,
   );
 }

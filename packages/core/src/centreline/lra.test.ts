@@ -292,5 +292,5 @@ test('a negative straight names the bends it lies between', () => {
     ],
     clr: 100,
   });
-  expect(result.ok ? '' : result.fault.message).toContain('between bend 1 and bend 2 comes out at -50.00 mm');
+  expect(result.ok ? '' : result.fault.message).toContain('between bend 1 and bend 2 comes out at -50 mm');
 });

@@ -1,4 +1,4 @@
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { DECISION, radians } from '../measure/index.ts';
 
 /** Setback of a bend, from its PI to either tangent point: CLR·tan(θ/2). Angle in degrees, result in mm. */
@@ -24,8 +24,8 @@ export function straightOf(
   return fail(
     'negative-straight',
     `/points/${bend}`,
-    `the straight ${where} comes out at ${left.toFixed(2)} mm: move the points ${Math.ceil(-left)} mm apart or take ${
-      largestClr === undefined ? 'a smaller radius' : `a radius of ${Math.floor(largestClr)} mm at most`
+    told`the straight ${where} comes out at ${{ mm: left, fine: true }}: move the points ${{ mm: -left, round: 'up' }} apart or take ${
+      largestClr === undefined ? 'a smaller radius' : told`a radius of ${{ mm: largestClr, round: 'down' }} at most`
     }`,
   );
 }

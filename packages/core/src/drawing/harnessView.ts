@@ -1,5 +1,5 @@
 import { type SlotPlace } from '../harness/index.ts';
-import { formatAngle, formatLength, type LengthStyle, radians } from '../measure/index.ts';
+import { formatAngle, formatLength, type LengthStyle, radians, writeSaid } from '../measure/index.ts';
 import { type HarnessAnswer } from '../rules/index.ts';
 import { disc, type Drawing, type Point, type Shape } from './drawing.ts';
 
@@ -64,7 +64,7 @@ export function harnessView(answer: HarnessAnswer, { width, style, shown }: Harn
       {
         kind: 'text',
         at: [width - 8, Math.min(...places.map(({ slot }) => at(...slot)[1])) - 16],
-        text: shown.notch ? `${shown.driver}: ${shown.notch}` : shown.driver,
+        text: [shown.driver, writeSaid(shown.notch, style)].filter(Boolean).join(': '),
         size: 15,
         anchor: 'end',
         voice: 'label',

@@ -1,5 +1,5 @@
 import { type Tube } from '../cage/index.ts';
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { degrees, radians } from '../measure/index.ts';
 import { cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 
@@ -94,7 +94,7 @@ function planeOf({ points, stamp }: Tube): Outcome<Plane> {
   return fail(
     'not-flat',
     '',
-    `${stamp} bends in several planes, ${worst.toFixed(0)} mm off one: it has no outline on the floor`,
+    told`${stamp} bends in several planes, ${{ mm: worst }} off one: it has no outline on the floor`,
   );
 }
 

@@ -1,9 +1,13 @@
+import { type Said, type Told } from './told.ts';
+
 /** What is wrong, as data. `path` is a JSON pointer into the input (RFC 6901), "" for the whole of it. */
 export interface Fault {
   code: string;
   /** Says what is wrong and what would be right, in one sentence. */
   message: string;
   path: string;
+  /** The message in parts, where it has lengths: pages write them in the job's unit. */
+  said?: Said;
 }
 
 /** A value, or the fault that stood in its way. */
@@ -11,10 +15,14 @@ export type Outcome<T> = { ok: true; value: T } | { ok: false; fault: Fault };
 
 export const succeed = <T>(value: T): Outcome<T> => ({ ok: true, value });
 
-export const fail = (code: string, path: string, message: string): { ok: false; fault: Fault } => ({
+/** message: a sentence, or one that was `told` with its lengths as figures. */
+export const fail = (code: string, path: string, message: string | Told): { ok: false; fault: Fault } => ({
   ok: false,
-  fault: { code, message, path },
+  fault: typeof message === 'string' ? { code, message, path } : { code, path, ...message },
 });
+
+/** A fault's sentence in parts. */
+export const saidIn = ({ said, message }: Pick<Fault, 'said' | 'message'>): Said => said ?? [message];
 
 /** Carries a fault up into an input that holds the faulty part at `prefix`. */
 export const under = <T>(prefix: string, outcome: Outcome<T>): Outcome<T> =>

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { newOccupant } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { placeAt, mm } from '../testing.ts';
+import { mm, personOf, placeAt } from '../testing.ts';
 import { type Tube } from '../cage/index.ts';
 import {
   alternativesFor,
@@ -77,7 +76,7 @@ const bar: Tube = {
   developed: 1200,
   mass: 3,
 };
-const seated = { ...newOccupant('o'), shoulder: placeAt(200, 300, 640), slotsApart: mm(160) };
+const seated = { ...personOf('o'), shoulder: placeAt(200, 300, 640), slotsApart: mm(160) };
 
 describe('straps from above', () => {
   test('without guides they run straight back', () => {

@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { degrees, radians, rootBetween } from '../measure/index.ts';
 
 /** How the straps are fastened: to tabs, or wrapped over or under the bar. */
@@ -7,7 +8,7 @@ export type StrapAttach = 'tab' | 'over' | 'under';
 export interface SlotPlace {
   driver: string;
   /** `slide +40, recline 20°, lower slot`: what was moved from where it was measured. */
-  notch: string;
+  notch: Said;
   slot: readonly [x: number, z: number];
 }
 

@@ -1,10 +1,11 @@
+import { type Said } from '../fault/index.ts';
 import { degrees, radians } from '../measure/index.ts';
 import { type StrapWindow } from './interval.ts';
 
 /** Where a lap belt lies over a hip in side view, at a setting of the seat. mm, x forward, z up */
 export interface HipPlace {
   driver: string;
-  notch: string;
+  notch: Said;
   hip: readonly [x: number, z: number];
 }
 

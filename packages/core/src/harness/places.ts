@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
@@ -9,32 +10,32 @@ function stepsOf(from: number, to: number, notches: number): number[] {
   return Array.from({ length: notches }, (_, i) => from + ((to - from) * i) / (notches - 1));
 }
 
-const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(Math.round(mm))}`;
-
 /** A setting of the seat: how far slid forward, raised and reclined from where its driver was measured. mm, degrees */
 export interface SeatPose {
   /** `slide +40 mm, recline +4°`; empty as measured. */
-  notch: string;
+  notch: Said;
   forward: number;
   up: number;
   recline: number;
 }
 
 /** The seat where its driver was measured. */
-export const AS_MEASURED: SeatPose = { notch: '', forward: 0, up: 0, recline: 0 };
+export const AS_MEASURED: SeatPose = { notch: [], forward: 0, up: 0, recline: 0 };
 
 const poseOf = (forward: number, up: number, recline: number): SeatPose => ({
-  notch: [
-    forward === 0 ? '' : `slide ${signed(forward)} mm`,
-    up === 0 ? '' : `height ${signed(up)} mm`,
-    recline === 0 ? '' : `recline ${signed(recline)}°`,
-  ]
-    .filter(Boolean)
-    .join(', '),
+  notch: joined([
+    forward === 0 ? [] : ['slide ', { mm: forward, signed: true }],
+    up === 0 ? [] : ['height ', { mm: up, signed: true }],
+    recline === 0 ? [] : [`recline ${recline > 0 ? '+' : '−'}${Math.abs(Math.round(recline))}°`],
+  ]),
   forward,
   up,
   recline,
 });
+
+/** Sentences in a row with commas between those that say something. */
+const joined = (parts: Said[]): Said =>
+  parts.filter((part) => part.length > 0).flatMap((part, i) => (i === 0 ? [...part] : [', ', ...part]));
 
 /** Every setting of a seat, or with `ends` only those at the ends of its slide, height and recline. A fixed seat has one. */
 export function seatPoses(travel: Occupant['travel'], which: 'all' | 'ends'): SeatPose[] {
@@ -85,7 +86,7 @@ export function slotPlaces(occupant: Occupant): SlotPlace[] {
       const at = carriedByBack(pose, occupant, [x, y, z + slot.mm]);
       return {
         driver: name,
-        notch: [pose.notch, slots.length > 1 ? `slot ${i + 1}` : ''].filter(Boolean).join(', '),
+        notch: joined([pose.notch, slots.length > 1 ? [`slot ${i + 1}`] : []]),
         slot: [at[0], at[2]],
       };
     }),

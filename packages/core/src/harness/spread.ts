@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { placeOf, type Tube } from '../cage/index.ts';
 import { placeAcross } from '../centreline/index.ts';
 import { degrees } from '../measure/index.ts';
@@ -44,7 +45,7 @@ function runsAt(person: Occupant, tube: Tube, guides: Vec3[], pose: SeatPose, ab
 export interface WorstSpread {
   side: CarSide;
   spread: number;
-  notch: string;
+  notch: Said;
 }
 
 /** Over both straps, every slot and every setting of the seat. person: with a shoulder. */

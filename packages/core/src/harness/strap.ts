@@ -1,5 +1,5 @@
 import { atLeast, degrees } from '../measure/index.ts';
-import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { type StrapInput } from './input.ts';
 
 /**
@@ -16,7 +16,7 @@ export function strapAngle({ slot, bar, barOd, attach }: StrapInput): Outcome<{ 
     return fail(
       'slot-in-bar',
       '/slot',
-      `the slot lies ${apart.toFixed(1)} mm from the bar's axis, inside the tube`,
+      told`the slot lies ${{ mm: apart, fine: true }} from the bar's axis, inside the tube`,
     );
   if (!(rearward > 0))
     return fail('bar-not-behind', '/bar', 'the bar must lie behind the slot: give it a smaller x');

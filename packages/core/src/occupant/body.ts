@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { HELMET_RADIUS, placeOf } from '../cage/index.ts';
 import { carried, carriedByBack, type SeatPose } from '../harness/index.ts';
 import { radians } from '../measure/index.ts';
@@ -19,7 +20,7 @@ export interface Volume {
 export interface Body {
   occupant: string;
   who: string;
-  notch: string;
+  notch: Said;
   volumes: Volume[];
   eye: Vec3 | null;
 }

@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { HELMET_RADIUS, helmetGap, placeOf, type Tube } from '../cage/index.ts';
 import { arcsIn, crossingsOf, directionAt, highestOf, lengthOf, pointAt } from '../centreline/index.ts';
 import { carriedByBack, seatPoses } from '../harness/index.ts';
@@ -7,7 +8,7 @@ import { type Vec3 } from '../space/index.ts';
 /** A figure at the setting of the seat where it is the worst. mm */
 export interface AtNotch {
   mm: number;
-  notch: string;
+  notch: Said;
 }
 
 /** How a helmet stands under and ahead of the hoop that protects it, each figure at its worst setting of the seat. mm */

@@ -2,14 +2,14 @@ import fc from 'fast-check';
 import { type Tube } from '../cage/index.ts';
 import { lengthOf, type Piece, pointAt } from '../centreline/index.ts';
 import { AS_MEASURED, carriedByBack, type SeatPose } from '../harness/index.ts';
-import { newOccupant, type Occupant, USUAL_COCKPIT } from '../plan/index.ts';
+import { type Occupant, USUAL_COCKPIT } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Body, bodyOf, placesOf, type Volume } from './body.ts';
 import { type CockpitAnswer, cockpitOf } from './cockpit.ts';
 import { gapTo, hiddenAhead, hiddenAt } from './index.ts';
 import { paddingList } from './padding.ts';
 import { roomsOf } from './room.ts';
-import { cageOf, deg, mm, placeAt } from '../testing.ts';
+import { cageOf, deg, mm, personOf, placeAt } from '../testing.ts';
 
 /** A straight tube between two points. */
 function tubeFrom(from: Vec3, to: Vec3, changes: Partial<Tube> = {}): Tube {
@@ -44,7 +44,7 @@ const bent = tubeFrom([300, 0, 0], [0, 0, 300], { axis: [arc] });
 
 const ball = (at: Vec3, radius: number): Volume => ({ part: 'helmet', from: at, to: at, radius });
 const person = (changes: Partial<Occupant> = {}): Occupant => ({
-  ...newOccupant('o'),
+  ...personOf('o'),
   name: 'A. N.',
   shoulder: placeAt(200, 350, 600),
   helmetTop: placeAt(220, 350, 900),

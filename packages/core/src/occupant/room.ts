@@ -1,3 +1,4 @@
+import { type Said } from '../fault/index.ts';
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import { distanceToPath, nearestBetween, nearestOnPath, type Piece } from '../centreline/index.ts';
 import { seatPoses } from '../harness/index.ts';
@@ -10,7 +11,7 @@ export interface Room {
   occupant: string;
   who: string;
   part: BodyPart;
-  notch: string;
+  notch: Said;
   member: string;
   piece: string;
   stamp: string;

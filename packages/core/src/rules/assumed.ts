@@ -41,7 +41,7 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
     case 'strap-spread':
       return [...ofPerson(finding, subject, ['shoulder', 'slots', 'slotsApart', 'travel']), ...own()];
     case 'lap-window':
-      return ofPerson(finding, subject, ['lap', 'body.hip', 'travel']);
+      return ofPerson(finding, subject, [`lap.${textOf(finding, 'side')}`, 'body.hip', 'travel']);
     default:
       return [];
   }
@@ -50,9 +50,14 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
 const isBent = ({ pieces }: Subject): boolean =>
   pieces.some(({ tube }) => (tube?.features.length ?? 0) > 0);
 
+const textOf = ({ facts }: Finding, name: string): string => {
+  const fact = facts[name];
+  return fact && 'text' in fact ? fact.text : '';
+};
+
 /** The end that a finding of a distance names. */
-function ofNamedEnd({ facts }: Finding, { member, cage }: Subject): AssumedThing[] {
-  const end = facts.end && 'text' in facts.end ? facts.end.text.toLowerCase() : '';
+function ofNamedEnd(finding: Finding, { member, cage }: Subject): AssumedThing[] {
+  const end = textOf(finding, 'end').toLowerCase();
   return end === 'a' || end === 'b' ? cage.assumed.ofEnd(member.id, end) : [];
 }
 
@@ -71,11 +76,11 @@ function ofTarget(from: 'joint' | 'foot' | 'bend', of: string | null, { cage }: 
 
 /** The record whose stamp a finding names. */
 function ofStamped(
-  { facts }: Finding,
+  finding: Finding,
   records: readonly { id: string; stamp: string }[],
   assumed: Assumed,
 ): AssumedThing[] {
-  const stamp = facts.stamp && 'text' in facts.stamp ? facts.stamp.text : '';
+  const stamp = textOf(finding, 'stamp');
   const found = records.find((one) => one.stamp === stamp);
   return found ? assumed.ofRecord(found.id).filter(({ name }) => name.what !== 'at') : [];
 }

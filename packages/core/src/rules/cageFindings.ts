@@ -10,6 +10,7 @@ import {
   type UnbracedBend,
   type ZoneGap,
 } from '../cage/index.ts';
+import { type Said, saidIn } from '../fault/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Assumed } from '../known/index.ts';
@@ -136,21 +137,21 @@ export function partFindings(
   gussets: GussetAnswer[],
   parts: PartAnswer[],
 ): Finding[] {
-  const cannot = (key: string, stamp: string, message: string) =>
+  const cannot = (key: string, stamp: string, said: Said) =>
     finding({
       key,
       code: 'part-not-made',
       status: 'out',
-      facts: { stamp: text(stamp), message: text(message) },
+      facts: { stamp: text(stamp), message: { said } },
     });
   return [
     ...plates
       .filter(({ at }) => at === null)
       .map(({ plate, stamp }) =>
-        cannot(`plate/${plate}`, stamp, 'no tube stands on it and it has no place of its own: give it one'),
+        cannot(`plate/${plate}`, stamp, ['no tube stands on it and it has no place of its own: give it one']),
       ),
     ...gussets.flatMap(({ gusset, stamp, shape }) => {
-      if (!shape.ok) return [cannot(`gusset/${gusset}`, stamp, shape.fault.message)];
+      if (!shape.ok) return [cannot(`gusset/${gusset}`, stamp, saidIn(shape.fault))];
       const largest = Math.max(
         0,
         ...(plan.gussets.find((one) => one.id === gusset)?.holes ?? []).map(({ mm }) => mm),
@@ -168,7 +169,7 @@ export function partFindings(
       ];
     }),
     ...parts.flatMap(({ part, stamp, answer }) =>
-      answer.ok ? [] : [cannot(`part/${part}`, stamp, answer.fault.message)],
+      answer.ok ? [] : [cannot(`part/${part}`, stamp, saidIn(answer.fault))],
     ),
     ...plan.parts.flatMap((part) => {
       if (part.kind !== 'bracket' || part.canTighten === true) return [];

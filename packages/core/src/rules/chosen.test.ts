@@ -2,8 +2,8 @@ import { lapAnswers } from './lapAnswer.ts';
 import { continuousPieces, rulesOfKind } from './chosen.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
-import { newOccupant, type Plan } from '../plan/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, heightOn, placeAt } from '../testing.ts';
+import { type Plan } from '../plan/index.ts';
+import { bar, bookOf, cageOf, choosing, deg, heightOn, personOf, placeAt } from '../testing.ts';
 
 const windowOf = (least: number, most: number, more: Partial<RuleBook> = {}): RuleBook =>
   bookOf({ kind: 'harness-window', least: deg(least), most: deg(most) }, 'harness-bar', more);
@@ -51,9 +51,9 @@ test('the pieces that a book wants in one are those of its roles', () => {
 });
 
 test('lap anchors: measured ones alone, at every setting of the seat', () => {
-  const { body } = newOccupant('o');
+  const { body } = personOf('o');
   const person = {
-    ...newOccupant('o'),
+    ...personOf('o'),
     name: 'A. N.',
     body: { ...body, hip: placeAt(300, 300, 200) },
     lap: { left: placeAt(200, 560, 50), right: null },
@@ -64,5 +64,5 @@ test('lap anchors: measured ones alone, at every setting of the seat', () => {
   // 45 to 80° is common practice: 150 mm below the hip they are 150 to 26 mm behind it.
   expect(left?.interval?.rear.x).toBeCloseTo(150, 6);
   expect(left?.interval?.front.x).toBeCloseTo(300 - 150 / Math.tan((80 * Math.PI) / 180), 6);
-  expect(lapAnswers({ ...cageOf(), occupants: [newOccupant('o')] }, [])).toEqual([]);
+  expect(lapAnswers({ ...cageOf(), occupants: [personOf('o')] }, [])).toEqual([]);
 });

@@ -63,7 +63,7 @@ function roomFindings(room: Room): Finding[] {
         who: text(room.who),
         part: text(room.part),
         stamp: text(room.stamp),
-        notch: text(room.notch),
+        notch: { said: room.notch },
       },
     }),
   ];

@@ -1,5 +1,5 @@
 import { type BendSheet, type Drift, type Gap, type HoopGeometry, type NoHoop } from '../cage/index.ts';
-import { type Fault } from '../fault/index.ts';
+import { type Fault, saidIn } from '../fault/index.ts';
 import { atLeast, decided, radians } from '../measure/index.ts';
 import { type MainHoop, type Member, type Plan } from '../plan/index.ts';
 import { type Finding, finding } from './finding.ts';
@@ -52,11 +52,11 @@ export function noHoopFindings(none: NoHoop, member: string): Finding[] {
   if (none.why === 'impossible')
     return [
       finding({
-        key: `survey/${none.code}`,
+        key: `survey/${none.fault.code}`,
         code: 'impossible',
         status: 'out',
         member,
-        facts: { message: { text: none.message } },
+        facts: { message: { said: saidIn(none.fault) } },
       }),
     ];
   return none.contradictions.map((one) =>
@@ -156,7 +156,7 @@ export const noSheetFinding = (fault: Fault, member: string, piece: string): Fin
         code: 'does-not-bend',
         status: 'out',
         member,
-        facts: { message: { text: fault.message } },
+        facts: { message: { said: saidIn(fault) } },
       });
 
 /** What machine, stick and test bends have to say about a sheet. */
@@ -220,7 +220,7 @@ export const notPlacedFinding = (fault: Fault, member: string, piece: string, st
     code: 'not-placed',
     status: 'out',
     member,
-    facts: { stamp: { text: stamp }, message: { text: fault.message } },
+    facts: { stamp: { text: stamp }, message: { said: saidIn(fault) } },
   });
 
 /** Members that stand on each other in a ring; what each of them lacks is told at its own place too. */

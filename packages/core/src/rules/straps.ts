@@ -51,7 +51,7 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
 
 const measuredOf = ({ name, shoulder, slots }: Occupant): SlotPlace => ({
   driver: name,
-  notch: '',
+  notch: [],
   slot: [shoulder?.[0].mm ?? 0, (shoulder?.[2].mm ?? 0) + (slots[0]?.mm ?? 0)],
 });
 

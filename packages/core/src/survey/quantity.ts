@@ -1,3 +1,5 @@
+import { inMillimetres, type Said } from '../fault/index.ts';
+
 /** A measured or derived value with its kind, so that whoever writes it can choose the unit. */
 export type Quantity =
   | { mm: number }
@@ -5,6 +7,9 @@ export type Quantity =
   | { kg: number }
   | { count: number }
   | { ratio: number }
-  | { text: string };
+  | { text: string }
+  /** A sentence whose lengths are figures. */
+  | { said: Said };
 
-export const valueOf = (quantity: Quantity): number | string => Object.values(quantity)[0] as number | string;
+export const valueOf = (quantity: Quantity): number | string =>
+  'said' in quantity ? inMillimetres(quantity.said) : (Object.values(quantity)[0] as number | string);

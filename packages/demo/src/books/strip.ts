@@ -10,7 +10,7 @@ export const stripBook: RuleBook = expectValue(
     id: 'quarter-strip',
     title: 'Quarter-mile strip: six-point cages',
     body: 'the demo strip',
-    edition: '3',
+    edition: '4',
     provenance: 'invented',
     source: 'Invented for the demo.',
     note: 'No such strip exists. It shows a book with one continuous door bar and joints at the seat.',
@@ -33,6 +33,7 @@ export const stripBook: RuleBook = expectValue(
     rules: [
       rule('door-bar', 'S 4', ['door-bar'], 'One continuous door bar from hoop to front leg on each side.', {
         kind: 'continuous-tube',
+        least: 1,
       }),
       rule('one-diagonal', 'S 3', ['diagonal'], 'A diagonal is one length of tube.', {
         kind: 'continuous-tube',

@@ -29,7 +29,9 @@ export function checkWords(check: RuleCheck): string {
         check.largestAngle && `none over ${degrees(check.largestAngle)}`,
       ]);
     case 'continuous-tube':
-      return 'is one continuous tube';
+      return check.least == null
+        ? 'is one continuous tube, every one'
+        : `at least ${check.least} on each side ${check.least === 1 ? 'is' : 'are'} one continuous tube`;
     case 'tilt-from-vertical':
       return `stands within ${degrees(check.most)} of vertical`;
     case 'straight':

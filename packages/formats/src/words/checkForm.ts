@@ -97,8 +97,12 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'continuous-tube': {
     name: 'one continuous tube',
-    fresh: { kind: 'continuous-tube' },
-    sentence: ['It is one continuous tube; what crosses it is cut.'],
+    fresh: { kind: 'continuous-tube', least: null },
+    sentence: [
+      'On each side at least',
+      { ...count('least', 'how many of them', true), least: 1 } as CheckBlank,
+      'of them (every one, where nothing is said) is one continuous tube; what crosses it is cut.',
+    ],
   },
   'tilt-from-vertical': {
     name: 'tilt of the hoop',

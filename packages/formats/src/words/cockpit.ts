@@ -32,9 +32,9 @@ export const cockpitSentences: Record<string, Say> = {
   'lap-angle': (words) =>
     `The lap belt of ${who(words)} runs to its ${words.fact('side')} anchor at ${words.measured}${notch(words)}, the nearest limit is ${words.limit}${words.inError}.`,
   'strap-spread': (words) =>
-    `The ${words.fact('side')} strap of ${who(words)} runs ${words.measured} off straight back to ${words.fact('stamp')}, at most ${words.limit}${words.inError}.`,
+    `The ${words.fact('side')} strap of ${who(words)}${notch(words)} runs ${words.measured} off straight back to ${words.fact('stamp')}, at most ${words.limit}${words.inError}.`,
   'seam-reach': (words) =>
     words.finding.status === 'clear'
       ? `The torch reaches all round every seam of ${words.fact('stamp')}.`
-      : `The torch cannot reach ${percent(words.finding.measured)} of the seam at end ${words.fact('end')} of ${words.fact('stamp')} (${words.fact('hidden')} of ${words.fact('length')}); gussets may replace ${percent(words.finding.limit)}.`,
+      : `The torch cannot reach ${percent(words.finding.measured)} of the seam at end ${words.fact('end')} of ${words.fact('stamp')} (${words.fact('hidden')} of ${words.fact('length')})${words.finding.limit ? `; gussets may replace ${percent(words.finding.limit)}` : ''}.`,
 };

@@ -1,5 +1,6 @@
 import {
   type Finding,
+  fineLength,
   formatAngle,
   formatWithUnit,
   type LengthStyle,
@@ -7,9 +8,12 @@ import {
   type Quantity,
   type Status,
   type TubeChoice,
+  writeSaid,
   writtenLength,
 } from '@gyrus/core';
 import { cockpitSentences } from './cockpit.ts';
+import { restsWords } from './assumed.ts';
+import { featureName } from './feature.ts';
 import { roleWords } from './role.ts';
 import { type Say, type Words } from './say.ts';
 
@@ -19,6 +23,7 @@ export function quantityWords(quantity: Quantity, style: LengthStyle): string {
   if ('deg' in quantity) return `${formatAngle(quantity.deg)}°`;
   if ('kg' in quantity) return `${Math.round(quantity.kg)} kg`;
   if ('ratio' in quantity) return quantity.ratio.toFixed(2);
+  if ('said' in quantity) return writeSaid(quantity.said, style);
   return 'count' in quantity ? String(quantity.count) : quantity.text;
 }
 
@@ -33,13 +38,6 @@ const kindWords: Record<string, string> = {
 /** A kind of tube as people say it. */
 export const tubeKindWords = (kind: string): string => kindWords[kind] ?? kind;
 
-const featureWords: Record<string, string> = {
-  'crown-left': 'crown, left',
-  'crown-middle': 'crown, rolled',
-  'crown-right': 'crown, right',
-  'knee-left': 'knee, left',
-  'knee-right': 'knee, right',
-};
 /** A tube as people say it: `1 3/4 in × 0.095 in drawn over mandrel, batch 7731`. */
 export const tubeWords = ({ od, wall, kind, batch }: TubeChoice): string =>
   `${writtenLength(od)} × ${writtenLength(wall)} ${tubeKindWords(kind)}${batch ? `, batch ${batch}` : ''}`;
@@ -49,9 +47,6 @@ export function pieceName(role: string, side: 'left' | 'right' | null): string {
   const name = roleWords(role).replace(/^./, (letter) => letter.toUpperCase());
   return side === null ? name : `${name}, ${side} hand of a pair`;
 }
-
-/** The name of a bend's place as people say it. */
-export const featureName = (feature: string): string => featureWords[feature] ?? feature.replaceAll('-', ' ');
 
 const figureNames: Record<PartFigure['name'], string> = {
   'sleeve-od': 'sleeve outside',
@@ -93,9 +88,13 @@ const sentences: Record<string, Say> = {
   },
   impossible: ({ fact }) => capital(fact('message')) + '.',
   contradiction: ({ measured, limit, fact }) =>
-    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths. Say at Survey which to trust, or measure again.`,
+    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths. Say at Survey which reading is not trusted, or measure again.`,
   'contradiction-settled': ({ measured, limit, fact }) =>
-    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths; the ${fact('trust')} ${fact('trust') === 'widths' ? 'are' : 'is'} trusted.`,
+    `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths; ${distrustedWords[fact('distrusted')] ?? 'one of them'} is not trusted.`,
+  'outside-taped-wall': ({ measured, fact }) =>
+    `The tube stands ${measured.replace('−', '')} outside the wall as it was taped at the ${placeWords(fact('place'), fact('side'))}: that reading is not trusted. Measure it again before you bend.`,
+  'figures-untold': () =>
+    'This plan is from before figures told whether somebody measured them: those that the program proposed cannot be told from those that were read. Go through them at Survey.',
   'in-body': ({ measured, fact }) =>
     `The tube stands ${measured.replace('−', '')} inside the body at the ${placeWords(fact('place'), fact('side'))}.`,
   'trim-short': ({ measured, limit, fact }) =>
@@ -173,6 +172,19 @@ const sentences: Record<string, Say> = {
   'clr-ratio': ({ measured, limit }) => `Bend radius ${measured} × OD, least ${limit}.`,
   'bend-count': ({ measured, limit }) => `${measured} bends, at most ${limit}.`,
   'bend-angle': ({ measured, limit, inError }) => `Sharpest bend ${measured}, at most ${limit}${inError}.`,
+  'no-bends': ({ fact }) => `${fact('stamp')} has no bend.`,
+  'no-feet': ({ fact }) => `${fact('stamp')} stands on no floor: each of its ends is on a tube.`,
+  'class-missing': ({ fact, count }) =>
+    `${count('count') === 1 ? 'One rule is' : `${count('count')} rules are`} of a class (${fact('classes')}) and none is chosen: choose the class at Brief.`,
+  'gusset-none': ({ fact }) =>
+    `No sheet gusset stands in the corners that this is about. Is none wanted there?${answerWords(fact)}`,
+  'splice-none': () => 'No tube is spliced.',
+  'plate-welded': ({ fact }) =>
+    `Plate ${fact('stamp')} has no bolts, and the cage is welded. Is it welded all round to what it stands on, as the book takes in place of bolts?${answerWords(fact)}`,
+  'roof-unknown': () =>
+    'Whether the torch reaches the tops of the cage cannot be told: nobody measured the body over it. Add sections of the body at Survey.',
+  'continuous-count': ({ measured, limit, fact }) =>
+    `${measured} of the ${fact('role').replaceAll('-', ' ')}s on the ${fact('side')} ${measured === '1' ? 'is' : 'are'} one continuous tube, at least ${limit}.`,
   'continuous-tube': ({ finding }) =>
     finding.status === 'clear'
       ? 'One continuous tube, as designed.'
@@ -213,14 +225,23 @@ const sentences: Record<string, Say> = {
   'opening-height': ({ measured, limit, fact, inError }) =>
     `The front end of ${fact('stamp')} stands ${measured} above the floor to its upper edge, at most ${limit}${inError}.`,
   'helmet-line': ({ measured, limit, fact, inError }) =>
-    `The helmet of ${fact('who')} is ${measured} below the line between the hoops' tops, at least ${limit}${inError}.`,
+    `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} below the line between the hoops' tops, at least ${limit}${inError}.`,
   'helmet-top': ({ measured, limit, fact, inError }) =>
-    `The helmet of ${fact('who')} is ${measured} below the hoop's top, at least ${limit}${inError}.`,
+    `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} below the hoop's top, at least ${limit}${inError}.`,
   'helmet-within': ({ measured, limit, fact, inError }) =>
-    `The helmet of ${fact('who')} is ${measured} from the hoop, at most ${limit}${inError}.`,
-  'harness-behind': ({ fact }) => `Straps of ${fact('who')} to ${fact('stamp')}: ${fact('message')}.`,
+    `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} from the hoop, at most ${limit}${inError}.`,
+  'helmet-in-hoop': ({ measured, fact, finding, inError }) =>
+    finding.status === 'out'
+      ? `The helmet of ${somebody(fact)}${atNotch(fact)} runs ${measured.replace('−', '')} into the hoop: move the seat forward.`
+      : `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} from the hoop${inError} of touching it.`,
+  'helmet-behind': ({ measured, fact, finding, inError }) =>
+    finding.status === 'out'
+      ? `The helmet of ${somebody(fact)}${atNotch(fact)} reaches ${measured} behind the rear face of the hoop, which does not protect it there: move the seat forward.`
+      : `The helmet of ${somebody(fact)}${atNotch(fact)} reaches to ${measured.replace('−', '')} ahead of the hoop's rear face${inError} of standing behind it.`,
+  'harness-behind': ({ fact }) =>
+    `${fact('stamp')} does not lie behind the slot of ${somebody(fact)}${atNotch(fact)}: no strap runs to it there.`,
   'harness-angle': ({ measured, limit, fact, inError }) =>
-    `The straps of ${fact('who')} run to ${fact('stamp')} at ${measured}, the nearest limit is ${limit}${inError}.`,
+    `The straps of ${somebody(fact)}${atNotch(fact)} run to ${fact('stamp')} at ${measured}, the nearest limit is ${limit}${inError}.`,
   padding: ({ measured, limit, fact }) =>
     `A helmet comes within ${measured} of ${fact('stamp')} (${limit} in the book): is it padded there?`,
   padded: ({ finding, fact }) =>
@@ -230,7 +251,21 @@ const sentences: Record<string, Say> = {
   answered: ({ fact, count }) =>
     `${fact('question')} ${capital(fact('answer'))}${saidBy(fact)}${count('photos') > 0 ? `, ${many(count('photos'), 'photo')}` : ''}.${fact('note') ? ` ${fact('note')}` : ''}`,
   waiting: ({ fact }) =>
-    `${waitingWords[fact('what')] ?? 'This'} is checked as soon as there is what it is measured from.`,
+    `${waitingWords[fact('what')] ?? 'This'}${fact('who') ? `, for ${fact('who')},` : ''} is checked as soon as there is what it is measured from.`,
+};
+
+/** Who it is about, and at which setting of the seat. */
+const somebody = (fact: Words['fact']): string => fact('who') || 'somebody';
+const atNotch = (fact: Words['fact']): string => (fact('notch') ? ` (${fact('notch')})` : '');
+
+/** The answer to a question, where there is one: ` Yes, says T. Moreau on 2026-11-26.` */
+const answerWords = (fact: Words['fact']): string =>
+  fact('answer') ? ` ${capital(fact('answer'))}${saidBy(fact)}.${fact('note') ? ` ${fact('note')}` : ''}` : '';
+
+const distrustedWords: Record<string, string> = {
+  protractor: 'the protractor',
+  'lower-width': 'the half width where the lean starts',
+  'roof-width': 'the half width at the roof',
 };
 
 /** Who said so, and on which day. */
@@ -248,8 +283,17 @@ const waitingWords: Record<string, string> = {
   plate: 'The plate under its feet',
   'opening-height': 'Its height in the door opening (both edges are measured at Survey)',
   helmet: 'Room for helmets (tops of helmets are measured at Survey)',
-  lap: 'The angle of the lap belts (anchors are measured at Survey)',
+  'front-hoop': 'Room under the line to the front hoop (none stands yet)',
+  lap: 'The angle of the lap belts (anchors and hips are measured at Harness)',
+  'lap-left': 'The angle of the left lap belt (its anchor is measured at Harness)',
+  'lap-right': 'The angle of the right lap belt (its anchor is measured at Harness)',
+  'lap-hip': 'The angle of the lap belt (the hip is measured at Harness)',
   harness: 'The angle of the straps (shoulders are measured at Survey)',
+  'strap-spread': 'How far the straps spread (shoulders are measured at Survey)',
+  padding: 'Whether it needs padding',
+  feet: 'What its feet stand on',
+  count: 'How many there are',
+  'continuous-tube': 'Whether it is one tube',
 };
 
 /** A finding as a sentence in the reader's units. */
@@ -258,6 +302,8 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     const given = finding.facts[name];
     return given ? quantityWords(given, style) : '';
   };
+  // What rests on something assumed reads as the verdict that it would be.
+  const status = finding.would ?? finding.status;
   const count = (name: string) => {
     const given = finding.facts[name];
     return given && 'count' in given ? given.count : 0;
@@ -268,11 +314,12 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     fact,
     count,
     where: finding.feature ? `Bend ${fact('bend')} (${featureName(finding.feature)})` : 'The tube',
-    inError: finding.status === 'look' ? ": within the instrument's error" : '',
-    fine: (quantity) => (quantity && 'mm' in quantity ? fineWords(quantity.mm, style) : ''),
-    finding,
+    inError: status === 'look' ? ": within the instrument's error" : '',
+    fine: (quantity) => (quantity && 'mm' in quantity ? fineLength(quantity.mm, style) : ''),
+    finding: finding.status === status ? finding : { ...finding, status },
   };
-  return sentences[finding.code]?.(words) ?? finding.code;
+  const sentence = sentences[finding.code]?.(words) ?? finding.code;
+  return finding.would === null ? sentence : `${restsWords(finding.restsOn, finding.would)} ${sentence}`;
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
@@ -289,15 +336,12 @@ export function findingFigure(
   if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
   if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
-    ? fineWords(quantity.mm, style)
+    ? fineLength(quantity.mm, style)
     : quantityWords(quantity, style);
 }
 
 /** Codes that have a sentence; a test holds the core's codes against it. */
 export const knownCodes = Object.keys(sentences);
-
-const fineWords = (mm: number, { unit }: LengthStyle): string =>
-  unit === 'in' ? `${(mm / 25.4).toFixed(3)} in` : `${Number(mm.toFixed(2))} mm`;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

@@ -1,4 +1,4 @@
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { halve } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type Chord, type ShapePath } from './chord.ts';
@@ -28,7 +28,7 @@ export function arcPath(chord: Chord, { rise, lead }: ShapeOf<'arc'>): Outcome<S
     return fail(
       'arc-does-not-fit',
       '',
-      `no arc rises ${rise.mm.toFixed(0)} mm over ${chord.length.toFixed(0)} mm with ${lead.mm.toFixed(0)} mm left straight: change one of them`,
+      told`no arc rises ${{ mm: rise.mm }} over ${{ mm: chord.length }} with ${{ mm: lead.mm }} left straight: change one of them`,
     );
   return succeed({
     points: [beside(chord, chord.length / 2, arc.corner)],

@@ -1,5 +1,5 @@
 import { setbackOf } from '../../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { firstZero, radians } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type BendRoom, type Chord, type ShapePath } from './chord.ts';
@@ -47,7 +47,7 @@ function tooMuch(riseFor: (slope: number) => number, fits: (slope: number) => bo
     if (fits(slope)) most = Math.max(most, riseFor(slope));
   const remedy =
     most > 1
-      ? `with ${flat.toFixed(0)} mm left straight it rises ${Math.floor(most)} mm at most`
-      : `there is no room for ${flat.toFixed(0)} mm of straight: leave less`;
-  return fail('bow-does-not-fit', '', `the bow does not fit between its ends: ${remedy}`);
+      ? told`with ${{ mm: flat }} left straight it rises ${{ mm: most, round: 'down' }} at most`
+      : told`there is no room for ${{ mm: flat }} of straight: leave less`;
+  return fail('bow-does-not-fit', '', told`the bow does not fit between its ends: ${remedy}`);
 }

@@ -1,5 +1,5 @@
 import { setbackOf } from '../../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type BendRoom, type Chord, type ShapePath } from './chord.ts';
@@ -50,9 +50,9 @@ function doesNotFit(chord: Chord, { offset }: ShapeOf<'offset'>, reach: number, 
     -Infinity,
   );
   const remedy = !Number.isFinite(widest)
-    ? `an offset of ${offset.mm.toFixed(0)} mm leaves no ${room.straight.toFixed(0)} mm of straight between its bends: offset more, or take a smaller radius`
+    ? told`an offset of ${{ mm: offset.mm }} leaves no ${{ mm: room.straight }} of straight between its bends: offset more, or take a smaller radius`
     : widest > 0
-      ? `a width of ${Math.floor(widest)} mm fits`
-      : `its steps alone take more than the ${chord.length.toFixed(0)} mm between the ends: offset less, or move the ends apart`;
-  return fail('offset-does-not-fit', '', `the offset does not fit between the ends: ${remedy}`);
+      ? told`a width of ${{ mm: widest, round: 'down' }} fits`
+      : told`its steps alone take more than the ${{ mm: chord.length }} between the ends: offset less, or move the ends apart`;
+  return fail('offset-does-not-fit', '', told`the offset does not fit between the ends: ${remedy}`);
 }

@@ -1,4 +1,4 @@
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type BendRoom, type Chord, type ShapePath } from './chord.ts';
 
@@ -12,13 +12,13 @@ export function standOffPath(
     return fail(
       'stand-off-too-short',
       '',
-      `a leg of ${offset.mm.toFixed(0)} mm holds no bend of ${clr.toFixed(0)} mm radius: make it ${Math.ceil(clr)} mm at least, or build the legs as tubes of their own`,
+      told`a leg of ${{ mm: offset.mm }} holds no bend of ${{ mm: clr }} radius: make it ${{ mm: clr, round: 'up' }} at least, or build the legs as tubes of their own`,
     );
   if (chord.length < 2 * clr)
     return fail(
       'stand-off-too-narrow',
       '',
-      `the ends are ${chord.length.toFixed(0)} mm apart: two bends need ${Math.ceil(2 * clr)} mm`,
+      told`the ends are ${{ mm: chord.length }} apart: two bends need ${{ mm: 2 * clr, round: 'up' }}`,
     );
   return succeed({
     points: [beside(chord, 0, offset.mm), beside(chord, chord.length, offset.mm)],

@@ -1,5 +1,5 @@
 import { cornersOf, distanceToPath, layOut, type Piece, piecesOf } from '../../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type Chord, type ShapePath } from './chord.ts';
 
@@ -23,7 +23,7 @@ export function stationsPath(chord: Chord, shape: ShapeOf<'stations'>): Outcome<
     return fail(
       'stations',
       '',
-      `the stations lie between 0 and ${chord.length.toFixed(0)} mm, each apart from the next: check ${(places[tooNear]?.along ?? 0).toFixed(0)} mm`,
+      told`the stations lie between 0 and ${{ mm: chord.length }}, each apart from the next: check ${{ mm: places[tooNear]?.along ?? 0 }}`,
     );
   let best: { path: ShapePath; error: number } | null = null;
   for (let arcs = 1; arcs < places.length; arcs++) {
@@ -39,7 +39,7 @@ export function stationsPath(chord: Chord, shape: ShapeOf<'stations'>): Outcome<
     return fail(
       'stations',
       '',
-      `the nearest arcs miss a station by ${best.error.toFixed(1)} mm: allow that, or measure more stations`,
+      told`the nearest arcs miss a station by ${{ mm: best.error, fine: true }}: allow that, or measure more stations`,
     );
   return succeed(best.path);
 }

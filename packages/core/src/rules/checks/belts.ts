@@ -63,7 +63,7 @@ function lapFinding(
               by: Math.min(Math.max(x, kept.rear.x), kept.front.x) - x,
             }
           : null,
-      facts: { who: { text: person.name }, side: { text: side }, notch: { text: place.notch } },
+      facts: { who: { text: person.name }, side: { text: side }, notch: { said: place.notch } },
     });
 }
 
@@ -91,7 +91,7 @@ export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject,
         who: { text: person.name },
         side: { text: worst.side },
         stamp: { text: tube.stamp },
-        notch: { text: worst.notch },
+        notch: { said: worst.notch },
       },
     });
   });

@@ -30,7 +30,7 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
         measured: { mm },
         limit: { mm: limit },
         margin: { mm: margin },
-        facts: { who, notch: { text: notch } },
+        facts: { who, notch: { said: notch } },
       });
     const found: Finding[] = [];
     if (check.belowLine)
@@ -83,7 +83,7 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
       facts: {
         who: { text: seat.person.name },
         stamp: { text: seat.tube.stamp },
-        notch: { text: place.notch },
+        notch: { said: place.notch },
       },
     };
     if (angle === null) return finding({ ...common, code: 'harness-behind' });
