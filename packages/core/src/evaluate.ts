@@ -43,6 +43,7 @@ import {
   type Role,
   type Shop,
 } from './plan/index.ts';
+import { arcsIn } from './centreline/index.ts';
 import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
 import {
@@ -255,7 +256,8 @@ function totalsOf(
       sum(gussets.map(({ shape }) => (shape.ok ? shape.value.mass : 0))) +
       sum(parts.map(({ answer }) => (answer.ok ? answer.value.mass : 0))),
     metres: sum(tubes.map(({ developed }) => developed)) / 1000,
-    bends: sum(made.map(({ sheet }) => (sheet.ok ? sheet.value.bends.length : 0))),
+    // By the path: a bend is one before its die is chosen.
+    bends: sum(tubes.map(({ axis }) => arcsIn(axis).length)),
     tubes: tubes.length,
     copes: ends.size,
     offNode,
@@ -306,8 +308,9 @@ function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }
   const placed = tube.ok || sheet.fault.code === 'no-die' || sheet.fault !== tube.fault;
   if (!placed) return [notPlacedFinding(tube.fault, member.id, piece, stamp)];
   const withoutDie =
-    sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece)] : [];
-  return [noSheetFinding(sheet.fault, member.id, piece), ...withoutDie];
+    sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece, null)] : [];
+  const radius = tube.ok ? tube.value.radiusTaken : null;
+  return [noSheetFinding(sheet.fault, member.id, piece, radius), ...withoutDie];
 }
 
 /**

@@ -151,7 +151,7 @@ const drawn: Plan = cage.done((plan) => ({
       ...newOccupant('murrelet-driver'),
       name: 'somebody tall',
       shoulder: at(230, 330, 560),
-      helmetTop: at(220, 330, 960),
+      helmetTop: at(220, 330, 963),
       body: { ...newOccupant('murrelet-driver').body, hip: at(400, 330, 140) },
       lap: { left: at(150, 580, 60), right: at(150, 90, 60) },
     },

@@ -1,5 +1,5 @@
 export { figureWords, resultWords } from './words/figure.ts';
-export { assumedValue, restsWords, sheetRestsWords, thingWords } from './words/assumed.ts';
+export { assumedValue, restsListWords, restsWords, sheetRestsWords, thingWords } from './words/assumed.ts';
 export { featureName } from './words/feature.ts';
 export {
   figureName,
@@ -16,6 +16,7 @@ export {
   tubeWords,
 } from './words/finding.ts';
 export {
+  bentFigures,
   clockingWords,
   methodWords,
   type NamedFigure,
@@ -28,9 +29,10 @@ export {
 } from './words/cope.ts';
 export { bookFieldWords, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
 export { checkWords, remedyWords } from './words/check.ts';
+export { isRolled, rollFigures } from './words/roll.ts';
 export { roleWords } from './words/role.ts';
-export { bothUnits } from './words/length.ts';
-export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords } from './words/step.ts';
+export { bothUnits, catalogueWords } from './words/length.ts';
+export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords, widthWords } from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';

@@ -50,7 +50,7 @@ export class SheetsService {
 
   /** The bend sheet of a saved revision as a PDF stream. */
   async bendSheet(jobId: string, number: number, query: SheetQueryDto): Promise<NodeJS.ReadableStream> {
-    const { plan, evaluation, copes } = await this.answersTo(jobId, number);
+    const { plan, evaluation, copes, books } = await this.answersTo(jobId, number);
     const pieces = evaluation.members.flatMap((member) => member.pieces);
     const piece = query.piece ?? pieces.find(({ sheet }) => sheet !== null)?.piece ?? '';
     const pdf = bendSheetPdf({
@@ -63,6 +63,7 @@ export class SheetsService {
       style: styleOf(plan, query.unit),
       datum: query.datum,
       ears: earsOf(copes, piece),
+      findings: findingsIn(plan, evaluation, copes, books),
     });
     if (!pdf)
       throw new Refusal({

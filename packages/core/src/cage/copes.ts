@@ -6,6 +6,7 @@ import { type End, type EndCut, type Made } from './endCut.ts';
 import { type Joint } from './joint.ts';
 import { type PlateAnswer } from './plates.ts';
 import { seamsOf, type Seams } from './seams.ts';
+import { type BentLengths, bentLengths } from './bentLengths.ts';
 import { areApart, type Box, boxOf, type Tube } from './tube.ts';
 
 /** A tube's length three ways, and how its two ends are clocked. mm and degrees */
@@ -18,6 +19,8 @@ export interface CutLengths {
   ears: number;
   /** Extra tube that the plan leaves at each end. */
   trim: [a: number, b: number];
+  /** What can be measured of a bent tube; null for a straight one, whose ears a tape finds. */
+  bent: BentLengths | null;
   /** From end A's face line to end B's; null where an end has none. */
   clocking: number | null;
 }
@@ -70,6 +73,7 @@ export function copesOf(setting: CopeSetting): Copes {
       throats: tube.developed - a.cut.throat - b.cut.throat,
       ears: tube.developed - a.cut.ear - b.cut.ear,
       trim: [trimA, trimB],
+      bent: bentLengths(tube, [a.cut.ear, b.cut.ear]),
       clocking:
         a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
     });

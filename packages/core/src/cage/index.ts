@@ -35,6 +35,7 @@ export { type PanelHole, panelHolesOf } from './panelHoles.ts';
 export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
 export { type PlateAnswer, platesOf } from './plates.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
+export { type BentLengths } from './bentLengths.ts';
 export { type Copes, copesOf, type CutLengths } from './copes.ts';
 export { type CopeMethod, cutMark, type EndCut } from './endCut.ts';
 export { type SeamAnswer } from './seams.ts';

@@ -14,7 +14,7 @@ export interface SeamAnswer {
   /** Tubes fitted later that go over part of it: it has to be welded before they go on. */
   covered: { piece: string; stamp: string; length: number }[];
   /** The nearest tube beside the joint, where it leaves the torch less than its room. */
-  tight: { piece: string; stamp: string; gap: number } | null;
+  tight: { piece: string; stamp: string; gap: number; /** Fitted after this end. */ later: boolean } | null;
   reach: SeamReach;
 }
 
@@ -81,7 +81,7 @@ function crowding(
     if (gap < 0) {
       const length = other.place > place ? coveredBy(seam, other.surface) : 0;
       if (length >= LEAST_COVERED) covered.push({ piece, stamp, length });
-    } else if (gap < (tight?.gap ?? torchRoom)) tight = { piece, stamp, gap };
+    } else if (gap < (tight?.gap ?? torchRoom)) tight = { piece, stamp, gap, later: other.place > place };
   }
   return { covered, tight };
 }

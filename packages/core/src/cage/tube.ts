@@ -21,6 +21,8 @@ export interface Tube {
   axis: Piece[];
   /** Finished, without trim. */
   developed: number;
+  /** The radius that its bends are drawn with for want of a die, and that its length goes by; null where none is taken. */
+  radiusTaken: number | null;
   mass: number;
 }
 
@@ -64,6 +66,7 @@ export function tubeOf(
       features,
       axis: piecesOf(corners, lra),
       developed: lra.developed,
+      radiusTaken: sheet.ok || !radii.includes(null) ? null : RADIUS_WITHOUT_DIE * section.od,
       mass: (sectionProperties(section).massPerLength * lra.developed) / 1000,
     });
   });

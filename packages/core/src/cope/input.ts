@@ -71,7 +71,9 @@ function answerFrom({ outer, inner, shortest, longest, passes, why }: Cope, head
     setbacks.map((setback, k) => ({ phi: (360 * k) / setbacks.length, setback }));
   const several = headers > 1 ? 'several headers: one pass of the saw for each of them' : null;
   const [pass] = passes;
-  const said = several ?? why;
+  // The command line's saw is for a header that is straight altogether.
+  const bowed = pass && pass.bow > 0 ? 'the branch lands on a bend of the header' : null;
+  const said = several ?? why ?? bowed;
   return {
     outer: points(outer),
     inner: points(inner),

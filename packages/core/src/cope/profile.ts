@@ -1,12 +1,23 @@
 import { directionAt, type Piece } from '../centreline/index.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
-import { radians } from '../measure/index.ts';
-import { add, rotateAbout, type Vec3 } from '../space/index.ts';
+import { radians, STRAIGHT_ENOUGH } from '../measure/index.ts';
+import {
+  add,
+  cross,
+  distance,
+  dot,
+  length,
+  rotateAbout,
+  scale,
+  subtract,
+  unit,
+  type Vec3,
+} from '../space/index.ts';
 import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
 import { type Approach, approachOf, meets } from './meet.ts';
 import { type Profile } from './cuts.ts';
 import { passOf, type SawPass } from './saw.ts';
-import { directionNearest, type SweptTube, sweptTube } from './swept.ts';
+import { axisNearest, directionNearest, type SweptTube, sweptTube } from './swept.ts';
 
 /** A tube as a cope sees it. The axis runs from end A to end B. mm */
 export interface CopeTube {
@@ -124,12 +135,44 @@ function notcherFor(
     if (parts.size === 0) continue;
     const [only] = parts;
     const element = parts.size === 1 && only !== undefined ? header.elements[only] : undefined;
-    if (element?.kind !== 'straight') return none('the branch lands on a bend of the header');
+    const line =
+      element?.kind === 'straight'
+        ? { ...element, bow: 0 }
+        : lineUnder(branch, radius, profiles[0], header, i);
+    if (line.bow > STRAIGHT_ENOUGH) return none('the branch lands on a bend of the header');
     passes.push(
-      passOf(branch, radius, element, { header: i, holeSaw: 2 * header.radius, outer: profiles[0] }),
+      passOf(branch, radius, line, {
+        header: i,
+        holeSaw: 2 * header.radius,
+        outer: profiles[0],
+        bow: line.bow,
+      }),
     );
   }
   return { passes, why: null };
+}
+
+/** The straight between the ends of what is cut to on a header's axis, and how far the axis bows from it there. mm */
+function lineUnder(
+  { end, into, u, v }: Branch,
+  radius: number,
+  { setbacks, headers }: Profile,
+  header: SweptTube,
+  number: number,
+): { from: Vec3; along: Vec3; bow: number } {
+  const places = setbacks.flatMap((setback, k) => {
+    if (headers[k] !== number || setback === null) return [];
+    const turn = (2 * Math.PI * k) / setbacks.length;
+    const around = add(scale(u, radius * Math.cos(turn)), scale(v, radius * Math.sin(turn)));
+    return [axisNearest(header, add(add(end, scale(into, setback)), around))];
+  });
+  const along = directionNearest(header, places[0] ?? end);
+  const sorted = [...places].sort((a, b) => dot(a, along) - dot(b, along));
+  const [from, to] = [sorted[0], sorted.at(-1)] as [Vec3, Vec3];
+  if (!from || distance(from, to) < 1e-6) return { from: end, along, bow: Infinity };
+  const line = unit(subtract(to, from));
+  const off = (at: Vec3) => length(cross(subtract(at, from), line));
+  return { from, along: line, bow: Math.max(...places.map(off)) };
 }
 
 /** The parts of a header that are cut to. */

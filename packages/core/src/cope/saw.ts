@@ -24,6 +24,8 @@ export interface SawPass extends Saw {
   centre: number;
   /** Travel that the saw needs, along its own axis. mm */
   depth: number;
+  /** How far the header bows under the branch, which a notcher takes for straight; nothing where it is. mm */
+  bow: number;
 }
 
 /** Limits of a shop's notcher. */
@@ -37,7 +39,7 @@ export function passOf(
   branch: Branch,
   radius: number,
   line: { from: Vec3; along: Vec3 },
-  { header, holeSaw, outer }: { header: number; holeSaw: number; outer: Profile },
+  { header, holeSaw, outer, bow }: { header: number; holeSaw: number; outer: Profile; bow: number },
 ): SawPass {
   const { into, end, u, v } = branch;
   const between = degrees(angleBetween(into, line.along));
@@ -57,6 +59,7 @@ export function passOf(
     acuteAt: ((acute % 360) + 360) % 360,
     centre: (dot(from, line.along) * cosine - dot(from, into)) / (1 - cosine * cosine),
     depth: travel(branch, radius, line.along, outer, header),
+    bow,
   };
 }
 

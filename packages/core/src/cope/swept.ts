@@ -1,6 +1,6 @@
 import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
 import { radians } from '../measure/index.ts';
-import { cross, dot, length, scale, unit, type Vec3 } from '../space/index.ts';
+import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 
 /** A part of an axis whose ends go on straight. `low` and `high` bound a straight along its direction, mm. */
 type Element =
@@ -122,15 +122,33 @@ function offArc(
   return Math.min(ax * ax + aside * aside, bx * bx + by * by) + off * off;
 }
 
+/** The place of the axis that is nearest to a point; its ends go on straight. */
+export function axisNearest(tube: SweptTube, point: Vec3): Vec3 {
+  const element = tube.elements[nearestElement(tube, point)] as Element;
+  if (element.kind === 'straight') {
+    const { from, along, low, high } = element;
+    const at = Math.min(Math.max(dot(subtract(point, from), along), low), high);
+    return add(from, scale(along, at));
+  }
+  const { centre, x, y, radius } = element;
+  const at = angleOn(element, point);
+  return add(centre, add(scale(x, radius * Math.cos(at)), scale(y, radius * Math.sin(at))));
+}
+
+/** How far round an arc a point lies, kept within it. Radians */
+function angleOn({ centre, x, y, turn }: Extract<Element, { kind: 'arc' }>, point: Vec3): number {
+  const off = subtract(point, centre);
+  const angle = Math.atan2(dot(off, y), dot(off, x));
+  const turned = angle < 0 ? angle + 2 * Math.PI : angle;
+  return turned <= turn ? turned : turned - turn < 2 * Math.PI - turned ? turn : 0;
+}
+
 /** The direction of the axis, A → B, where it is nearest to a point; its ends go on straight. Length 1. */
 export function directionNearest(tube: SweptTube, point: Vec3): Vec3 {
   const element = tube.elements[nearestElement(tube, point)] as Element;
   if (element.kind === 'straight') return element.along;
-  const { centre, normal, x, y, turn } = element;
-  const off: Vec3 = [point[0] - centre[0], point[1] - centre[1], point[2] - centre[2]];
-  const angle = Math.atan2(dot(off, y), dot(off, x));
-  const turned = angle < 0 ? angle + 2 * Math.PI : angle;
-  const at = turned <= turn ? turned : turned - turn < 2 * Math.PI - turned ? turn : 0;
+  const { normal, x, y } = element;
+  const at = angleOn(element, point);
   return cross(
     normal,
     [0, 1, 2].map((i) => (x[i] ?? 0) * Math.cos(at) + (y[i] ?? 0) * Math.sin(at)) as unknown as Vec3,

@@ -38,7 +38,7 @@ export function copedTube(
   ]);
   const rows = [
     {
-      name: 'ear to ear, what the tape finds',
+      name: lengths.bent ? 'ear to ear along the axis, as it is cut' : 'ear to ear, what the tape finds',
       from: intoA(a.ear),
       to: intoB(b.ear),
       mm: lengths.ears,

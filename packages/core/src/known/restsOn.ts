@@ -11,6 +11,8 @@ export interface Assumed {
   ofMember: (id: string) => AssumedThing[];
   /** What the place of one end rests on, and nothing of the rest of its member. */
   ofEnd: (member: string, end: 'a' | 'b') => AssumedThing[];
+  /** What a member's sheets rest on: its place and shape, and where its ends stand. */
+  ofSheet: (id: string) => AssumedThing[];
   /** Of one record: a person, a plate, a gusset, a part, a keep-out. what: the first keys of the figures that count; all without. */
   ofRecord: (id: string, what?: readonly string[]) => AssumedThing[];
 }
@@ -37,10 +39,7 @@ export function assumedIn(plan: Plan): Assumed {
     const member = plan.members.find((one) => one.id === id);
     return member ? unique([id, ...allBelow(member, plan.members)].flatMap(ofOne)) : [];
   };
-  return {
-    things,
-    ofMember,
-    ofEnd: (member, which) => {
+  const ofEnd: Assumed['ofEnd'] = (member, which) => {
       const end = plan.members.find(({ id }) => id === member)?.ends[which];
       if (!end) return [];
       if (end.kind === 'plate') return things.filter(({ id, name }) => id === end.plate && name.what === 'at');
@@ -52,7 +51,12 @@ export function assumedIn(plan: Plan): Assumed {
       if (end.kind === 'point' || end.kind === 'panel')
         return things.filter(({ id, name }) => id === member && name.what === `end-${which}`);
       return unique(referencesOf(end).flatMap(ofMember));
-    },
+  };
+  return {
+    things,
+    ofMember,
+    ofEnd,
+    ofSheet: (id) => unique([...ofMember(id), ...ofEnd(id, 'a'), ...ofEnd(id, 'b')]),
     ofRecord: (id, what) =>
       things.filter(
         (thing) =>

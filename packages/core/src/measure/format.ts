@@ -52,8 +52,9 @@ function inches(mm: number, fraction: number): string {
 const greatestCommonDivisor = (a: number, b: number): number =>
   b === 0 ? a : greatestCommonDivisor(b, a % b);
 
-/** Writes an angle to a tenth of a degree, without trailing zeros after the point: `84`, `88.4`. */
+/** Writes an angle to a tenth of a degree, halves away from zero, without trailing zeros after the point: `84`, `88.4`. */
 export function formatAngle(degrees: number, decimals = 1): string {
-  const text = String(Number((Math.sign(degrees) * decided(Math.abs(degrees))).toFixed(decimals)) + 0);
+  const marks = Math.floor(decided(decided(Math.abs(degrees)) * 10 ** decimals) + 0.5);
+  const text = String(Number(((Math.sign(degrees) * marks) / 10 ** decimals).toFixed(decimals)) + 0);
   return text.replace('-', '−');
 }

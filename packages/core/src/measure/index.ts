@@ -19,6 +19,7 @@ export {
   FOLD,
   IN_LINE,
   PROTRACTOR_ERROR,
+  STRAIGHT_ENOUGH,
   TAPE_ERROR,
 } from './tolerances.ts';
 export { assumed, isAssumed, isFigure, type Known, knownAs } from './known.ts';

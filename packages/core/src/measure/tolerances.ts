@@ -13,6 +13,9 @@ export const COINCIDENT = 1e-6;
 /** Catalogue sizes (OD, wall, plate thickness) compare within this. mm. Handbook §9. */
 export const CATALOGUE = 0.01;
 
+/** A header that bows by no more than this under a branch is straight enough for a notcher. mm: 0.01 in, common practice. */
+export const STRAIGHT_ENOUGH = 0.254;
+
 /** What a tape and a protractor are trusted to, unless the job says otherwise. Handbook §9, common practice. */
 export const TAPE_ERROR = 3;
 export const PROTRACTOR_ERROR = 0.5;

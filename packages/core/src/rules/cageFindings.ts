@@ -14,7 +14,7 @@ import { type Said, saidIn } from '../fault/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Assumed } from '../known/index.ts';
-import { resting } from './assumed.ts';
+import { resting } from './resting.ts';
 import { type Finding, finding } from './finding.ts';
 
 /** A gap of this width takes a finger in and does not let it go. mm, the entrapment range of EN 1176-1, from memory */

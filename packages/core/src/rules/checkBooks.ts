@@ -1,4 +1,5 @@
-import { resting, restsOfRule } from './assumed.ts';
+import { resting } from './resting.ts';
+import { restsOfRule } from './restsOfRule.ts';
 import { checkRule } from './checkRule.ts';
 import { chosenBook, holdsIn, holdsWhen, sourceOf } from './chosen.ts';
 import { type Finding, finding } from './finding.ts';

@@ -2,8 +2,8 @@ import { decided } from '../measure/index.ts';
 import { type CockpitAnswer, isTooLow, type Room, type Stretch } from '../occupant/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { assumedIn } from '../known/index.ts';
-import { resting } from './assumed.ts';
-import { type Finding, finding } from './finding.ts';
+import { resting } from './resting.ts';
+import { type Finding, finding, type Status } from './finding.ts';
 
 const text = (value: string) => ({ text: value });
 
@@ -48,7 +48,7 @@ function beltFindings({ brief, harness, occupants }: Plan): Finding[] {
 /** Somebody who touches a tube, or would touch its padding. */
 function roomFindings(room: Room): Finding[] {
   const touches = decided(room.gap) < 0;
-  const padding = room.part === 'helmet' && decided(room.padded) < 0;
+  const padding = decided(room.padded) < 0;
   if (!touches && !padding) return [];
   return [
     finding({
@@ -129,6 +129,12 @@ const entryFindings = ({ cockpit }: Plan, { entries }: CockpitAnswer): Finding[]
       }),
     );
 
+/** How a door bar's room to the skin or the seat is judged: less than is wanted is looked at, beyond the tape's error into it is out. */
+export function doorRoomStatus(room: number, wanted: number, tapeError: number): Status {
+  if (decided(room - wanted) >= 0) return 'clear';
+  return decided(room + tapeError) < 0 ? 'out' : 'look';
+}
+
 function doorBarFindings({ cockpit, measuringError }: Plan, { doorBars }: CockpitAnswer): Finding[] {
   const tight = (
     code: string,
@@ -136,13 +142,13 @@ function doorBarFindings({ cockpit, measuringError }: Plan, { doorBars }: Cockpi
     room: number | null,
     wanted: number,
   ): Finding[] =>
-    room === null || decided(room - wanted) >= 0
+    room === null || doorRoomStatus(room, wanted, measuringError.mm) === 'clear'
       ? []
       : [
           finding({
             key: `cockpit/${code}/${bar.piece}`,
             code,
-            status: decided(room + measuringError.mm) < 0 ? 'out' : 'look',
+            status: doorRoomStatus(room, wanted, measuringError.mm),
             member: bar.member,
             measured: { mm: room },
             limit: { mm: wanted },

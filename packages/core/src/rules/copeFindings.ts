@@ -64,7 +64,7 @@ function tightFindings(seam: SeamAnswer, torchRoom: number, ends: EndCut[]): Fin
       measured: { mm: tight.gap },
       limit: { mm: torchRoom },
       margin: { mm: tight.gap - torchRoom },
-      facts: { ...named(seam), beside: text(tight.stamp) },
+      facts: { ...named(seam), beside: text(tight.stamp), later: { count: tight.later ? 1 : 0 } },
     }),
   ];
 }

@@ -9,6 +9,14 @@ import { type Provenance } from './ruleBook.ts';
  */
 export type Status = 'clear' | 'look' | 'out' | 'ask';
 
+/** A verdict, and what it rests on where nobody measured or chose that. */
+export interface Verdict {
+  status: Status;
+  /** What it asks for rests on something assumed: the verdict that it would have. */
+  would: Exclude<Status, 'ask'> | null;
+  restsOn: ThingName[];
+}
+
 /** The rule a finding came from, with where its figure comes from. */
 export interface RuleSource {
   book: string;
@@ -20,11 +28,10 @@ export interface RuleSource {
 }
 
 /** An answer as data; the words for it are made elsewhere, by its code. */
-export interface Finding {
+export interface Finding extends Verdict {
   /** Stable: the same thing found again has the same key. */
   key: string;
   code: string;
-  status: Status;
   member: string | null;
   /** The bend it belongs to, by the name of its place. */
   feature: string | null;
@@ -33,9 +40,6 @@ export interface Finding {
   /** How far inside the limit (negative: beyond it), of the same kind. */
   margin: Quantity | null;
   rule: RuleSource | null;
-  /** Where it rests on what nobody measured or chose: what it asks for, and the verdict that it would have. */
-  would: Exclude<Status, 'ask'> | null;
-  restsOn: ThingName[];
   /** The least change that would mend it, where it can be computed and it is not clear. */
   remedy: Remedy | null;
   /** More that the words need. */

@@ -23,8 +23,10 @@ import {
 import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
+import { assumedIn } from '../known/index.ts';
+import { resting } from './resting.ts';
 import { type RuleBook } from './ruleBook.ts';
-import { keptWindows, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
+import { keptWindows, OF_STRAPS, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
 import { strapWindows } from './strapWindows.ts';
 
 /** A strap as it stands now. mm and degrees */
@@ -108,6 +110,7 @@ function answerFor(
   own: [Tube, ...Tube[]],
 ): HarnessAnswer {
   const { attach, aim } = plan.harness;
+  const assumed = assumedIn(plan);
   const error = plan.measuringError.deg;
   const { bar, seats } = strapsTo(plan, own, joints, tubes);
   const tube = seats[0]?.tube ?? own[0];
@@ -136,7 +139,10 @@ function answerFor(
     })),
     verdicts: seats.flatMap((seat) =>
       windows.map((window) => ({
-        ...strapVerdict(seat, window, bar, attach, error),
+        ...resting(strapVerdict(seat, window, bar, attach, error), [
+          ...assumed.ofRecord(seat.person.id, OF_STRAPS),
+          ...assumed.ofMember(member),
+        ]),
         occupant: seat.person.id,
         book: window.book,
       })),

@@ -148,9 +148,21 @@ export function trimFindings(hoop: HoopGeometry, member: MainHoop): Finding[] {
 }
 
 /** Why there is no sheet: no die, or a bend that does not fit. */
-export const noSheetFinding = (fault: Fault, member: string, piece: string): Finding =>
+/** radius: what its bends are drawn with meanwhile. mm */
+export const noSheetFinding = (
+  fault: Fault,
+  member: string,
+  piece: string,
+  radius: number | null,
+): Finding =>
   fault.code === 'no-die'
-    ? finding({ key: `die/${piece}`, code: 'no-die', status: 'ask', member })
+    ? finding({
+        key: `die/${piece}`,
+        code: 'no-die',
+        status: 'ask',
+        member,
+        measured: radius === null ? null : { mm: radius },
+      })
     : finding({
         key: `bend/${piece}/${fault.code}`,
         code: 'does-not-bend',

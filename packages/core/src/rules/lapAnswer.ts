@@ -6,12 +6,39 @@ import {
   type LapInterval,
   lapInterval,
   seatPoses,
+  type StrapWindow,
 } from '../harness/index.ts';
 import { placesOf } from '../occupant/index.ts';
 import { type CarSide, type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
+import { assumedIn } from '../known/index.ts';
+import { resting } from './resting.ts';
+import { type Verdict } from './finding.ts';
+import { judgeMeasured } from './judge.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
+
+/** How an anchor stands in a window at the worst setting of the seat. Degrees */
+export interface LapVerdict extends Verdict {
+  place: HipPlace;
+  angle: number;
+  margin: number;
+}
+
+/** The one judgement of a lap belt's anchor, wherever it is shown. places: one at least; error: of the protractor. */
+export function lapVerdict(
+  places: HipPlace[],
+  [x, , z]: Vec3,
+  { least, most }: StrapWindow,
+  error: number,
+): LapVerdict {
+  const judged = places.map((place) => {
+    const angle = lapAngle(place.hip, [x, z]);
+    return { place, angle, margin: Math.min(angle - least, most - angle) };
+  });
+  const worst = judged.reduce((found, one) => (one.margin < found.margin ? one : found));
+  return { ...worst, status: judgeMeasured(worst.margin, error), would: null, restsOn: [] };
+}
 
 /** One anchor of a lap belt against its window at every setting of the seat. Car's frame, mm, degrees */
 export interface LapAnswer {
@@ -23,6 +50,8 @@ export interface LapAnswer {
   now: number;
   least: number;
   most: number;
+  /** In each window of the chosen books, at its worst setting. */
+  verdicts: (LapVerdict & { book: string })[];
   /** Where along the car it may be, at its height. */
   interval: LapInterval | null;
 }
@@ -37,9 +66,14 @@ export function hipPlaces(person: Occupant): HipPlace[] {
   });
 }
 
+/** What a lap belt's verdict rests on besides its anchor. */
+export const OF_LAP = ['body.hip', 'travel'];
+
 /** Every lap anchor that is measured. */
 export function lapAnswers(plan: Plan, books: RuleBook[]): LapAnswer[] {
   const windows = strapWindows(plan, books, 'lap-window');
+  const assumed = assumedIn(plan);
+  const rests = (id: string, side: CarSide) => assumed.ofRecord(id, [`lap.${side}`, ...OF_LAP]);
   return plan.occupants.flatMap((person) => {
     const places = hipPlaces(person);
     const { hip } = placesOf(person);
@@ -58,6 +92,10 @@ export function lapAnswers(plan: Plan, books: RuleBook[]): LapAnswer[] {
           now: lapAngle([hip[0], hip[2]], [anchor[0], anchor[2]]),
           least: Math.min(...angles),
           most: Math.max(...angles),
+          verdicts: windows.map((window) => ({
+            ...resting(lapVerdict(places, anchor, window, plan.measuringError.deg), rests(person.id, side)),
+            book: window.book,
+          })),
           interval: lapInterval(places, windows, anchor[2]),
         },
       ];

@@ -2,7 +2,7 @@ import { type Copes, type SeamAnswer } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
 import { type AssumedThing, assumedIn } from '../known/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { resting } from './assumed.ts';
+import { resting } from './resting.ts';
 import { rulesOfKind } from './chosen.ts';
 import { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 import { type RuleBook } from './ruleBook.ts';

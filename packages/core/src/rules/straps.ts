@@ -4,8 +4,11 @@ import { directionNearest, sweptTube } from '../cope/index.ts';
 import { angleAt, type BarLine, type SlotPlace, slotPlaces, type StrapWindow } from '../harness/index.ts';
 import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { type Status } from './finding.ts';
+import { type Verdict } from './finding.ts';
 import { judgeMeasured } from './judge.ts';
+
+/** What a strap's verdict rests on of its driver. */
+export const OF_STRAPS = ['shoulder', 'slots', 'travel'];
 
 /** One seat's straps to a bar, at every slot and setting of the seat. mm, x forward, z up */
 export interface SeatStraps {
@@ -65,8 +68,7 @@ function leanOf(tube: Tube, joints: Joint[], tubes: Tube[]): number {
 }
 
 /** How one seat's straps stand in a window where the bar is now: at the slot and setting that is the worst. Degrees */
-export interface StrapVerdict {
-  status: Status;
+export interface StrapVerdict extends Verdict {
   place: SlotPlace;
   /** null where the bar does not lie behind the slot. */
   angle: number | null;
@@ -82,12 +84,13 @@ export function strapVerdict(
   attach: Plan['harness']['attach'],
   error: number,
 ): StrapVerdict {
-  const judged = places.map((place): Omit<StrapVerdict, 'status'> => {
+  const judged = places.map((place) => {
     const angle = angleAt(place.slot, bar, bar.z, attach);
     return { place, angle, margin: angle === null ? -Infinity : Math.min(angle - least, most - angle) };
   });
   const worst = judged.reduce((least, one) => (one.margin < least.margin ? one : least));
-  return { ...worst, status: worst.angle === null ? 'out' : judgeMeasured(worst.margin, error) };
+  const status = worst.angle === null ? 'out' : judgeMeasured(worst.margin, error);
+  return { ...worst, status, would: null, restsOn: [] };
 }
 
 /** Windows that are kept with the protractor's error to spare, as everything is that the program proposes. */

@@ -1,4 +1,5 @@
 import {
+  assumedIn,
   type BendSheet,
   type BendStep,
   type Ears,
@@ -20,7 +21,9 @@ import {
   tapeHook,
 } from '@gyrus/core';
 import { findingWords, schoolWords } from '../words/finding.ts';
-import { clampWords, footWords, lineUpWords, markSide, turnWords } from '../words/step.ts';
+import { sheetRestsWords } from '../words/assumed.ts';
+import { isRolled, rollFigures } from '../words/roll.ts';
+import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';
 import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
@@ -39,10 +42,13 @@ export interface SheetRequest {
   datum: SheetDatum;
   /** Of the cut ends, for the tape that is hooked on one; null where they are not known. */
   ears: Ears | null;
+  /** Every finding of the plan, as Inspect has them. */
+  findings: Finding[];
 }
 
 const BIG = { font: 'figure-600', size: 25 } as const;
 const STRONG = { font: 'label-600', size: 10.5 } as const;
+const LOUD = { font: 'label-600', size: 12 } as const;
 
 /** Cautions of the step (handbook §13), short. */
 const CAUTIONS = [
@@ -163,6 +169,12 @@ function stepRow(
   const cell = (share: number, words: string, next: number) =>
     writeParagraph(doc, words, at(share), top + 13, at(next) - at(share) - 8, small);
   writeText(doc, String(bend.number), at(0), base, { ...STRONG, size: 13 });
+  if (isRolled(bend)) {
+    const figures = rollFigures(bend, hook, style).map(({ label, text }) => `${label} ${text}`);
+    cell(0.05, `rolled, not pulled; ${turnWords(step, first, style)}`, 0.235);
+    cell(0.235, figures.join('; '), 0.88);
+    return;
+  }
   cell(0.05, clampWords(bend), 0.235);
   cell(0.235, lineUpWords(bend), 0.375);
   const mark = formatLength(Math.abs(hook.reads(bend.mark)), style);
@@ -205,7 +217,7 @@ function below(
   width: number,
   height: number,
 ): void {
-  const { style, evaluation } = request;
+  const { style, findings } = request;
   const { sheet, tube } = answer;
   const room = height - 44 - top;
   const drawn =
@@ -217,9 +229,11 @@ function below(
   const x = MARGIN + drawingWidth + 6;
   const columnWidth = width - MARGIN - x;
   let y = top + 8;
+  const rests = assumedIn(request.plan).ofSheet(sheet.member);
+  if (rests.length > 0)
+    y = writeParagraph(doc, sheetRestsWords(rests.map(({ name }) => name)), x, y, columnWidth, LOUD) + 3;
   for (const line of checksOf(answer, style)) y = writeParagraph(doc, line, x, y, columnWidth, BODY) + 1;
   for (const caution of CAUTIONS) y = writeParagraph(doc, caution, x, y, columnWidth, BODY) + 1;
-  const { findings } = evaluation;
   const count = (status: Finding['status']) => findings.filter((finding) => finding.status === status).length;
   const counts = `Findings: ${count('out')} out, ${count('look')} to look at, ${count('ask')} to be answered at Inspect.`;
   y = writeParagraph(doc, counts, x, y, columnWidth, STRONG);
@@ -239,7 +253,8 @@ function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
   const cuts = feet.map(footWords).join('; ');
   const tilt = hoop.hoop.tilt === 0 ? '' : `; ${formatAngle(Math.abs(hoop.hoop.tilt))}° seen from the side`;
   return [
-    `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.benchHeight.value, style)} from foot to top along the hoop, corners ${formatWithUnit(figures.cornersApart.value, style)} between axes. Under: pull a little more. Over: a strap, or bend it again.`,
+    `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.benchHeight.value, style)} from foot to top along the hoop, corners ${formatWithUnit(figures.cornersApart.value, style)} between axes.`,
+    ...widthWords,
     `Feet across the car: ${cuts}${tilt}.`,
     ...school,
   ];

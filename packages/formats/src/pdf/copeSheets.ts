@@ -1,4 +1,5 @@
 import {
+  assumedIn,
   type CopeCurve,
   copedTube,
   type Copes,
@@ -16,7 +17,9 @@ import {
   type Plan,
   type Tube,
 } from '@gyrus/core';
+import { sheetRestsWords } from '../words/assumed.ts';
 import {
+  bentFigures,
   clockingWords,
   type NamedFigure,
   methodWords,
@@ -103,6 +106,18 @@ function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: 
   sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width });
   const drawing = copedTube(cuts, lengths, { width: 1000, style, od: tube.od });
   let y = 74 + placeDrawing(doc, drawing, MARGIN, 74, width - 2 * MARGIN);
+  const rests = assumedIn(request.plan).ofSheet(tube.member);
+  if (rests.length > 0)
+    y = writeParagraph(
+      doc,
+      sheetRestsWords(rests.map(({ name }) => name)),
+      MARGIN,
+      y + 14,
+      width - 2 * MARGIN,
+      STRONG,
+    );
+  const bent = bentFigures(lengths, style);
+  if (bent.length > 0) y = figureRow(doc, bent, MARGIN, y + 16, width - 2 * MARGIN);
   const clocking = clockingWords(lengths, tube.od, style);
   const [trimA, trimB] = lengths.trim;
   const trim = `Trim is extra: ${formatWithUnit(trimA, style)} at A, ${formatWithUnit(trimB, style)} at B.`;
@@ -192,6 +207,15 @@ function clockTable(
     const text = setback === null ? 'passes' : formatLength(setback - cut.ear, style);
     writeText(doc, text, column, row + 13, { font: 'figure-600', size: 12 });
   }
+}
+
+/** Figures in one row. */
+function figureRow(doc: Doc, figures: NamedFigure[], x: number, y: number, width: number): number {
+  for (const [i, { label, text }] of figures.entries()) {
+    writeText(doc, label, x + (i * width) / figures.length, y, { ...BODY, size: 8.5 });
+    writeText(doc, text, x + (i * width) / figures.length, y + 13, { font: 'figure-600', size: 13 });
+  }
+  return y + 16;
 }
 
 /** Label and figure beside each other, two to a row. */

@@ -2,6 +2,7 @@ import {
   cageView,
   type Evaluation,
   type Finding,
+  fineLength,
   type LengthStyle,
   certificateOf,
   type Plan,
@@ -10,6 +11,7 @@ import {
   tubesIn,
   writtenLength,
 } from '@gyrus/core';
+import { restsListWords } from '../words/assumed.ts';
 import { findingFigure, findingWords, pieceName, provenanceWords, tubeKindWords } from '../words/finding.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
@@ -33,6 +35,7 @@ export interface InspectionRequest {
 
 const STRONG = { font: 'label-600', size: 10 } as const;
 const SMALL = { ...BODY, size: 9 } as const;
+const LOUD = { font: 'label-600', size: 12 } as const;
 const ROW = 13;
 
 /** Where the next line goes, over as many pages as it takes. */
@@ -64,7 +67,7 @@ export function inspectionPdf(request: InspectionRequest): Doc {
 
 function firstPage(
   doc: Doc,
-  { plan, evaluation, job, revision, printed, style }: InspectionRequest,
+  { plan, evaluation, findings, job, revision, printed, style }: InspectionRequest,
   width: number,
   height: number,
 ): void {
@@ -99,9 +102,11 @@ function firstPage(
         y,
         column,
       );
-  const { totals, findings } = evaluation;
+  const { totals, assumed } = evaluation;
   const x = MARGIN + column + 20;
   let y = 76 + column * 0.58 + 30;
+  if (assumed.length > 0)
+    y = writeParagraph(doc, restsListWords(assumed.map(({ name }) => name)), x, y, column, LOUD) + 6;
   const count = (status: Status) => findings.filter((one) => one.rule && one.status === status).length;
   for (const line of [
     `${totals.tubes} tubes, ${totals.metres.toFixed(1)} m, ${totals.mass.toFixed(1)} kg with plates and gussets.`,
@@ -195,7 +200,7 @@ function plateTable(cursor: Cursor, plan: Plan, evaluation: Evaluation, style: L
         answer.stamp,
         answer.foot ?? 'nothing yet',
         `${(answer.area / 100).toFixed(0)} cm²`,
-        style.unit === 'in' ? `${(plate.thickness.mm / 25.4).toFixed(3)} in` : `${plate.thickness.mm} mm`,
+        fineLength(plate.thickness.mm, style),
         plate.bolts
           ? `${plate.bolts.count} × ${writtenLength(plate.bolts.size)}, ${plate.bolts.grade}`
           : 'none entered',

@@ -77,6 +77,10 @@ export function restsWords(names: ThingName[], would: Status): string {
 export const sheetRestsWords = (names: ThingName[]): string =>
   `NOT MEASURED: this sheet rests on ${names.map(thingWords).join(', ')} as assumed. Measure before you cut.`;
 
+/** The same on the inspector's sheet, of the whole cage. */
+export const restsListWords = (names: ThingName[]): string =>
+  `NOT MEASURED, NOR CHOSEN BY ANYBODY: ${names.map(thingWords).join('; ')}. What rests on it is asked below, and neither clear nor out.`;
+
 /** An assumed figure as it stands. */
 export const assumedValue = (value: { mm: number } | { deg: number }, style: LengthStyle): string =>
   'mm' in value ? formatWithUnit(value.mm, style) : `${formatAngle(value.deg)}°`;

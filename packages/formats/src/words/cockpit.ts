@@ -12,7 +12,7 @@ export const cockpitSentences: Record<string, Say> = {
   'body-in-tube': (words) =>
     `The ${words.fact('part')} of ${who(words)} runs ${words.measured.replace('−', '')} into ${words.fact('stamp')}${notch(words)}: move the seat or the tube.`,
   'no-room-to-pad': (words) =>
-    `The helmet of ${who(words)} is ${words.measured} from ${words.fact('stamp')}${notch(words)}: padding of ${words.limit} does not fit between.`,
+    `The ${words.fact('part')} of ${who(words)} is ${words.measured} from ${words.fact('stamp')}${notch(words)}: padding of ${words.limit} does not fit between.`,
   'pad-stretch': (words) =>
     `Pad ${words.fact('stamp')} from ${words.fact('from')} to ${words.fact('to')} from its end A, ${words.measured} long: ${words.fact('parts')} of ${who(words)} can be thrown against it.`,
   'street-head': (words) =>

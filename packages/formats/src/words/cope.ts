@@ -3,7 +3,9 @@ import {
   type CopeMethod,
   type CutLengths,
   type EndCut,
+  fineLength,
   formatAngle,
+  formatLength,
   formatWithUnit,
   type LengthStyle,
   type Plan,
@@ -12,6 +14,7 @@ import {
   type SeamAnswer,
   type StraightCuts,
 } from '@gyrus/core';
+import { catalogueWords } from './length.ts';
 
 /** A figure with its name, ready to be shown or printed. */
 export interface NamedFigure {
@@ -61,7 +64,7 @@ export function passFigures(
       label: `protractor between the tubes, ${roundWords(pass.acuteAt)}`,
       text: `${formatAngle(90 - pass.dial)}°`,
     },
-    { label: 'hole saw', text: length(pass.holeSaw) },
+    { label: 'hole saw', text: catalogueWords(pass.holeSaw, style) },
     {
       label: `saw's centre, ${fromEar < 0 ? 'past the ear' : 'in from the ear'}`,
       text: length(Math.abs(fromEar)),
@@ -69,6 +72,9 @@ export function passFigures(
     { label: "saw's centre from the bar's middle", text: length(lengths.ears / 2 - fromEar) },
     { label: 'axes miss by', text: length(Math.abs(pass.offset)) },
     { label: "saw's travel", text: length(pass.depth) },
+    ...(pass.bow > 0
+      ? [{ label: 'the header bows under it by, straight enough', text: fineLength(pass.bow, style) }]
+      : []),
   ];
   return Math.abs(pass.turn) < 0.05
     ? figures
@@ -132,6 +138,18 @@ export function straightCutFigures(
     },
     { label: 'widest gap left', text: length(gap) },
     { label: 'most to grind', text: length(grind) },
+  ];
+}
+
+/** What can be measured of a bent tube, along which no tape finds its length. */
+export function bentFigures({ bent }: CutLengths, style: LengthStyle): NamedFigure[] {
+  if (!bent) return [];
+  const length = (mm: number) => formatWithUnit(mm, style);
+  return [
+    { label: 'ear A to where its first bend starts', text: length(bent.toTangent[0]) },
+    { label: 'ear B to where its first bend starts', text: length(bent.toTangent[1]) },
+    { label: 'straight across, end to end', text: length(bent.endToEnd) },
+    { label: 'lies in a box, outside to outside', text: bent.box.map((one) => formatLength(one, style)).join(' × ') + ` ${style.unit}` },
   ];
 }
 

@@ -123,8 +123,12 @@ const sentences: Record<string, Say> = {
     `End ${fact('end')} of ${fact('stamp')} does not seat all round on ${fact('header')}: part of it passes. Take a smaller tube, a larger header, or move its axis.`,
   'sharp-joint': ({ measured, limit, fact }) =>
     `End ${fact('end')} of ${fact('stamp')} meets ${fact('header')} at ${measured}, sharper than ${limit}: the root of the weld is out of reach. Use a gusset, or bend the end.`,
-  'torch-room': ({ measured, limit, fact }) =>
-    `The seam of end ${fact('end')} of ${fact('stamp')} passes ${measured} from ${fact('beside')}; the torch wants ${limit}: weld it before ${fact('beside')} goes on, or move them apart.`,
+  'torch-room': ({ measured, limit, fact, count }) =>
+    `The seam of end ${fact('end')} of ${fact('stamp')} passes ${measured} from ${fact('beside')}; the torch wants ${limit}: ${
+      count('later') > 0
+        ? `weld it before ${fact('beside')} goes on, or move them apart`
+        : `${fact('beside')} stands there first, so weld it from the sides that are left, or move them apart`
+    }.`,
   'part-not-made': ({ fact }) => `${fact('stamp')} cannot be made: ${fact('message')}.`,
   'gusset-hole': ({ measured, limit, fact }) =>
     `A hole of ${measured} does not fit gusset ${fact('stamp')}: ${limit} is the largest.`,
@@ -136,7 +140,10 @@ const sentences: Record<string, Say> = {
     count('count') === 1
       ? `${fact('stamps')} stands on itself: let an end of it stand at a point or on another tube.`
       : `${fact('stamps')} stand on each other in a loop, and none of them can be placed: let an end of one stand at a point or on another tube.`,
-  'no-die': () => 'No die is chosen: choose one at Bend, and the marks follow.',
+  'no-die': ({ finding, fine }) =>
+    finding.measured
+      ? `No die yet: the radius is taken as ${fine(finding.measured)}, three diameters, and lengths go by it. Choose a die at Bend, and the marks follow.`
+      : 'No die is chosen: choose one at Bend, and the marks follow.',
   'does-not-bend': ({ fact }) => capital(fact('message')) + '.',
   'clamp-straight': ({ measured, limit, where }) =>
     `${where} leaves ${measured} of straight for the clamp, which needs ${limit}: turn the clamp to the other side, or move the bends apart.`,
@@ -147,8 +154,8 @@ const sentences: Record<string, Say> = {
   'longest-stick': ({ measured, limit }) => `The blank is ${measured}, the longest stick ${limit}.`,
   'mark-off-blank': ({ where }) =>
     `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
-  'die-od': ({ measured, limit }) =>
-    `The tube is ${measured}, the die takes ${limit}: choose a die for this tube.`,
+  'die-od': ({ finding, fine }) =>
+    `The tube is ${fine(finding.measured)}, the die takes ${fine(finding.limit)}: choose a die for this tube.`,
   'test-bend-due': () =>
     'No test bend of this tube on this die: the reading is from theory and usually too low. Make a test bend first.',
   'other-batch': ({ fact }) =>
@@ -323,7 +330,7 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
-const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall', 'plate-thickness', 'bolt-size', 'gusset-thickness']);
+const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall', 'plate-thickness', 'bolt-size', 'gusset-thickness', 'die-od']);
 
 /** One figure of a finding, as a table shows it; a dash where there is none. */
 export function findingFigure(

@@ -13,6 +13,10 @@ export function bothUnits(mm: number, style: LengthStyle): string {
   return `${exactly(mm, style.unit)} ${style.unit} · ${second} ${other}`;
 }
 
+/** A size of the catalogue, which is never rounded to a tape's marks: `44.45 mm`, `1 3/4 in`. */
+export const catalogueWords = (mm: number, { unit }: Pick<LengthStyle, 'unit'>): string =>
+  `${exactly(mm, unit)} ${unit}`;
+
 const onTape = (mm: number, unit: Unit, style: LengthStyle): string =>
   plain(formatLength(mm, { ...style, unit, decimals: 1 }));
 

@@ -44,6 +44,13 @@ export function turnWords(step: BendStep, first: boolean, style: LengthStyle): s
   return step.endForEnd ? `end for end; ${turn}` : turn;
 }
 
+/** What it means when a hoop comes out wider or narrower at its feet than its figure, and what helps (handbook §12). */
+export const widthWords: readonly string[] = [
+  'Wider than the figure at its feet: under-bent. Pull a little more, or draw the feet together with a strap.',
+  'Narrower: over-bent. Push the feet apart with a spreader, or scrap it: a bend is never opened in the die.',
+  'What a strap or a spreader takes out springs back when it is let go; hold it with the harness bar or a cross bar.',
+];
+
 /** How a foot is cut: `left 4.6° off square, long on the outside`. */
 export function footWords(foot: FootCut): string {
   const across = foot.across.value;

@@ -1,12 +1,12 @@
-import { lapAngle, lapInterval, worstSpread } from '../../harness/index.ts';
+import { lapInterval, worstSpread } from '../../harness/index.ts';
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { guidesOn } from '../harnessAnswer.ts';
 import { judgeMeasured } from '../judge.ts';
-import { hipPlaces } from '../lapAnswer.ts';
+import { hipPlaces, lapVerdict } from '../lapAnswer.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { strapsTo } from '../straps.ts';
+import { keptWindows, strapsTo } from '../straps.ts';
 import { type Base, type Subject, tubesOf, unseated, waiting } from '../subject.ts';
 
 /** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */
@@ -37,20 +37,16 @@ function lapFinding(
       { ...base, key: `${base.key}/${person.id}/${side}` },
       { text: person.name },
     );
-  const [x, , z] = placeOf(given);
-  const judged = hips.map((place) => {
-    const angle = lapAngle(place.hip, [x, z]);
-    return { place, angle, margin: Math.min(angle - least.deg, most.deg - angle) };
-  });
-  const { place, angle, margin } = judged.reduce((worst, one) => (one.margin < worst.margin ? one : worst));
+  const [x, y, z] = placeOf(given);
+  const asked = { book: '', least: least.deg, most: most.deg };
+  const { place, angle, margin, status } = lapVerdict(hips, [x, y, z], asked, error);
   // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
-  const window = { book: '', least: least.deg + error, most: most.deg - error };
-  const kept = lapInterval(hips, [window], z);
+  const kept = lapInterval(hips, keptWindows([asked], error), z);
   return finding({
       ...base,
       key: `${base.key}/${person.id}/${side}`,
       code: 'lap-angle',
-      status: judgeMeasured(margin, error),
+      status,
       measured: { deg: angle },
       limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
       margin: { deg: margin },

@@ -2,14 +2,10 @@ import { type Assumed, type AssumedThing } from '../known/index.ts';
 import { FRONT_HOOP } from '../occupant/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { type Finding } from './finding.ts';
+import { OF_LAP } from './lapAnswer.ts';
+import { OF_STRAPS } from './straps.ts';
 import { type RuleCheck } from './ruleCheck.ts';
 import { type Subject } from './subject.ts';
-
-/** A finding that rests on what nobody measured or chose: neither clear nor out, it asks, and says what it would be. */
-export function resting(finding: Finding, things: AssumedThing[]): Finding {
-  if (things.length === 0 || finding.status === 'ask') return finding;
-  return { ...finding, status: 'ask', would: finding.status, restsOn: [...new Set(things.map(({ name }) => name))] };
-}
 
 /** What a finding of a rule rests on. Counts, sizes and answers of persons rest on nothing that is measured. */
 export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject): AssumedThing[] {
@@ -37,11 +33,11 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
     case 'padding':
       return [...plan.occupants.flatMap(({ id }) => assumed.ofRecord(id, ['helmetTop', 'travel'])), ...own()];
     case 'harness-window':
-      return [...ofPerson(finding, subject, ['shoulder', 'slots', 'travel']), ...own()];
+      return [...ofPerson(finding, subject, OF_STRAPS), ...own()];
     case 'strap-spread':
-      return [...ofPerson(finding, subject, ['shoulder', 'slots', 'slotsApart', 'travel']), ...own()];
+      return [...ofPerson(finding, subject, [...OF_STRAPS, 'slotsApart']), ...own()];
     case 'lap-window':
-      return ofPerson(finding, subject, [`lap.${textOf(finding, 'side')}`, 'body.hip', 'travel']);
+      return ofPerson(finding, subject, [`lap.${textOf(finding, 'side')}`, ...OF_LAP]);
     default:
       return [];
   }
