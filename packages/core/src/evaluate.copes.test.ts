@@ -59,15 +59,12 @@ test('a foot that leans is cut level: it rises by the tube’s width times the l
   expect(cut.throat - cut.ear).toBeCloseTo(50.8, 6);
 });
 
-test('a level end on no tube has no cut and says so; an existing tube is not listed', () => {
+test('a level end on no tube is cut square; an existing tube is not listed', () => {
   const plan = cageOf(bar('l', 'seat-mount', point(0, 0, 100), point(300, 0, 100)), {
     ...post,
     existing: true,
   });
-  expect(endOf(plan, 'p-l', 'a')).toMatchObject({
-    method: 'none',
-    why: expect.stringContaining('cut it square') as string,
-  });
+  expect(endOf(plan, 'p-l', 'a')).toMatchObject({ method: 'square', why: null, ear: 0, throat: 0 });
   expect(copesOf(plan).ends.map(({ stamp }) => stamp)).not.toContain('P');
 });
 

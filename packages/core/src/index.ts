@@ -13,4 +13,5 @@ export * from './occupant/index.ts';
 export * from './known/index.ts';
 export * from './rules/index.ts';
 export * from './evaluate.ts';
+export * from './propose.ts';
 export * from './drawing/index.ts';

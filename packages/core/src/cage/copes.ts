@@ -172,15 +172,16 @@ function toTubes(common: Common, cope: Cope, ear: number, throat: number): EndCu
 
 const LEVEL: Vec3 = [0, 0, 1];
 
-/** A foot is cut as its plate lies; level, as a floor does, where it has none. */
+/** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
 function toPlane(tube: Tube, end: End, common: Common, normal: Vec3): EndCut {
   const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
   const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
-  const cut = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
-  if (!cut) return uncut(common, 'it stands on no tube and runs level: cut it square');
+  const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
+  const cut = toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS);
+  if (!cut) return uncut(common, 'it has no direction to be cut square to');
   return {
     ...common,
-    method: 'plane',
+    method: toPlate ? 'plane' : 'square',
     why: null,
     outer: cut.outer,
     inner: cut.inner,

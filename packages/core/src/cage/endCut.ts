@@ -4,8 +4,8 @@ import { type Tube } from './tube.ts';
 
 export type End = 'a' | 'b';
 
-/** How an end is made: by the notcher, by a template and grinder, cut to a plane, or left as it is. */
-export type CopeMethod = 'saw' | 'template' | 'plane' | 'none';
+/** How an end is made: by the notcher, by a template and grinder, cut to a plane, cut square, or not at all. */
+export type CopeMethod = 'saw' | 'template' | 'plane' | 'square' | 'none';
 
 /** One end of one tube with its cut. mm and degrees */
 export interface EndCut {

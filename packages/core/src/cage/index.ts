@@ -5,7 +5,7 @@ export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop
 export { type HoopShape, type Leg, type ShapeProposal } from './hoopShape.ts';
 export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './tooling.ts';
 export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
-export { type Proposed, proposeBar, USUAL_ORDER, waysOf, withPieces } from './propose/index.ts';
+export { type Needs, type NoPlace, type Proposed, proposeBar, USUAL_ORDER, waysOf, withPieces } from './propose/index.ts';
 export { endFeatures } from './station.ts';
 export { type Joint } from './joint.ts';
 export { mirroredAttachment, mirroredFeature, mirroredShape } from './mirror.ts';
@@ -34,6 +34,7 @@ export { type Node, nodesOf } from './nodes.ts';
 export { type PanelHole, panelHolesOf } from './panelHoles.ts';
 export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
 export { type PlateAnswer, platesOf } from './plates.ts';
+export { type OutOfLine, outOfLine } from './outOfLine.ts';
 export { type Symmetry, symmetryOf } from './symmetry.ts';
 export { type BentLengths } from './bentLengths.ts';
 export { type Copes, copesOf, type CutLengths } from './copes.ts';

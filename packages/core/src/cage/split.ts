@@ -15,7 +15,7 @@ interface Split {
   header: Tube;
 }
 
-/** Cuts a path where it crosses the tubes that go through: the halves stay in line and stand on the one between them. */
+/** Cuts a path where it crosses the tubes that go through: the halves stand on the axis of the one between them, in line as near as may be. */
 export function splitPath(
   path: FootedPath,
   bar: Bar,
@@ -69,7 +69,8 @@ function splitAt(
       '',
       told`it passes ${tube.stamp} at ${{ mm: nearest.distance }} between the axes and is not split by it: move an end, or leave the bar whole`,
     );
-  return succeed({ along: nearest.along, at: nearest.first, header: tube });
+  // Both halves run to the axis of the one between them: the load meets it there, and the cope seats all round.
+  return succeed({ along: nearest.along, at: nearest.second, header: tube });
 }
 
 /** From corner to corner: a split lies on a straight, and its bends say so where it does not. */

@@ -44,7 +44,7 @@ export function symmetryOf(standing: StandingTube[]): Symmetry[] {
   return [...pairs, ...singles].sort((a, b) => (b.difference ?? -1) - (a.difference ?? -1));
 }
 
-/** Ends and corners of a whole bar: where its parts meet it runs on in line. */
+/** Ends and corners of a whole bar; where its parts meet it runs on in line, or nearly so. */
 const wholeOf = (parts: Tube[]): Vec3[] =>
   parts.flatMap(({ points }, i) => points.slice(i === 0 ? 0 : 1, i === parts.length - 1 ? undefined : -1));
 

@@ -20,11 +20,12 @@ function rolled(radius: number) {
 const copeOn = (radius: number) => expectValue(copeOf(branch, 'a', [rolled(radius)], 180));
 
 test('a header that bows by a hundredth of an inch under the branch is straight enough for a notcher, by figure', () => {
-  // The sagitta of a chord as wide as the branch: w²/(8R).
-  const bow = 0.009 * INCH;
-  const { passes, why } = copeOn(OD ** 2 / (8 * bow));
+  // The sagitta of a chord, c²/(8R); as wide as the branch on the header's outside, so less by R/(R + OD/2) on its axis.
+  const radius = OD ** 2 / (8 * 0.009 * INCH);
+  const chord = (OD * radius) / (radius + OD / 2);
+  const { passes, why } = copeOn(radius);
   expect(why).toBeNull();
-  expect(passes[0]?.bow).toBeCloseTo(bow, 2);
+  expect(passes[0]?.bow).toBeCloseTo(chord ** 2 / (8 * radius), 3);
   expect(passes[0]?.holeSaw).toBe(OD);
 });
 

@@ -4,6 +4,7 @@ import {
   type Joint,
   type KeepOutGap,
   type MidDoor,
+  type OutOfLine,
   type PartAnswer,
   type PlateAnswer,
   type Tube,
@@ -96,6 +97,19 @@ export const midDoorFindings = (doors: MidDoor[]): Finding[] =>
       status: tubes < 2 ? 'look' : 'clear',
       measured: { count: tubes },
       facts: { side: text(side), stamps: text(stamps.join(', ')) },
+    }),
+  );
+
+/** Parts of a split bar that run to the tube between them from different directions. */
+export const outOfLineFindings = (bars: OutOfLine[]): Finding[] =>
+  bars.map(({ member, stamps: [first, second], angle }) =>
+    finding({
+      key: `line/${member}/${first}`,
+      code: 'out-of-line',
+      status: 'look',
+      member,
+      measured: { deg: angle },
+      facts: { first: text(first), second: text(second) },
     }),
   );
 

@@ -46,6 +46,7 @@ export {
   keepOutFindings,
   midDoorFindings,
   offNodeFindings,
+  outOfLineFindings,
   partFindings,
   unbracedFindings,
   zoneFindings,

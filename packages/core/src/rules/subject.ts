@@ -92,9 +92,9 @@ export const endsOf = ({ tubes }: WholeBar): { a: BarEnd; b: BarEnd } => {
   };
 };
 
-/** Ends and corners of a whole bar; where its parts meet it runs on in line. */
+/** Ends and corners of a whole bar, and where its parts meet. */
 export const pointsOf = ({ tubes }: WholeBar): Vec3[] =>
-  tubes.flatMap(({ points }, i) => points.slice(i === 0 ? 0 : 1, i === tubes.length - 1 ? undefined : -1));
+  tubes.flatMap(({ points }, i) => points.slice(i === 0 ? 0 : 1));
 
 /** An end of a tube by its name. */
 export const endOf = ({ points }: Tube, end: 'a' | 'b'): Vec3 =>

@@ -148,7 +148,7 @@ function endColumn(
   let y = top + 12;
   writeText(
     doc,
-    `End ${cut.end.toUpperCase()}, ${cut.method === 'plane' ? '' : `${seatWords(cut)}: `}${methodWords(cut)}`,
+    `End ${cut.end.toUpperCase()}, ${cut.method === 'plane' || cut.method === 'square' ? '' : `${seatWords(cut)}: `}${methodWords(cut)}`,
     x,
     y,
     STRONG,

@@ -45,7 +45,7 @@ test.each<[Remedy, string]>([
   [{ kind: 'splice', part: 's', sleeve: 83, rosettes: 4 }, 'a sleeve of 83 mm, 4 rosettes'],
   [
     { kind: 'tube', member: 'm', od: 45, wall: 2.5, tubeKind: 'cold-drawn-seamless' },
-    'take 45 mm × 2.50 mm, cold drawn seamless',
+    'take 45 mm × 2.5 mm, cold drawn seamless',
   ],
 ])('a remedy in words (%#)', (remedy, words) => {
   expect(remedyWords(remedy, MILLIMETRES)).toBe(words);

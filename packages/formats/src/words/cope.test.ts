@@ -63,7 +63,7 @@ test('the settings of a pass: dial, protractor and where it is laid, saw and its
   expect(figures).toEqual([
     { label: "notcher's dial", text: '62°' },
     { label: 'protractor between the tubes, opposite the face line', text: '28°' },
-    { label: 'hole saw', text: '44 mm' },
+    { label: 'hole saw', text: '44.45 mm' },
     { label: "saw's centre, past the ear", text: '6 mm' },
     { label: "saw's centre from the bar's middle", text: '256 mm' },
     { label: 'axes miss by', text: '2 mm' },

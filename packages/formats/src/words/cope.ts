@@ -26,6 +26,7 @@ const methods: Record<CopeMethod, string> = {
   saw: 'notcher',
   template: 'template and grinder',
   plane: 'cut to a plane',
+  square: 'cut square',
   none: 'no cope',
 };
 /** How an end is made, as people say it. */

@@ -116,6 +116,8 @@ const sentences: Record<string, Say> = {
   },
   collision: ({ measured, fact }) =>
     `${fact('first')} and ${fact('second')} run ${measured} into each other: split one on the other, or move one.`,
+  'out-of-line': ({ measured, fact }) =>
+    `${fact('first')} and ${fact('second')} turn by ${measured} where they meet the tube that splits them: move an end until they run in line.`,
   'off-node': ({ measured, fact }) =>
     `End ${fact('end')} of ${fact('stamp')} lies ${measured} off the axis of ${fact('header')}: the load bends the tubes.`,
   'no-cope': ({ fact }) => `End ${fact('end')} of ${fact('stamp')} has no cope: ${fact('why')}.`,

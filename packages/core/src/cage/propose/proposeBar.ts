@@ -2,7 +2,8 @@ import { type Bar, type BarRole, mainHoopOf, type Member, type Plan } from '../.
 import { type HoopGeometry } from '../hoop.ts';
 import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
-import { type Draft, type Needs, PROPOSALS, type Standing, WAYS, type Way } from './roles.ts';
+import { bendRoomOf } from '../radius.ts';
+import { type Draft, type Needs, type NoPlace, PROPOSALS, type Standing, WAYS, type Way } from './roles.ts';
 import { length } from './write.ts';
 
 /** Roles in the usual order of work (handbook §1, §11): what is asked for next. */
@@ -85,22 +86,26 @@ export function proposeBar(
   role: BarRole,
   way: Way,
   fresh: () => string,
-): Proposed | Needs {
+): Proposed | Needs | NoPlace {
   const drafts = PROPOSALS[role](standingOf(plan, cage), way);
-  if ('needs' in drafts) return drafts;
+  if (!Array.isArray(drafts)) return drafts;
   const bars: Bar[] = [];
   for (const draft of drafts) bars.push(barFrom(plan, bars, role, draft, fresh));
   return { bars };
 }
 
-function standingOf({ members }: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1]): Standing {
+function standingOf(plan: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1]): Standing {
+  const { members } = plan;
   const main = members.find((one) => one.role === 'main-hoop');
+  const like = main ?? members[0];
   const first = new Map<string, { id: string; pair: Bar['pair'] }>();
   for (const one of members) if (one.role !== 'main-hoop' && !first.has(one.role)) first.set(one.role, one);
   return {
     hoop: main && hoop ? { id: main.id, geometry: hoop } : null,
     members: first,
     tubes,
+    room: like ? bendRoomOf(like, plan) : { clr: 0, straight: 0 },
+    od: like?.tube.od.mm ?? 0,
     diagonals: members.filter((one) => one.role === 'diagonal').map((one) => one.id),
   };
 }
@@ -126,7 +131,7 @@ function barFrom(plan: Plan, before: Bar[], role: BarRole, draft: Draft, fresh: 
       bending: { ...like.bending, dieAt: {}, clampSideAt: {}, datum: 'a' },
       shape: draft.shape,
       pair: draft.pair,
-      right: null,
+      right: draft.right,
       offset: [nothing, nothing, nothing],
       existing: false,
       cut: { a: nothing, b: nothing },

@@ -1,8 +1,12 @@
 import { assumed, radians } from '../../measure/index.ts';
-import { type Attachment, type Bar, type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
+import { type Attachment, type Bar, type BarRole, type BarShape, type CarSide, STRAIGHT } from '../../plan/index.ts';
+import { crossingsOf, lengthOf, pointAt } from '../../centreline/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
 import { type HoopGeometry } from '../hoop.ts';
+import { placeAlong, type Row } from '../row.ts';
+import { type BendRoom } from '../shape/index.ts';
 import { type Tube } from '../tube.ts';
+import { crossingHeight, fittingOffset, isClear, placeAtHeight, rowIn } from './fitting.ts';
 import { angle, height, length, type On, place, point, station } from './write.ts';
 
 /** What stands when a bar is proposed. */
@@ -11,6 +15,10 @@ export interface Standing {
   /** The first member of each role, by its id, and whether it is a pair. */
   members: Map<string, { id: string; pair: Bar['pair'] }>;
   tubes: Tube[];
+  /** What the die of the bar to be asks of its bends. */
+  room: BendRoom;
+  /** Its outside diameter. mm */
+  od: number;
   /** Every diagonal in the hoop's plane. */
   diagonals: string[];
 }
@@ -24,11 +32,18 @@ export interface Draft {
   splitBy: string[];
   /** The draft before this one splits it: the second bar of an X. */
   splitByFirst: boolean;
+  /** What differs on the right of a pair. */
+  right: Bar['right'];
 }
 
 /** What must stand first. */
 export interface Needs {
   needs: BarRole | 'main-hoop';
+}
+
+/** Why nothing is proposed: there is no place for it in this cage. */
+export interface NoPlace {
+  noPlace: string;
 }
 
 const bar = (a: Attachment, b: Attachment, more: Partial<Draft> = {}): Draft => ({
@@ -37,6 +52,7 @@ const bar = (a: Attachment, b: Attachment, more: Partial<Draft> = {}): Draft => 
   pair: 'single',
   splitBy: [],
   splitByFirst: false,
+  right: null,
   ...more,
 });
 const pair = (a: Attachment, b: Attachment, more: Partial<Draft> = {}): Draft =>
@@ -53,7 +69,7 @@ const OFFSET = 110;
 const BOW = 90;
 
 export type Way = string;
-type Proposal = (standing: Standing, way: Way) => Draft[] | Needs;
+type Proposal = (standing: Standing, way: Way) => Draft[] | Needs | NoPlace;
 
 /** The ways a role is built, the usual one first. */
 export const WAYS: Partial<Record<BarRole, readonly Way[]>> = {
@@ -74,7 +90,7 @@ const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
 const legsOf = ({ members }: Standing) => members.get('side-hoop') ?? members.get('front-leg');
 
 const middleOf = ({ tubes }: Standing, member: string): number =>
-  (tubes.find((tube) => tube.member === member)?.developed ?? 0) / 2;
+  (rowIn(tubes, member, 'left') ?? []).reduce((sum, { developed }) => sum + developed, 0) / 2;
 
 const withHoop =
   (
@@ -82,7 +98,7 @@ const withHoop =
       hoop: { id: string; crown: Vec3; floor: number; on: (feature: string, along?: number) => Attachment },
       standing: Standing,
       way: Way,
-    ) => Draft[] | Needs,
+    ) => Draft[] | Needs | NoPlace,
   ): Proposal =>
   (standing, way) => {
     const { hoop } = standing;
@@ -121,14 +137,8 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   }),
   'harness-bar': withHoop(({ id, crown }, standing, way) => {
     const ends = acrossAt(id, crown[2] * 0.58);
-    const offset = (flat: number, centre: number): BarShape => ({
-      kind: 'offset',
-      towards: 'rear',
-      offset: length(OFFSET),
-      flat: length(flat),
-      centre: length(centre),
-      angle: null,
-    });
+    const offset = (flat: number, centre: number) =>
+      offsetShape(standing, 'rear', { offset: OFFSET, flat, centre }, id, crown[2] * 0.58);
     const half = crown[1] / 2;
     if (way === 'straight') return [bar(...ends, { splitBy: standing.diagonals })];
     if (way === 'behind the hoop')
@@ -141,10 +151,10 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     if (!harness) return { needs: 'harness-bar' };
     const tube = standing.tubes.find((one) => one.member === harness.id);
     const from = tube?.points[0] ?? [0, 300, 600];
-    const along = Math.min(300, (tube?.developed ?? 600) / 2);
+    const along = Math.min(300, middleOf(standing, harness.id));
     return [
       bar(
-        station({ member: harness.id, ...pieceOf(tube) }, 'end-a', along),
+        station({ member: harness.id }, 'end-a', along),
         point([from[0] + 350, from[1] - along, 60]),
       ),
     ];
@@ -207,6 +217,8 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     return way === 'X' ? [first, bar(on('crown-right'), left, { splitByFirst: true })] : [first];
   }),
   'windscreen-bar': (standing, way) => {
+    if (standing.members.has('halo') && !standing.members.has('side-hoop'))
+      return { noPlace: 'the halo goes across at the head of the screen itself: it is its own windscreen bar' };
     const left = frontCorner(standing, 'left');
     const right = frontCorner(standing, 'right');
     if (isNeed(left)) return left;
@@ -244,7 +256,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
       case 'single':
         return [one(330, 330)];
       case 'X':
-        return [one(480, 220), one(180, 440, { splitByFirst: true })];
+        return doorX(standing, id, legs.id, one);
       case 'bowed pair':
         return [bowed(420), bowed(260)];
       default:
@@ -253,15 +265,9 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   }),
   'door-upright': (standing) => {
     const low = standing.members.get('sill-bar');
-    const high = standing.members.get('door-bar');
-    if (!high) return { needs: 'door-bar' };
+    if (!standing.members.has('door-bar')) return { needs: 'door-bar' };
     if (!low) return { needs: 'sill-bar' };
-    return [
-      pair(
-        station({ member: low.id, side: 'left' }, 'end-a', middleOf(standing, low.id)),
-        station({ member: high.id, side: 'left' }, 'end-a', middleOf(standing, high.id)),
-      ),
-    ];
+    return [uprightOn(standing, low.id)];
   },
   'sill-bar': withHoop(({ id }, standing) => {
     const legs = legsOf(standing);
@@ -270,14 +276,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   'dash-bar': (standing, way) => {
     const legs = legsOf(standing);
     if (!legs) return { needs: 'side-hoop' };
-    const round: BarShape = {
-      kind: 'offset',
-      towards: 'up',
-      offset: length(90),
-      flat: length(120),
-      centre: length(-260),
-      angle: null,
-    };
+    const round = offsetShape(standing, 'up', { offset: 90, flat: 120, centre: -260 }, legs.id, 560);
     return [bar(...acrossAt(legs.id, 560), way === 'round the column' ? { shape: round } : {})];
   },
   'tunnel-tube': withHoop(({ floor }) => [
@@ -288,10 +287,14 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     const cross = standing.members.get('rear-cross');
     const stays = standing.members.get('backstay');
     if (!cross || !stays) return { needs: cross ? 'backstay' : 'rear-cross' };
+    const [middle, stay] = [cross.id, stays.id].map((member) => rowIn(standing.tubes, member, 'left')?.[0]);
+    // Down to the feet; up where the cross lies so low that it would run beside it.
+    const drop = (middle?.points[0]?.[2] ?? 0) - (stay?.points.at(-1)?.[2] ?? 0);
+    const end: [string, number] = drop < LEAST_DROP ? ['end-a', 120] : ['end-b', -60];
     return [
       pair(
         station({ member: cross.id }, 'end-a', middleOf(standing, cross.id)),
-        station({ member: stays.id, side: 'left' }, 'end-b', -60),
+        station({ member: stays.id, side: 'left' }, ...end),
       ),
     ];
   },
@@ -323,6 +326,99 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   'frame-tube': () => [bar(point([0, 400, 0]), point([0, 400, 800]))],
 };
 
+/** A step over to a line beside it that the die makes between the legs of a member, as near to what is wanted as it can. */
+function offsetShape(
+  { tubes, room }: Standing,
+  towards: 'rear' | 'up',
+  wanted: { offset: number; flat: number; centre: number },
+  member: string,
+  z: number,
+): BarShape {
+  const [left, right] = (['left', 'right'] as const).map((side) =>
+    placeAtHeight(rowIn(tubes, member, side), z, side),
+  );
+  const fitting = left && right ? fittingOffset(wanted, towards, distance(left, right), room) : wanted;
+  return {
+    kind: 'offset',
+    towards,
+    offset: length(fitting.offset),
+    flat: length(fitting.flat),
+    centre: length(fitting.centre),
+    angle: null,
+  };
+}
+
+/** Where an X of door bars stands to start from. mm above the floor */
+const DOOR_X = { through: { hoop: 480, leg: 220 }, split: { hoop: [180, 220, 260, 300, 340], leg: 440 } };
+
+/** An X at the door: the second bar's front end is set so that it crosses the first one's axis, on each side for itself. */
+function doorX(
+  { tubes }: Standing,
+  hoop: string,
+  legs: string,
+  one: (hoopAt: number, legAt: number, more?: Partial<Draft>) => Draft,
+): Draft[] {
+  const { through, split } = DOOR_X;
+  const crossing = (side: CarSide, hoopAt: number): number | null => {
+    const [post, leg] = [hoop, legs].map((member) => rowIn(tubes, member, side)) as [Row | null, Row | null];
+    const from = placeAtHeight(post, through.hoop, side);
+    const to = placeAtHeight(leg, through.leg, side);
+    const low = placeAtHeight(post, hoopAt, side);
+    return from && to && low ? crossingHeight([from, to], low, { row: leg, side }, split.leg) : null;
+  };
+  const found = split.hoop
+    .map((at) => ({ at, left: crossing('left', at), right: crossing('right', at) }))
+    .find((one) => one.left !== null && one.right !== null);
+  const { at, left, right } = found ?? { at: split.hoop[0] ?? 0, left: split.leg, right: split.leg };
+  const [own, other] = [left ?? split.leg, right ?? split.leg];
+  return [
+    one(through.hoop, through.leg),
+    one(at, own, {
+      splitByFirst: true,
+      right: Math.abs(own - other) < 0.5 ? null : { a: null, b: height(legs, 'right', other), shape: null },
+    }),
+  ];
+}
+
+/** Shares of the sill bar at which an upright is tried, from its middle outward. */
+const ALONG_SILL = [0.5, 0.4, 0.6, 0.3, 0.7, 0.25, 0.75];
+
+/** An upright from the sill bar to the lowest door bar over it, where nothing is between and neither bar ends or crosses. */
+function uprightOn(standing: Standing, sill: string): Draft {
+  const { tubes, od } = standing;
+  const sillRow = rowIn(tubes, sill, 'left') as Row;
+  const total = middleOf(standing, sill) * 2;
+  const bars = [...new Set(tubes.filter(({ role }) => role === 'door-bar').map(({ member }) => member))];
+  const tries = ALONG_SILL.flatMap((share) => {
+    const foot = placeAlong(sillRow, total * share)?.point;
+    if (!foot) return [];
+    return bars.flatMap((member) => {
+      const row = rowIn(tubes, member, 'left');
+      const top = row && placeAcrossAt(row, foot[0]);
+      return top ? [{ share, member, foot, top: top.point, along: top.along }] : [];
+    });
+  });
+  const clear = tries.find(({ foot, top, member }) =>
+    isClear(foot, top, od, tubes, new Set([sill, member])),
+  );
+  const chosen = clear ?? tries[0];
+  return pair(
+    station({ member: sill, side: 'left' }, 'end-a', total * (chosen?.share ?? 0.5)),
+    station({ member: chosen?.member ?? bars[0] ?? '', side: 'left' }, 'end-a', chosen?.along ?? 0),
+  );
+}
+
+/** Where a bar is so far ahead of the hoop, and how far along it that is from its end A. */
+function placeAcrossAt(row: Row, x: number): { point: Vec3; along: number } | null {
+  let before = 0;
+  for (const tube of row) {
+    const [at] = crossingsOf(tube.axis, (point) => point[0] - x);
+    if (at !== undefined) return { point: pointAt(tube.axis, at) as Vec3, along: before + at };
+    before += lengthOf(tube.axis);
+  }
+  return null;
+}
+
 type Via = { feature: string; at: ReturnType<typeof place> };
 
 /** Where a side hoop bends until the pillar is measured: at the cowl, at the head of the screen, over the door. mm */
@@ -349,11 +445,11 @@ function lowOnStay({ members, tubes }: Standing, stays: string, side: 'left' | '
     : height(stays, side, z + ABOVE_CROSS);
 }
 
+/** Less than this between a cross and the feet of its backstays leaves no room for spreaders under it. mm */
+const LEAST_DROP = 150;
+
 /** Room for the weld between two bars that meet a third beside each other. mm */
 const ABOVE_CROSS = 80;
-
-/** Names the piece of a split bar, so that a station on it is one place. */
-const pieceOf = (tube: Tube | undefined) => (tube ? { piece: tube.piece } : {});
 
 function without<T>(members: Map<string, T>, roles: string[]): Map<string, T> {
   return new Map([...members].filter(([role]) => !roles.includes(role)));

@@ -1,2 +1,3 @@
 export { type BendRoom } from './chord.ts';
+export { fitsChord } from './offset.ts';
 export { shapedPath, type WholePath } from './shapedPath.ts';

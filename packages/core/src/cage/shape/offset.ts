@@ -4,6 +4,10 @@ import { radians } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type BendRoom, type Chord, type ShapePath } from './chord.ts';
 
+/** Whether the die makes an offset over a chord of a length. */
+export const fitsChord = (shape: ShapeOf<'offset'>, chord: number, room: BendRoom): boolean =>
+  offsetPath({ a: [0, 0, 0], length: chord, along: [0, 1, 0], aside: [1, 0, 0] }, shape, room).ok;
+
 /** Along the chord, from the middle of the offset to the outer tangent of its outer bend, for bends of this angle. */
 function halfWidth(angle: number, offset: number, flat: number, clr: number): number {
   return flat / 2 + 2 * setbackOf(clr, angle) + offset / Math.tan(radians(angle));
