@@ -2,8 +2,11 @@ import { type Evaluation, USUAL_ORDER, waysOf } from '@gyrus/core';
 import { pieceName, roleWords } from '@gyrus/formats';
 import { Command } from 'cmdk';
 import { useLocation, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { useShop } from '../shared/queries.ts';
 import { addRole } from './addRole.ts';
 import { usePlanStore } from './planStore.ts';
+import { useJobStyle } from './useJobStyle.ts';
 import { STAGES } from './stages.ts';
 
 interface CommandPaletteProps {
@@ -14,6 +17,8 @@ interface CommandPaletteProps {
 /** Everything that can be done, by name: stages, tubes, members to add, undo. Keyboard alone will do. */
 export function CommandPalette({ evaluation, onClose }: CommandPaletteProps) {
   const navigate = useNavigate();
+  const shop = useShop().data;
+  const style = useJobStyle();
   const { pathname } = useLocation();
   const job = pathname.split('/').slice(0, 3).join('/');
   const { undo, redo } = usePlanStore.getState();
@@ -66,8 +71,10 @@ export function CommandPalette({ evaluation, onClose }: CommandPaletteProps) {
                 key={role + way}
                 text={`Add ${roleWords(role)}${way === '' ? '' : `, ${way}`}`}
                 onSelect={run(() => {
-                  const piece = addRole(evaluation, role, way);
-                  if (piece) void navigate(`${job}/design?tube=${piece}`);
+                  void addRole(role, way, { shop, style }).then((added) => {
+                    if ('why' in added) toast.error(added.why);
+                    else void navigate(`${job}/design?tube=${added.piece}`);
+                  });
                 })}
               />
             )),

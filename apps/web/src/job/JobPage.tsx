@@ -17,7 +17,8 @@ import { PrintDialog } from './PrintDialog.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useAutosave } from './useAutosave.ts';
-import { EvaluationContext, useEvaluationOf } from './useEvaluation.ts';
+import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from './useEvaluation.ts';
+import { useKeptHistory } from './useKeptHistory.ts';
 import { useUndoKeys } from './useUndoKeys.ts';
 
 /** One job: fetched once, then the draft on screen leads. */
@@ -39,8 +40,10 @@ export function JobPage() {
 function OpenJob({ job }: { job: JobDetail }) {
   const plan = usePlan();
   const evaluation = useEvaluationOf(plan);
+  const findings = useFindingsOf(plan);
   useAutosave();
   useUndoKeys();
+  useKeptHistory();
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
@@ -48,8 +51,10 @@ function OpenJob({ job }: { job: JobDetail }) {
       </EvaluationContext>
       {evaluation ? (
         <EvaluationContext value={evaluation}>
-          <StageTape plan={plan} evaluation={evaluation} />
-          <Stage />
+          <FindingsContext value={findings}>
+            <StageTape plan={plan} evaluation={evaluation} />
+            <Stage />
+          </FindingsContext>
         </EvaluationContext>
       ) : (
         <Loading what="the answers" />

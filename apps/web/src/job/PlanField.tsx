@@ -1,9 +1,9 @@
 import { type Plan } from '@gyrus/core';
 import { type Draft } from 'immer';
-import { QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
+import { type Knowable, QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
 import { usePlanStore } from './planStore.ts';
 
-interface PlanFieldProps<Q extends { typed: string }> {
+interface PlanFieldProps<Q extends Knowable> {
   label: string;
   /** Where it stands in the plan; also the key of its undo step and of its half-typed text. */
   field: string;
@@ -18,7 +18,7 @@ interface PlanFieldProps<Q extends { typed: string }> {
 }
 
 /** A quantity of the plan: undoable, and kept while it is typed. */
-export function PlanField<Q extends { typed: string }>(props: PlanFieldProps<Q>) {
+export function PlanField<Q extends Knowable>(props: PlanFieldProps<Q>) {
   const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder } = props;
   const pending = usePlanStore((state) => state.typing[field]);
   const setTyping = usePlanStore((state) => state.setTyping);

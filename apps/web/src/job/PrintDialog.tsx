@@ -1,4 +1,4 @@
-import { fail, flatOutline, mainHoopOf } from '@gyrus/core';
+import { fail, flatOutline, mainHoopOf, saidIn, writeSaid } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../shared/Button.tsx';
@@ -6,6 +6,7 @@ import { Dialog } from '../shared/Dialog.tsx';
 import { Segmented } from '../shared/Segmented.tsx';
 import { usePlan } from './planStore.ts';
 import { EvaluationContext } from './useEvaluation.ts';
+import { useJobStyle } from './useJobStyle.ts';
 import { useOpenSaved } from './useOpenSaved.ts';
 
 const PAPERS = [
@@ -24,6 +25,7 @@ type Paper = (typeof PAPERS)[number]['value'];
 export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const plan = usePlan();
   const tube = useSearchParams()[0].get('tube');
+  const style = useJobStyle();
   const flat = useFlatOutline(tube);
   const openSaved = useOpenSaved();
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
@@ -65,7 +67,7 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
           ))}
         </div>
       ) : (
-        <p className="text-quiet">{flat.fault.message}.</p>
+        <p className="text-quiet">{writeSaid(saidIn(flat.fault), style)}.</p>
       )}
     </Dialog>
   );

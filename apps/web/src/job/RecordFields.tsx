@@ -20,7 +20,9 @@ export type RecordField =
       above?: number;
       least?: number;
     }
-  | { type: 'text' | 'tube'; at: string; label: string }
+  | { type: 'text'; at: string; label: string }
+  /** Members that are not offered: the record's own would hang on itself. */
+  | { type: 'tube'; at: string; label: string; not?: ReadonlySet<string> }
   /** Where nothing is written down yet, it starts from `start`: mm, car's frame. */
   | { type: 'place'; at: string; label: string; start?: Vec3 }
   | { type: 'count'; at: string; label: string; least: number; most: number }
@@ -146,7 +148,7 @@ function OneField({ field, path }: { field: RecordField; path: PlanPath }) {
     case 'place':
       return <PlaceOf label={field.label} path={path} value={value} start={field.start} />;
     case 'tube':
-      return <TubeReference label={field.label} value={value} onChange={set} />;
+      return <TubeReference label={field.label} value={value} not={field.not} onChange={set} />;
   }
 }
 

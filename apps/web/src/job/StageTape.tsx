@@ -1,12 +1,15 @@
 import { type Evaluation, type Plan } from '@gyrus/core';
 import { NavLink } from 'react-router';
+import { usePlanStore } from './planStore.ts';
 import { STAGES, stageSays } from './stages.ts';
+import { useFindings } from './useEvaluation.ts';
 
 const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text-out font-semibold' };
 
 /** The stages as a tape: ticks below, chalk under the one being worked on. */
 export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
-  const says = stageSays(plan, evaluation);
+  const typing = usePlanStore((state) => state.typing);
+  const says = stageSays(plan, evaluation, useFindings(), typing);
   return (
     <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-6 border-b">
       {STAGES.map((stage) => (

@@ -6,26 +6,30 @@ import { useEvaluation } from './useEvaluation.ts';
 interface TubeReferenceProps {
   label: string;
   value: unknown;
+  /** Members that are not offered. */
+  not?: ReadonlySet<string> | undefined;
   onChange: (reference: MemberReference) => void;
 }
 
-/** Which tube something is on, by its stamp. */
-export function TubeReference({ label, value, onChange }: TubeReferenceProps) {
+/** Which bar something is on, by its stamps: the parts of a split bar are one, twins are two. */
+export function TubeReference({ label, value, not, onChange }: TubeReferenceProps) {
   const { members } = useEvaluation();
   const reference = value as MemberReference | undefined;
-  const options = members.flatMap(({ member, role, pieces }) =>
-    pieces.map((piece) => ({
-      value: piece.piece,
-      text: `${piece.stamp} ${pieceName(role, piece.side)}`,
-      reference: {
-        member,
-        piece: piece.piece,
-        ...(piece.side === null ? {} : { side: piece.side }),
-      },
-    })),
-  );
+  const options = members
+    .filter(({ member }) => !not?.has(member) || member === reference?.member)
+    .flatMap(({ member, role, pieces }) =>
+      [...new Set(pieces.map(({ side }) => side))].map((side) => {
+        const own = pieces.filter((piece) => piece.side === side);
+        return {
+          value: `${member}/${side ?? ''}`,
+          text: `${own.map(({ stamp }) => stamp).join(' and ')} ${pieceName(role, side)}`,
+          pieces: own.map(({ piece }) => piece),
+          reference: { member, ...(side === null ? {} : { side }) },
+        };
+      }),
+    );
   const chosen =
-    options.find((one) => one.reference.piece === reference?.piece) ??
+    options.find((one) => reference?.piece !== undefined && one.pieces.includes(reference.piece)) ??
     options.find(
       (one) =>
         one.reference.member === reference?.member &&

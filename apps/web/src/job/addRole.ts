@@ -1,21 +1,34 @@
-import { type BarRole, type Evaluation, proposeBar, standingIn } from '@gyrus/core';
-import { roleWords } from '@gyrus/formats';
-import { toast } from 'sonner';
+import { type BarRole, EMPTY_SHOP, type LengthStyle, type Shop } from '@gyrus/core';
+import { findingWords, roleWords } from '@gyrus/formats';
 import { usePlanStore } from './planStore.ts';
+import { proposeAway } from './useEvaluation.ts';
 
-/** Adds the proposed bars of a role to the plan; the first piece, or null where something must stand first. */
-export function addRole(evaluation: Evaluation, role: BarRole, way: string): string | null {
-  const { history, change } = usePlanStore.getState();
-  if (!history) return null;
-  const proposed = proposeBar(history.present, standingIn(evaluation), role, way, () => crypto.randomUUID());
-  if ('needs' in proposed) {
-    toast.error(`A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.`);
-    return null;
-  }
+/** The first piece that was added; or why nothing was. */
+export type Added = { piece: string } | { why: string };
+
+/**
+ * Adds the proposed bars of a role to the plan. They were tried in the cage first: what could not be placed, bent or seated is not added,
+ * and what stands in the way is said.
+ */
+export async function addRole(
+  role: BarRole,
+  way: string,
+  { shop = EMPTY_SHOP, style }: { shop?: Shop | undefined; style: LengthStyle },
+): Promise<Added> {
+  const plan = usePlanStore.getState().history?.present;
+  if (!plan) return { why: '' };
+  const proposed = await proposeAway(plan, shop, role, way);
+  if ('needs' in proposed)
+    return { why: `A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.` };
+  if ('noPlace' in proposed) return { why: `No ${roleWords(role)} here: ${proposed.noPlace}.` };
+  if ('inTheWay' in proposed)
+    return {
+      why: `This ${roleWords(role)}${way ? ` (${way})` : ''} cannot be made as it would be proposed: ${findingWords(proposed.inTheWay[0]!, style)}`,
+    };
   const [first] = proposed.bars;
-  change(`members/${first?.id}`, (draft) => {
+  usePlanStore.getState().change(`members/${first?.id}`, (draft) => {
     draft.members.push(...proposed.bars);
     draft.fitOrder.push(...proposed.bars.flatMap(({ pieces }) => pieces.map((piece) => piece.id)));
   });
-  return first?.pieces[0]?.id ?? null;
+  return { piece: first?.pieces[0]?.id ?? '' };
 }

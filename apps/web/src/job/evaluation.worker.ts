@@ -1,15 +1,4 @@
-import {
-  cockpitIn,
-  type CockpitAnswer,
-  type Copes,
-  copesIn,
-  evaluate,
-  type Finding,
-  findingsIn,
-  type Plan,
-  type RuleBook,
-  type Shop,
-} from '@gyrus/core';
+import { type BarRole, type CockpitAnswer, cockpitIn, type Copes, copesIn, evaluate, type Finding, findingsIn, type MemberProposal, type Plan, proposeMember, type RuleBook, type Shop } from '@gyrus/core';
 import { expose } from 'comlink';
 
 /** Evaluation away from the page's thread, so that typing never waits for it. */
@@ -25,6 +14,10 @@ const findings = (plan: Plan, shop: Shop, books: RuleBook[]): Finding[] => {
   return findingsIn(plan, evaluation, copesIn(plan, evaluation, books), books);
 };
 
+/** Bars of a role, tried in the cage as it stands; or what must stand first, or stands in the way. */
+const propose = (plan: Plan, shop: Shop, role: BarRole, way: string): MemberProposal =>
+  proposeMember(plan, shop, evaluate(plan, shop, []), role, way, () => crypto.randomUUID());
+
 /**
  * The cage that ships with the program, to try a rule book on; it is built as it is asked for. Here, as building it takes all of the
  * evaluation, which no page loads.
@@ -34,6 +27,6 @@ async function demoCage(): Promise<{ plan: Plan; shop: Shop }> {
   return { plan: demoPlan, shop: demoShop };
 }
 
-const worker = { evaluate, copes, cockpit, findings, demoCage };
+const worker = { evaluate, copes, cockpit, findings, propose, demoCage };
 export type EvaluationWorker = typeof worker;
 expose(worker);

@@ -1,11 +1,4 @@
-import {
-  type Evaluation,
-  hoopAnswerOf,
-  MEASURE_KEYS,
-  MEASURES,
-  missingMeasures,
-  type Plan,
-} from '@gyrus/core';
+import { type Evaluation, type Finding, hoopAnswerOf, MEASURE_KEYS, MEASURES, missingMeasures, type Plan } from '@gyrus/core';
 
 export const STAGES = [
   { path: 'brief', name: 'Brief' },
@@ -24,8 +17,35 @@ export interface StageSay {
 
 const quiet = (text: string): StageSay => ({ text, tone: 'quiet' });
 
-/** What each stage still wants or what is wrong in it, as its tab says. */
-export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath, StageSay> {
+/**
+ * What each stage still wants or what is wrong in it, as its tab says. findings: all of them, as Inspect counts them; null until they are
+ * there. typing: boxes whose text is no figure yet, by their field.
+ */
+export function stageSays(
+  plan: Plan,
+  evaluation: Evaluation,
+  findings: Finding[] | null,
+  typing: Record<string, string>,
+): Record<StagePath, StageSay> {
+  const says = saysWithoutTyping(plan, evaluation, findings);
+  for (const field of Object.keys(typing)) says[stageOf(field)] = { text: 'a box waits', tone: 'look' };
+  return says;
+}
+
+/** The stage that a field of the plan is filled in at. */
+function stageOf(field: string): StagePath {
+  const [first = ''] = field.split('/');
+  if (first === 'survey' || first === 'occupants') return 'survey';
+  if (first === 'brief' || first === 'units') return 'brief';
+  if (first === 'coping') return 'cope';
+  return first === 'member' ? 'bend' : 'design';
+}
+
+function saysWithoutTyping(
+  plan: Plan,
+  evaluation: Evaluation,
+  findings: Finding[] | null,
+): Record<StagePath, StageSay> {
   const answer = hoopAnswerOf(evaluation);
   const missing = missingMeasures(plan.survey).length;
   const hoop = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
@@ -41,7 +61,7 @@ export function stageSays(plan: Plan, evaluation: Evaluation): Record<StagePath,
       : quiet('waits for the survey'),
     bend: bendSays(evaluation),
     cope: copeSays(plan, evaluation),
-    inspect: inspectSays(evaluation),
+    inspect: inspectSays(findings),
   };
 }
 
@@ -58,6 +78,8 @@ const DESIGN_CODES = new Set([
   'off-node',
   'unbraced-bend',
   'part-not-made',
+  'out-of-line',
+  'outside-taped-wall',
 ]);
 
 function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {
@@ -79,6 +101,8 @@ function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageS
   const needed = MEASURE_KEYS.filter((key) => MEASURES[key].needed).length;
   const measured = MEASURE_KEYS.filter((key) => plan.survey.measures[key] !== undefined).length;
   if (missing > 0) return { text: `${missing} still wanted`, tone: 'look' };
+  const assumed = evaluation.assumed.reduce((sum, { figures }) => sum + figures.length, 0);
+  if (assumed > 0) return { text: `${assumed} to measure`, tone: 'look' };
   return quiet(`${Math.max(measured, needed)} measured`);
 }
 
@@ -108,8 +132,9 @@ function bendSays(evaluation: Evaluation): StageSay {
   );
 }
 
-function inspectSays(evaluation: Evaluation): StageSay {
-  const rules = evaluation.findings.filter((finding) => finding.rule !== null);
+function inspectSays(findings: Finding[] | null): StageSay {
+  if (!findings) return quiet('counting');
+  const rules = findings.filter((finding) => finding.rule !== null);
   const asks = rules.filter((finding) => finding.status === 'ask').length;
   return counted(rules, asks > 0 ? `${asks} to answer` : rules.length > 0 ? 'all clear' : '-');
 }

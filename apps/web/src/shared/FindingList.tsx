@@ -11,12 +11,19 @@ interface FindingListProps {
   style: LengthStyle;
   /** Goes to the tube that a finding is of; findings of no tube stay as they are. */
   onOpen?: (finding: Finding) => void;
+  /** What is said where nothing was found. */
+  none?: string;
 }
 
 /** Findings as sentences, the pressing ones first. */
-export const FindingList = memo(function FindingList({ findings, style, onOpen }: FindingListProps) {
+export const FindingList = memo(function FindingList({
+  findings,
+  style,
+  onOpen,
+  none = 'Nothing stands against it.',
+}: FindingListProps) {
   const sorted = ORDER.flatMap((status) => findings.filter((finding) => finding.status === status));
-  if (sorted.length === 0) return <p className="text-quiet">Nothing stands against it.</p>;
+  if (sorted.length === 0) return <p className="text-quiet">{none}</p>;
   return (
     <ul className="space-y-2">
       {sorted.map((finding) => (

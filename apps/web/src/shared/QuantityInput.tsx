@@ -1,9 +1,9 @@
-import { type Outcome } from '@gyrus/core';
-import { useId, useState } from 'react';
+import { isAssumed, type Known, type Outcome } from '@gyrus/core';
+import { useId, useRef, useState } from 'react';
 import { Typeset } from './Figure.tsx';
 
 /** How one kind of quantity is read and shown; lengths, angles and masses have their own. */
-export interface QuantityKind<Q extends { typed: string }> {
+export interface QuantityKind<Q extends Knowable> {
   parse: (text: string) => Outcome<Q>;
   /** What stands in the field for a value that is not being typed. */
   shown: (value: Q) => string;
@@ -12,7 +12,10 @@ export interface QuantityKind<Q extends { typed: string }> {
   example: string;
 }
 
-export interface QuantityInputProps<Q extends { typed: string }> {
+/** A figure that says of itself that the program put it in. */
+export type Knowable = { typed: string; known?: Known };
+
+export interface QuantityInputProps<Q extends Knowable> {
   label: string;
   kind: QuantityKind<Q>;
   value: Q | null;
@@ -34,7 +37,7 @@ export interface QuantityInputProps<Q extends { typed: string }> {
 }
 
 /** A quantity typed as people write it. It says how it understood, keeps what was typed, and never loses half a number. */
-export function QuantityInput<Q extends { typed: string }>(props: QuantityInputProps<Q>) {
+export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) {
   const { label, kind, value, onChange, pending, onPending, fault, bare = false, optional = false } = props;
   const ownId = useId();
   const id = props.inputId ?? ownId;
@@ -45,24 +48,28 @@ export function QuantityInput<Q extends { typed: string }>(props: QuantityInputP
   const read = text.trim() === '' ? null : kind.parse(text);
   const problem =
     read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
+  const before = useRef(value);
   const type = (next: string) => {
     const result = next.trim() === '' ? null : kind.parse(next);
     const accepted = result?.ok ? result.value : null;
     const emptied = next.trim() === '' && optional;
+    // `26 3/` is no figure yet, and the 26 on the way there was none either: what stood before stands until it is one.
+    const stands = accepted ?? (emptied ? null : before.current);
+    setDraft({ text: next, of: stands });
+    if (accepted || emptied || ((stands !== null || optional) && !sameValue(stands, value))) onChange(stands);
     onPending?.(result && !result.ok ? next : next.trim() === '' && !optional ? '' : undefined);
-    setDraft({ text: next, of: accepted ?? (emptied ? null : value) });
-    if (accepted) onChange(accepted);
-    else if (emptied) onChange(null);
   };
   const messageId = `${id}-says`;
+  const assumed = value !== null && current === undefined && isAssumed(value);
   return (
     <div className={bare ? 'relative' : ''}>
       <label htmlFor={id} className={bare ? 'sr-only' : 'text-quiet mb-1 block text-sm'}>
         {label}
+        {assumed && <span className="text-look font-semibold"> assumed</span>}
       </label>
       <input
         id={id}
-        className={`control figure w-full font-semibold ${bare ? 'text-center text-lg' : 'text-lg'}`}
+        className={`control figure w-full font-semibold ${bare ? 'text-center text-lg' : 'text-lg'} ${assumed ? 'control-assumed' : ''}`}
         value={text}
         inputMode="text"
         autoComplete="off"
@@ -70,7 +77,10 @@ export function QuantityInput<Q extends { typed: string }>(props: QuantityInputP
         aria-describedby={messageId}
         placeholder={props.placeholder ?? (bare ? (props.needed ? '' : '–') : kind.example)}
         onChange={(event) => type(event.target.value)}
-        onFocus={props.onFocus}
+        onFocus={() => {
+          before.current = value;
+          props.onFocus?.();
+        }}
         onBlur={() => setDraft(null)}
       />
       <div

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { type Control, Controller, type FieldPath, type FieldValues } from 'react-hook-form';
-import { QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
+import { type Knowable, QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
 
-interface FormQuantityProps<Form extends FieldValues, Q extends { typed: string }> {
+interface FormQuantityProps<Form extends FieldValues, Q extends Knowable> {
   control: Control<Form>;
   name: FieldPath<Form>;
   label: string;
@@ -11,7 +11,7 @@ interface FormQuantityProps<Form extends FieldValues, Q extends { typed: string 
 }
 
 /** A quantity in a form; the form's check speaks at the field. */
-export function FormQuantity<Form extends FieldValues, Q extends { typed: string }>(
+export function FormQuantity<Form extends FieldValues, Q extends Knowable>(
   props: FormQuantityProps<Form, Q>,
 ) {
   const { control, name, label, kind, optional = false } = props;

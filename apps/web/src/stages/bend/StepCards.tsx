@@ -1,26 +1,10 @@
-import {
-  type BendSheet,
-  type BendStep,
-  formatAngle,
-  formatLength,
-  roundLength,
-  type SheetBend,
-  type TapeHook,
-} from '@gyrus/core';
-import {
-  clampWords,
-  featureName,
-  lineUpWords,
-  markSide,
-  releaseWords,
-  schoolWords,
-  turnWords,
-} from '@gyrus/formats';
+import { type BendSheet, type BendStep, fineLength, formatAngle, formatLength, roundLength, type SheetBend, type TapeHook } from '@gyrus/core';
+import { clampWords, featureName, isRolled, lineUpWords, markSide, releaseWords, rollFigures, schoolWords, turnWords } from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/useMember.ts';
 import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
+import { Figure, Typeset } from '../../shared/Figure.tsx';
 
 /** One card a pull, in the order in which they are made. */
 export function StepCards({ sheet, hook }: { sheet: BendSheet; hook: TapeHook }) {
@@ -47,7 +31,36 @@ interface StepCardProps {
   position: number;
 }
 
-function StepCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
+function StepCard(props: StepCardProps) {
+  return isRolled(props.bend) ? <RollCard {...props} /> : <PullCard {...props} />;
+}
+
+/** An arc of the roller: its radius, chord and rise, and where the roll starts and ends. No dial is read. */
+function RollCard({ hook, step, bend, first, position }: StepCardProps) {
+  const style = useJobStyle();
+  return (
+    <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
+      <h3 className="text-lg">
+        step {position}: roll {bend.number}{' '}
+        <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
+      </h3>
+      <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+        {rollFigures(bend, hook, style).map(({ label, text }) => (
+          <Figure key={label} label={label} text={text} />
+        ))}
+      </div>
+      <p className="mt-2 text-sm">
+        <Typeset text={`Both places ${hook.words}; ${turnWords(step, first, style)}.`} />
+      </p>
+      <p className="text-quiet mt-1 text-sm">
+        Roll until the rise over the chord is right, and try it on the template. Outer wall about{' '}
+        {fineLength(bend.outerWall, style)} after it.
+      </p>
+    </li>
+  );
+}
+
+function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   const style = useJobStyle();
   const exact = Math.abs(hook.reads(bend.mark));
   const { residual } = roundLength(exact, style);
@@ -68,7 +81,7 @@ function StepCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
           </div>
           <div className="text-quiet text-sm">
             {markSide(hook, bend)};{' '}
-            {Math.abs(residual) < 0.05 ? 'exact' : `rounded by ${Math.abs(residual).toFixed(1)} mm`}
+            {Math.abs(residual) < 0.05 ? 'exact' : `rounded by ${fineLength(Math.abs(residual), style)}`}
           </div>
         </div>
         <div>
@@ -87,7 +100,7 @@ function StepCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
       <p className="text-quiet mt-1 text-sm">
         {releaseWords(bend)}; from {schoolWords(bend)}. The clamped end sweeps{' '}
         <Typeset text={formatLength(step.swing, style)} /> at most. Outer wall about{' '}
-        {bend.outerWall.toFixed(2)} mm after the bend.
+        {fineLength(bend.outerWall, style)} after the bend.
       </p>
     </li>
   );

@@ -1,5 +1,5 @@
 import { copedTube, type Copes, type CutLengths, type EndCut, formatWithUnit, type Tube } from '@gyrus/core';
-import { clockingWords } from '@gyrus/formats';
+import { bentFigures, clockingWords } from '@gyrus/formats';
 import { useCallback } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
@@ -31,6 +31,9 @@ export function LengthCard({ copes, tube, lengths }: LengthCardProps) {
       </h2>
       <FittedDrawing draw={draw} />
       <div className="flex flex-wrap gap-x-8 gap-y-2">
+        {bentFigures(lengths, style).map(({ label, text }) => (
+          <Figure key={label} label={label} text={text} />
+        ))}
         <Figure label="trim added at A" text={formatWithUnit(trimA, style)} />
         <Figure label="trim added at B" text={formatWithUnit(trimB, style)} />
         {clocking && (

@@ -16,7 +16,9 @@ export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) 
         <p className="font-semibold">
           {cut.method === 'plane'
             ? 'Cut it to the plane that it stands on, with a chop saw or a template.'
-            : `No setting of the notcher: ${why ?? 'it has no cut'}.`}
+            : cut.method === 'square'
+              ? 'It stands on no tube and runs level: cut it square.'
+              : `No setting of the notcher: ${why ?? 'it has no cut'}.`}
         </p>
       )}
       {passes.map((pass, i) => (

@@ -4,16 +4,18 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { addRole } from '../../job/addRole.ts';
 import { usePlan } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
-import { useRuleBooks } from '../../shared/queries.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useRuleBooks, useShop } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { demandedRoles, recommendedRole, WHY } from './recommend.ts';
 
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const plan = usePlan();
-  const evaluation = useEvaluation();
+  const shop = useShop().data;
+  const style = useJobStyle();
   const books = useRuleBooks().data ?? [];
   const next = recommendedRole(plan);
   const [chosen, setChosen] = useState<BarRole | null>(null);
@@ -22,11 +24,15 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const ways = waysOf(role);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
   const demanded = demandedRoles(plan, books);
-  const add = () => {
-    const piece = addRole(evaluation, role, way);
-    if (!piece) return;
+  const [why, setWhy] = useState('');
+  const [trying, setTrying] = useState(false);
+  const add = async () => {
+    setTrying(true);
+    const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
+    setWhy('why' in added ? added.why : '');
+    if ('why' in added) return;
     setChosen(null);
-    onAdded(piece);
+    onAdded(added.piece);
   };
   const marks = (one: BarRole) =>
     [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
@@ -41,7 +47,10 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
               value: one,
               text: marks(one).length > 0 ? `${roleWords(one)} (${marks(one).join(', ')})` : roleWords(one),
             }))}
-            onChange={(event) => setChosen(event.target.value as BarRole)}
+            onChange={(event) => {
+              setChosen(event.target.value as BarRole);
+              setWhy('');
+            }}
           />
         </div>
         {ways.length > 0 && (
@@ -54,11 +63,16 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
             />
           </div>
         )}
-        <Button onClick={add}>
+        <Button disabled={trying} onClick={() => void add()}>
           <Plus aria-hidden="true" className="size-5" />
           Add
         </Button>
       </div>
+      {why && (
+        <p role="alert" className="border-look border-l-4 pl-3">
+          <Typeset text={why} />
+        </p>
+      )}
       <p className="text-quiet text-sm">{WHY[role]}</p>
     </div>
   );

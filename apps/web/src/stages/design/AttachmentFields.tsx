@@ -1,4 +1,14 @@
-import { type Attachment, type Bar, endFeatures, type Length, type Member, type Vec3 } from '@gyrus/core';
+import {
+  assumed,
+  type Attachment,
+  type Bar,
+  endFeatures,
+  type Length,
+  type Member,
+  referencesOf,
+  type Vec3,
+  wouldLoop,
+} from '@gyrus/core';
 import { featureName, roleWords } from '@gyrus/formats';
 import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -32,11 +42,15 @@ interface AttachmentFieldsProps {
 export function AttachmentFields({ bar, name, attachment, path, at }: AttachmentFieldsProps) {
   const plan = usePlan();
   const change = usePlanStore((state) => state.change);
-  const others = plan.members.filter((one) => one.id !== bar.id);
+  // What would stand on itself in the end is not offered; what is chosen now is still shown.
+  const looping = wouldLoop(bar.id, plan.members);
+  const others = plan.members.filter(
+    (one) => !looping.has(one.id) || referencesOf(attachment).includes(one.id),
+  );
   const set = (next: Attachment) => change(`${path.join('/')}/kind`, (draft) => setAt(draft, path, next));
   const fresh = (kind: Kind): Attachment | null => {
-    const [first, second = first] = others;
-    const place: [Length, Length, Length] = [length(at[0]), length(at[1]), length(at[2])];
+    const [first, second = first] = others.filter((one) => !looping.has(one.id));
+    const place: [Length, Length, Length] = assumed([length(at[0]), length(at[1]), length(at[2])]);
     const [plate] = plan.plates;
     const [panel] = plan.survey.planes;
     switch (kind) {
@@ -85,14 +99,18 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
       {attachment.kind === 'station' && (
         <StationFields attachment={attachment} others={others} path={path} set={set} />
       )}
-      {attachment.kind !== 'station' && <RecordFields path={path} fields={fieldsOf(attachment, plan)} />}
+      {attachment.kind !== 'station' && <RecordFields path={path} fields={fieldsOf(attachment, plan, looping)} />}
     </div>
   );
 }
 
 const length = (mm: number): Length => ({ mm: Math.round(mm) + 0, typed: `${Math.round(mm) + 0} mm` });
 
-function fieldsOf(attachment: Attachment, plan: ReturnType<typeof usePlan>): RecordField[] {
+function fieldsOf(
+  attachment: Attachment,
+  plan: ReturnType<typeof usePlan>,
+  looping: ReadonlySet<string>,
+): RecordField[] {
   const named = (things: { id: string; name: string }[]) =>
     things.map(({ id, name }) => ({ value: id, text: name }));
   switch (attachment.kind) {
@@ -100,8 +118,8 @@ function fieldsOf(attachment: Attachment, plan: ReturnType<typeof usePlan>): Rec
       return [{ type: 'length', at: 'height', label: 'above the floor' }];
     case 'joint':
       return [
-        { type: 'tube', at: 'of.0', label: 'this tube' },
-        { type: 'tube', at: 'of.1', label: 'meets this one' },
+        { type: 'tube', at: 'of.0', label: 'this tube', not: looping },
+        { type: 'tube', at: 'of.1', label: 'meets this one', not: looping },
       ];
     case 'plate':
       return [{ type: 'choice', at: 'plate', label: 'the plate', options: named(plan.plates) }];

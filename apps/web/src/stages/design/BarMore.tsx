@@ -1,4 +1,4 @@
-import { type Bar } from '@gyrus/core';
+import { type Bar, wouldLoop } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { type PlanPath } from '../../job/planPath.ts';
 import { usePlan } from '../../job/planStore.ts';
@@ -34,10 +34,11 @@ export function BarMore({ bar, path }: { bar: Bar; path: PlanPath }) {
   );
 }
 
-/** The tubes that go through this one: it is cut there, and its halves are kept in line. */
+/** The tubes that go through this one: it is cut there, and its halves run to the axis of the one between them. */
 function Splits({ bar }: { bar: Bar }) {
   const { members } = usePlan();
   const edit = usePieceEdit(bar);
+  const looping = wouldLoop(bar.id, members);
   const splits = new Set(bar.crossings.flatMap(({ member, goes }) => (goes === 'split' ? [member] : [])));
   const toggle = (member: string) =>
     edit(`split/${member}`, {
@@ -51,7 +52,8 @@ function Splits({ bar }: { bar: Bar }) {
       <legend className="mb-1 font-semibold">split where it crosses</legend>
       <div className="max-h-44 overflow-y-auto">
         {members
-          .filter((one) => one.id !== bar.id && one.role !== 'main-hoop')
+          // What stands on this bar cannot split it.
+          .filter((one) => splits.has(one.id) || (!looping.has(one.id) && one.role !== 'main-hoop'))
           .map((one) => (
             <label key={one.id} className="flex min-h-9 items-center gap-2">
               <input

@@ -1,7 +1,8 @@
-import { type Evaluation, hoopAnswerOf, type HoopAnswer, MEASURES, type Tube, tubesIn } from '@gyrus/core';
+import { type Evaluation, type HoopAnswer, hoopAnswerOf, MEASURES, saidIn, type Tube, tubesIn, writeSaid } from '@gyrus/core';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { useStable } from '../../shared/useStable.ts';
@@ -134,6 +135,7 @@ function Totals({ totals }: { totals: Evaluation['totals'] }) {
 }
 
 function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {
+  const style = useJobStyle();
   const none = answer && 'none' in answer.hoop ? answer.hoop.none : null;
   return (
     <div className="bg-sheet border-rule rounded-machined border p-6">
@@ -145,9 +147,9 @@ function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {
         </p>
       )}
       {none?.why === 'contradiction' && (
-        <p>The wall's lean and the widths contradict each other: say which to trust.</p>
+        <p>The wall's lean and the widths contradict each other: say which reading is not trusted.</p>
       )}
-      {none?.why === 'impossible' && <p>{none.message}.</p>}
+      {none?.why === 'impossible' && <p>{writeSaid(saidIn(none.fault), style)}.</p>}
       {!none && <p>The bends do not fit this hoop: see the findings.</p>}
       <Link to="../survey" className="mt-3 inline-flex min-h-10 items-center font-semibold underline">
         Go to Survey

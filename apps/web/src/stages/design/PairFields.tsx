@@ -1,4 +1,4 @@
-import { type Bar, mirroredAttachment, mirroredShape, type Vec3 } from '@gyrus/core';
+import { assumed, type Attachment, type Bar, mirroredAttachment, mirroredShape, type Vec3 } from '@gyrus/core';
 import { type PlanPath } from '../../job/planPath.ts';
 import { usePlanStore } from '../../job/planStore.ts';
 import { Button } from '../../shared/Button.tsx';
@@ -19,6 +19,9 @@ interface PairFieldsProps {
   a: Vec3;
   b: Vec3;
 }
+
+const assumedPlace = (end: Attachment): Attachment =>
+  end.kind === 'point' || end.kind === 'panel' ? assumed(end) : end;
 
 /** One tube or a pair; where the car differs, the right twin has ends and a shape of its own. */
 export function PairFields({ bar, path, a, b }: PairFieldsProps) {
@@ -80,9 +83,10 @@ export function PairFields({ bar, path, a, b }: PairFieldsProps) {
             <Button
               onClick={() =>
                 setRight('own', {
-                  a: mirroredAttachment(bar.ends.a),
-                  b: mirroredAttachment(bar.ends.b),
-                  shape: mirroredShape(bar.shape),
+                  // What was measured on the left was not measured here.
+                  a: assumedPlace(mirroredAttachment(bar.ends.a)),
+                  b: assumedPlace(mirroredAttachment(bar.ends.b)),
+                  shape: bar.shape.kind === 'through' ? assumed(mirroredShape(bar.shape)) : mirroredShape(bar.shape),
                 })
               }
             >

@@ -1,10 +1,14 @@
 import {
+  assumed,
   formatWithUnit,
   type Gusset,
   type LengthStyle,
   type Part,
+  PART_KINDS,
   type PartAnswer,
   type Plate,
+  saidIn,
+  writeSaid,
 } from '@gyrus/core';
 import { figureName } from '@gyrus/formats';
 import { deg, mm, newId, nextStamp } from '../../job/fresh.ts';
@@ -12,7 +16,11 @@ import { usePlan } from '../../job/planStore.ts';
 import { RecordList } from '../../job/RecordList.tsx';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { freshPart, GUSSET_FIELDS, partFields, PART_WORDS, plateFields } from './partFields.ts';
+import { freshPart, GUSSET_FIELDS, type Header, partFields, PART_WORDS, plateFields } from './partFields.ts';
+import { cornerFor, featuresOf, footFor, headerFor } from './starts.ts';
+
+const ON_NO_TUBE: ReadonlySet<Part['kind']> = new Set(['bracket', 'adjustable-strut', 'stand-alone-bar']);
+const NO_HEADER: Header = { member: '', feature: 'end-a', along: 0 };
 
 /** Plates, sheet gussets, and what is made or bought beside the tubes. */
 export function PartsPanel() {
@@ -27,8 +35,8 @@ export function PartsPanel() {
 
 function Plates() {
   const plan = usePlan();
-  const { plates } = useEvaluation();
-  const firstFoot = plan.members[0];
+  const evaluation = useEvaluation();
+  const { plates } = evaluation;
   return (
     <RecordList<Plate>
       title="Base plates"
@@ -49,13 +57,15 @@ function Plates() {
             id: newId(),
             name: 'foot',
             stamp: nextStamp('P', plan.plates),
-            under: firstFoot ? { member: firstFoot.id, end: 'a' } : null,
+            under: footFor(plan, evaluation),
             on: null,
             follows: 'foot',
             at: null,
-            tilt: deg(0),
-            thickness: mm(3),
-            outline: { kind: 'rectangle', length: mm(150), width: mm(100) },
+            ...assumed({
+              tilt: deg(0),
+              thickness: mm(3),
+              outline: { kind: 'rectangle' as const, length: mm(150), width: mm(100) },
+            }),
             turnedUp: null,
             plinth: null,
             bolts: null,
@@ -69,8 +79,9 @@ function Plates() {
 function Gussets() {
   const plan = usePlan();
   const style = useJobStyle();
-  const { gussets } = useEvaluation();
-  const [first, second = first] = plan.members;
+  const evaluation = useEvaluation();
+  const { gussets } = evaluation;
+  const corner = cornerFor(evaluation);
   return (
     <RecordList<Gusset>
       title="Sheet gussets"
@@ -80,13 +91,13 @@ function Gussets() {
       about={(row) => {
         const answer = gussets.find((one) => one.gusset === row.id);
         if (!answer) return '';
-        if (!answer.shape.ok) return answer.shape.fault.message;
+        if (!answer.shape.ok) return writeSaid(saidIn(answer.shape.fault), style);
         const { longEdge, sheetArea } = answer.shape.value;
         return `${answer.between.join(' and ')}, long edge ${formatWithUnit(longEdge, style)}, ${(sheetArea / 100).toFixed(0)} cm² of sheet`;
       }}
       fields={(row) => GUSSET_FIELDS(row)}
       kinds={
-        first && second
+        corner
           ? [
               {
                 text: 'gusset',
@@ -94,9 +105,9 @@ function Gussets() {
                   id: newId(),
                   stamp: nextStamp('GP', plan.gussets),
                   kind: 'flat',
-                  between: [{ member: first.id }, { member: second.id }],
-                  legs: [mm(120), mm(120)],
-                  thickness: mm(2),
+                  between: corner,
+                  legs: [assumed(mm(120)), assumed(mm(120))],
+                  thickness: assumed(mm(2)),
                   holes: [],
                   twin: false,
                 }),
@@ -111,9 +122,8 @@ function Gussets() {
 function Parts() {
   const plan = usePlan();
   const style = useJobStyle();
-  const { parts } = useEvaluation();
-  const [first] = plan.members;
-  const header = first?.id ?? '';
+  const evaluation = useEvaluation();
+  const { parts } = evaluation;
   return (
     <RecordList<Part>
       title="Splices, joints and bolt-in parts"
@@ -126,18 +136,21 @@ function Parts() {
           style,
         )
       }
-      fields={partFields}
-      kinds={(Object.keys(PART_WORDS) as Part['kind'][]).map((kind) => ({
-        text: PART_WORDS[kind],
-        fresh: () => freshPart(kind, header, plan.parts),
-      }))}
+      fields={(row) => partFields(row, 'on' in row ? featuresOf(evaluation, row.on) : [])}
+      kinds={PART_KINDS.flatMap((kind) => {
+        // Nothing is put on a tube while none stands.
+        const header = headerFor(kind, evaluation) ?? (ON_NO_TUBE.has(kind) ? NO_HEADER : null);
+        return header
+          ? [{ text: PART_WORDS[kind], fresh: () => freshPart(kind, header, plan.parts) }]
+          : [];
+      })}
     />
   );
 }
 
 function figuresOf(answer: PartAnswer | undefined, style: LengthStyle): string {
   if (!answer) return '';
-  if (!answer.answer.ok) return answer.answer.fault.message;
+  if (!answer.answer.ok) return writeSaid(saidIn(answer.answer.fault), style);
   const on = answer.on ? `on ${answer.on}; ` : '';
   const figures = answer.answer.value.figures.map(
     ({ name, mm: value }) => `${figureName(name)} ${formatWithUnit(value, style)}`,

@@ -1,4 +1,4 @@
-import { type BarShape, type Length, type Vec3 } from '@gyrus/core';
+import { assumed, type BarShape, type Length, type Vec3 } from '@gyrus/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlanStore } from '../../job/planStore.ts';
@@ -111,7 +111,7 @@ function listOf(shape: BarShape, a: Vec3, b: Vec3): Listed | null {
           ...shape,
           stations: [
             ...shape.stations,
-            { along: mm((shape.stations.at(-1)?.along.mm ?? 0) + 50), offset: mm(0) },
+            assumed({ along: mm((shape.stations.at(-1)?.along.mm ?? 0) + 50), offset: mm(0) }),
           ],
         }),
         removed: (i) => ({ ...shape, stations: without(shape.stations, i) }),
@@ -131,7 +131,7 @@ function listOf(shape: BarShape, a: Vec3, b: Vec3): Listed | null {
           ...shape,
           rows: [
             ...shape.rows,
-            { straight: mm(200), rotation: { deg: 0, typed: '0' }, angle: { deg: 30, typed: '30' } },
+            assumed({ straight: mm(200), rotation: { deg: 0, typed: '0' }, angle: { deg: 30, typed: '30' } }),
           ],
         }),
         removed: (i) => ({ ...shape, rows: without(shape.rows, i) }),
@@ -153,5 +153,5 @@ function newVia(shape: Extract<BarShape, { kind: 'through' }>, a: Vec3, b: Vec3)
   ];
   const taken = new Set(shape.via.map(({ feature }) => feature));
   const letter = [...LETTERS].find((one) => !taken.has(`bend-${one}`)) ?? 'z';
-  return { feature: `bend-${letter}`, at: [x, y, z] as [Length, Length, Length] };
+  return { feature: `bend-${letter}`, at: assumed<[Length, Length, Length]>([x, y, z]) };
 }

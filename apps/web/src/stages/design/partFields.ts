@@ -1,5 +1,13 @@
-import { type Gusset, LANDINGS, type Member, type Part, type Plate } from '@gyrus/core';
-import { roleWords } from '@gyrus/formats';
+import {
+  assumed,
+  type CarSide,
+  type Gusset,
+  LANDINGS,
+  type Member,
+  type Part,
+  type Plate,
+} from '@gyrus/core';
+import { featureName, roleWords } from '@gyrus/formats';
 import { at, deg, mm, newId, nextStamp } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 
@@ -78,13 +86,13 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
       label: 'outline',
       by: (value) => (value as Plate['outline']).kind,
       options: [
-        { value: { kind: 'rectangle', length: mm(150), width: mm(100) }, text: 'rectangle' },
+        { value: assumed({ kind: 'rectangle', length: mm(150), width: mm(100) }), text: 'rectangle' },
         {
-          value: { kind: 'parallelogram', length: mm(150), width: mm(100), angle: deg(75) },
+          value: assumed({ kind: 'parallelogram', length: mm(150), width: mm(100), angle: deg(75) }),
           text: 'parallelogram',
         },
         {
-          value: {
+          value: assumed({
             kind: 'polygon',
             corners: [
               [mm(0), mm(0)],
@@ -93,7 +101,7 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
               [mm(60), mm(110)],
               [mm(0), mm(80)],
             ],
-          },
+          }),
           text: 'polygon',
         },
       ],
@@ -101,11 +109,11 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
     ...outline[plate.outline.kind],
     length('thickness', 'thickness'),
     angle('tilt', 'tilt'),
-    option('turnedUp', 'edge turned up', { length: mm(150), height: mm(30) }),
+    option('turnedUp', 'edge turned up', assumed({ length: mm(150), height: mm(30) })),
     ...(plate.turnedUp
       ? [length('turnedUp.length', 'its length'), length('turnedUp.height', 'its height')]
       : []),
-    option('plinth', 'plinth', { height: mm(100), length: mm(160), width: mm(110) }),
+    option('plinth', 'plinth', assumed({ height: mm(100), length: mm(160), width: mm(110) })),
     ...(plate.plinth
       ? [
           length('plinth.height', 'plinth height'),
@@ -113,7 +121,7 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
           length('plinth.width', 'plinth width'),
         ]
       : []),
-    option('bolts', 'bolts', { count: 3, size: mm(8), grade: '8.8', backing: mm(3) }),
+    option('bolts', 'bolts', assumed({ count: 3, size: mm(8), grade: '8.8', backing: mm(3) })),
     ...(plate.bolts
       ? [
           count('bolts.count', 'how many', 1, 40),
@@ -175,22 +183,20 @@ export const PART_WORDS: Record<Part['kind'], string> = {
   'stand-alone-bar': 'bar without a cage',
 };
 
-const ON: RecordField[] = [
+/** Which tube, and where on it: at one of the ends and bends that the tube has. */
+const onFields = (features: readonly string[]): RecordField[] => [
   { type: 'tube', at: 'on', label: 'on' },
-  choice('station.feature', 'from', [
-    ['end-a', 'end A'],
-    ['end-b', 'end B'],
-    ['foot-left', 'left foot'],
-    ['foot-right', 'right foot'],
-    ['crown-left', 'left crown'],
-    ['crown-right', 'right crown'],
-    ['offset-a', 'offset, toward A'],
-    ['offset-b', 'offset, toward B'],
-  ]),
+  choice(
+    'station.feature',
+    'from',
+    features.map((feature) => [feature, featureName(feature)]),
+  ),
   { type: 'length', at: 'station.along', label: 'along it' },
 ];
 
-export function partFields(part: Part): RecordField[] {
+/** features: the ends and bends of the tube that it is on. */
+export function partFields(part: Part, features: readonly string[]): RecordField[] {
+  const ON = onFields(features);
   const own = ((): RecordField[] => {
     switch (part.kind) {
       case 'splice':
@@ -285,13 +291,27 @@ const LETTERS: Record<Part['kind'], string> = {
   'stand-alone-bar': 'SA',
 };
 
-/** A part to start from; `header` is the tube it is put on. */
-export function freshPart(kind: Part['kind'], header: string, taken: readonly Part[]): Part {
+/** A part to start from, its sizes as the program proposes them; `header` is the tube it is put on, `start` where on it. */
+export const freshPart = (
+  kind: Part['kind'],
+  header: Header,
+  taken: readonly Part[],
+): Part => assumed(partOf(kind, header, taken));
+
+/** A tube that a part can be put on, and the middle of its longest straight. */
+export interface Header {
+  member: string;
+  side?: CarSide;
+  feature: string;
+  along: number;
+}
+
+function partOf(kind: Part['kind'], header: Header, taken: readonly Part[]): Part {
   const own = { id: newId(), stamp: nextStamp(LETTERS[kind], taken) };
   const on = {
     ...own,
-    on: { member: header },
-    station: { feature: 'end-a', edge: 'middle' as const, along: mm(200) },
+    on: { member: header.member, ...(header.side ? { side: header.side } : {}) },
+    station: { feature: header.feature, edge: 'middle' as const, along: mm(header.along) },
   };
   switch (kind) {
     case 'splice':

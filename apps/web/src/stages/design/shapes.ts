@@ -1,4 +1,4 @@
-import { type Angle, type BarShape, type Length, TOWARDS, type Vec3 } from '@gyrus/core';
+import { type Angle, assumed, type BarShape, type Length, TOWARDS, type Vec3 } from '@gyrus/core';
 import { type RecordField } from '../../job/RecordFields.tsx';
 
 const mm = (value: number): Length => ({ mm: Math.round(value), typed: `${Math.round(value)} mm` });
@@ -77,20 +77,20 @@ export function freshShape(kind: BarShape['kind'], a: Vec3, b: Vec3): BarShape {
       return {
         kind,
         towards: aside,
-        stations: [
+        stations: assumed([
           { along: mm(chord * 0.25), offset: mm(chord * 0.03) },
           { along: mm(chord * 0.5), offset: mm(chord * 0.04) },
           { along: mm(chord * 0.75), offset: mm(chord * 0.03) },
-        ],
+        ]),
         tolerance: mm(3),
       };
     case 'take-off':
-      return {
+      return assumed({
         kind,
         aim: [mm(b[0]), mm(b[1]), mm(b[2])],
         roll: deg(0),
         rows: [{ straight: mm(chord / 2), rotation: deg(0), angle: deg(30) }],
         tail: mm(chord / 2),
-      };
+      });
   }
 }

@@ -1,4 +1,4 @@
-import { type CockpitAnswer, type DoorBarRoom, type Entry, formatWithUnit } from '@gyrus/core';
+import { type CockpitAnswer, type DoorBarRoom, doorRoomStatus, type Entry, formatWithUnit, isTooLow } from '@gyrus/core';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
@@ -38,7 +38,7 @@ export function DoorTables({ entries, doorBars }: Pick<CockpitAnswer, 'entries' 
 function EntryRow({ entry }: { entry: Entry }) {
   const style = useJobStyle();
   const { cockpit } = usePlan();
-  const enough = entry.height >= cockpit.entry.mm;
+  const enough = !isTooLow(entry, cockpit);
   return (
     <tr className="border-rule border-t">
       <th scope="row" className="px-3 py-1.5 text-left font-semibold">
@@ -65,13 +65,13 @@ function EntryRow({ entry }: { entry: Entry }) {
 
 function BarRow({ bar }: { bar: DoorBarRoom }) {
   const style = useJobStyle();
-  const { cockpit } = usePlan();
+  const { cockpit, measuringError } = usePlan();
   const cell = (room: number | null, wanted: number, otherwise: string) =>
     room === null ? (
       <span className="text-quiet">{otherwise}</span>
     ) : (
       <StatusMark
-        status={room < 0 ? 'out' : room < wanted ? 'look' : 'clear'}
+        status={doorRoomStatus(room, wanted, measuringError.mm)}
         word={formatWithUnit(room, style)}
       />
     );

@@ -60,6 +60,7 @@ function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) 
   const style = useJobStyle();
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('side');
   const findings = useFindings();
+  const bare = usePlan().occupants.filter(({ shoulder, helmetTop }) => shoulder === null || helmetTop === null);
   const draw = useCallback(
     (width: number) => driverView(cockpit, tubes, { view, width, occupant: null }),
     [cockpit, tubes, view],
@@ -75,7 +76,19 @@ function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) 
       </div>
       <section aria-label="Findings about the people" className="space-y-2">
         <h2 className="text-xl">What stands against it</h2>
-        <FindingList findings={(findings ?? []).filter(isAboutPeople)} style={style} />
+        {findings ? (
+          <FindingList
+            findings={findings.filter(isAboutPeople)}
+            style={style}
+            none={
+              bare.length === 0
+                ? 'Nothing stands against it.'
+                : `Nothing can be said of ${bare.map(({ name }) => name || 'somebody').join(', ')}: measure shoulder and helmet at Survey.`
+            }
+          />
+        ) : (
+          <Loading what="the findings" />
+        )}
       </section>
       <HelmetFigures people={cockpit.people} />
       <RoomTable rooms={cockpit.rooms} />

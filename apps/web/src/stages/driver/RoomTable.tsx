@@ -1,4 +1,4 @@
-import { formatWithUnit, type Room } from '@gyrus/core';
+import { formatWithUnit, type Room, writeSaid } from '@gyrus/core';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -29,7 +29,7 @@ export function RoomTable({ rooms }: { rooms: Room[] }) {
       cell: (room) => `${room.part} of ${room.who || 'somebody'}`,
       sortBy: (room) => room.part,
     },
-    { name: 'seat', cell: (room) => room.notch || 'as measured' },
+    { name: 'seat', cell: (room) => writeSaid(room.notch, style) || 'as measured' },
     { name: 'bare', cell: (room) => length(room.gap), sortBy: (room) => room.gap },
     { name: 'padded', cell: (room) => length(room.padded), sortBy: (room) => room.padded },
   ];

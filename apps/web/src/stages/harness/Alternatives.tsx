@@ -1,4 +1,4 @@
-import { formatWithUnit, type HarnessAnswer } from '@gyrus/core';
+import { formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 
@@ -16,7 +16,7 @@ export function Alternatives({ ways }: { ways: Way[] }) {
         return {
           what: `Bar at ${length(way.height)}, the seat stopped short of ${places(way.given.length)}: ${[
             ...new Set(
-              way.given.map(({ driver, notch }) => `${driver || 'somebody'} ${notch || 'as measured'}`),
+              way.given.map(({ driver, notch }) => `${driver || 'somebody'} ${writeSaid(notch, style) || 'as measured'}`),
             ),
           ]
             .slice(0, 4)

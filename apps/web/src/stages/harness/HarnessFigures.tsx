@@ -1,13 +1,7 @@
-import {
-  angleAt,
-  type HarnessAnswer,
-  formatAngle,
-  formatWithUnit,
-  type Limit,
-  type SlotPlace,
-} from '@gyrus/core';
+import { angleAt, formatAngle, formatWithUnit, type HarnessAnswer, type Limit, type SlotPlace, type Status, type ThingName, writeSaid } from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { restsWords } from '@gyrus/formats';
 import { Button } from '../../shared/Button.tsx';
 import { Figure, Typeset } from '../../shared/Figure.tsx';
 import { Alternatives } from './Alternatives.tsx';
@@ -18,9 +12,10 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
   const style = useJobStyle();
   const length = (mm: number) => formatWithUnit(mm, style);
   const { interval, aim, bar, broken, places, alternatives, windows } = answer;
+  const { status: worst, would, rests } = worstOf(answer);
   const angle = angleAt(shown.slot, bar, bar.z, answer.attach);
   const by = ({ place, window }: Limit) =>
-    `${place.driver || 'somebody'}${place.notch ? ` (${place.notch})` : ''} by ${window.book}`;
+    `${place.driver || 'somebody'}${place.notch.length > 0 ? ` (${writeSaid(place.notch, style)})` : ''} by ${window.book}`;
   return (
     <div className="bg-sheet border-rule rounded-machined max-w-3xl space-y-3 border p-4">
       <div className="flex flex-wrap gap-x-8 gap-y-2">
@@ -36,10 +31,14 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
           </>
         )}
         {aim !== null && <Figure label="aim" text={length(aim)} />}
-        <Figure
-          label="shortest strap, slot to bar"
-          text={length(Math.min(...answer.now.map((strap) => strap.length)))}
-        />
+        {answer.shortest && (
+          <Figure
+            label={['shortest strap, slot to bar', writeSaid(answer.shortest.place.notch, style)]
+              .filter(Boolean)
+              .join(', ')}
+            text={length(answer.shortest.length)}
+          />
+        )}
       </div>
       <p>
         Windows:{' '}
@@ -63,23 +62,35 @@ export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown
         )
       )}
       <p>
-        {broken.share === 0 ? (
-          <StatusMark status="clear" word={`holds at all ${places.length} places of seats and slots`} />
-        ) : (
-          <StatusMark
-            status="out"
-            word={
-              places.length === 1
+        <StatusMark
+          status={worst}
+          word={
+            broken.share === 0
+              ? `holds at all ${places.length} places of seats and slots${worst === 'look' ? ", within the protractor's error of a limit" : ''}`
+              : places.length === 1
                 ? 'the strap leaves the window'
                 : `leaves the window at ${broken.broken.length} of ${places.length} places: ${Math.round(broken.share * 100)} of 100 seat changes break it`
-            }
-          />
-        )}
+          }
+        />
+        {rests.length > 0 && <> {restsWords(rests, would)}</>}
       </p>
       {interval && interval.room < 0 && <Alternatives ways={alternatives} />}
       {aim !== null && <SetHeight answer={answer} aim={aim} />}
     </div>
   );
+}
+
+const RANK: Record<Status, number> = { clear: 0, look: 1, ask: 2, out: 3 };
+
+/** The worst verdict of anybody in any book's window, and what it rests on; the same that Inspect has. */
+function worstOf({ verdicts }: HarnessAnswer): { status: Status; would: Status; rests: ThingName[] } {
+  const worst = (of: (one: HarnessAnswer['verdicts'][number]) => Status) =>
+    verdicts.reduce<Status>((found, one) => (RANK[of(one)] > RANK[found] ? of(one) : found), 'clear');
+  return {
+    status: worst(({ status }) => status),
+    would: worst(({ status, would }) => would ?? status),
+    rests: [...new Set(verdicts.flatMap(({ restsOn }) => restsOn))],
+  };
 }
 
 /** Writes the height back to both ends of the bar, one undo. */

@@ -1,4 +1,4 @@
-import { type HarnessAnswer, harnessIn, harnessView, type SlotPlace } from '@gyrus/core';
+import { type HarnessAnswer, harnessIn, harnessView, type SlotPlace, writeSaid } from '@gyrus/core';
 import { Slider } from 'radix-ui';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -54,7 +54,7 @@ function Bar({ answer }: { answer: HarnessAnswer }) {
   const [notch, setNotch] = useState(() =>
     Math.max(
       0,
-      places.findIndex((place) => place.notch === ''),
+      places.findIndex((place) => place.notch.length === 0),
     ),
   );
   const shown = places[Math.min(notch, places.length - 1)] ?? null;
@@ -79,7 +79,7 @@ function Bar({ answer }: { answer: HarnessAnswer }) {
         <div className="flex max-w-3xl items-center gap-4">
           <span className="w-64 shrink-0">
             <span className="font-semibold">{shown.driver}</span>{' '}
-            <span className="text-quiet">{shown.notch || 'as measured'}</span>
+            <span className="text-quiet">{writeSaid(shown.notch, style) || 'as measured'}</span>
           </span>
           <Slider.Root
             className="relative flex h-10 flex-1 touch-none items-center select-none"

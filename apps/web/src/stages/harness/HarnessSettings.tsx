@@ -1,4 +1,4 @@
-import { type Occupant, placesOf, type Vec3 } from '@gyrus/core';
+import { assumed, type Occupant, placesOf, type Vec3 } from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
 import { Button } from '../../shared/Button.tsx';
@@ -57,7 +57,7 @@ const TRAVEL: RecordField[] = [
 ];
 
 const none = { mm: 0, typed: '0 mm' };
-const FIXED = {
+const MOVING = assumed({
   forward: none,
   back: none,
   slideNotches: 1,
@@ -68,7 +68,7 @@ const FIXED = {
   reclined: { deg: 0, typed: '0' },
   reclineNotches: 1,
   backLength: { mm: 520, typed: '520 mm' },
-};
+});
 
 /** How straps are fastened, and for everybody how far the seat goes and which slots are used. */
 export function HarnessSettings() {
@@ -105,7 +105,7 @@ export function HarnessSettings() {
               {slots.length < 6 && (
                 <Button
                   onClick={() =>
-                    change(`slots/${id}`, (plan) => void plan.occupants[i]?.slots.push({ ...none }))
+                    change(`slots/${id}`, (plan) => void plan.occupants[i]?.slots.push(assumed(none)))
                   }
                 >
                   Another slot
@@ -115,7 +115,7 @@ export function HarnessSettings() {
                 onClick={() =>
                   change(`travel/${id}`, (plan) => {
                     const person = plan.occupants[i];
-                    if (person) person.travel = travel ? null : FIXED;
+                    if (person) person.travel = travel ? null : MOVING;
                   })
                 }
               >

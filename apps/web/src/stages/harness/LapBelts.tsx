@@ -1,4 +1,5 @@
-import { formatAngle, formatWithUnit, type LapAnswer, lapAnswers } from '@gyrus/core';
+import { formatAngle, formatWithUnit, isAssumed, type LapAnswer, lapAnswers, writeSaid } from '@gyrus/core';
+import { restsWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -41,7 +42,11 @@ function Row({ answer }: { answer: LapAnswer }) {
   const style = useJobStyle();
   const length = (mm: number) => formatWithUnit(mm, style);
   const { interval, anchor, side, driver } = answer;
-  const holds = interval !== null && anchor[0] >= interval.rear.x && anchor[0] <= interval.front.x;
+  const worst = answer.verdicts.reduce<LapAnswer['verdicts'][number] | null>(
+    (found, one) => (found && found.margin <= one.margin ? found : one),
+    null,
+  );
+  const holds = worst !== null && worst.margin >= 0;
   return (
     <tr className="border-rule border-t align-top">
       <td className="px-3 py-2">
@@ -61,16 +66,23 @@ function Row({ answer }: { answer: LapAnswer }) {
       <td className="px-3 py-2">
         <div className="flex flex-wrap items-center gap-3">
           <StatusMark
-            status={holds ? 'clear' : 'out'}
-            word={holds ? 'holds at every setting' : 'leaves the window'}
+            status={worst?.status ?? 'ask'}
+            word={
+              !holds
+                ? 'leaves the window'
+                : (worst.would ?? worst.status) === 'look'
+                  ? "holds, within the protractor's error"
+                  : 'holds at every setting'
+            }
           />
+          {worst?.would && <span>{restsWords(worst.restsOn, worst.would)}</span>}
           {!holds && interval && interval.room >= 0 && <MoveAnchor answer={answer} interval={interval} />}
         </div>
         {interval && interval.room < 0 && (
           <p>
-            {interval.rear.place.driver || 'somebody'} {interval.rear.place.notch || 'as measured'} by{' '}
+            {interval.rear.place.driver || 'somebody'} {writeSaid(interval.rear.place.notch, style) || 'as measured'} by{' '}
             {interval.rear.window.book} wants it further forward than{' '}
-            {interval.front.place.notch || 'as measured'} allows: lower the anchor, or fix the seat.
+            {writeSaid(interval.front.place.notch, style) || 'as measured'} allows: lower the anchor, or fix the seat.
           </p>
         )}
       </td>
@@ -94,7 +106,13 @@ function MoveAnchor({
       onClick={() =>
         change(`lap/${occupant}/${side}`, (plan) => {
           const at = plan.occupants.find(({ id }) => id === occupant)?.lap[side];
-          if (at) at[0] = { mm: wanted, typed: `${wanted.toFixed(1)} mm` };
+          // Where it is bolted is known no better for being moved.
+          if (at)
+            at[0] = {
+              mm: wanted,
+              typed: `${wanted.toFixed(1)} mm`,
+              ...(isAssumed(at[0]) ? { known: at[0].known } : {}),
+            };
         })
       }
     >

@@ -1,4 +1,4 @@
-import { formatAngle, formatWithUnit, type HarnessAnswer } from '@gyrus/core';
+import { formatAngle, formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
@@ -14,7 +14,7 @@ const offMiddle = (y: number, length: (mm: number) => string): string =>
 export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
   const style = useJobStyle();
   const length = (mm: number) => formatWithUnit(mm, style);
-  const { runs, legRoom, seatBackRoom, span, wantsStrut, behind, seats, bar } = answer;
+  const { runs, spreads, legRoom, seatBackRoom, span, wantsStrut, behind, seats, bar } = answer;
   return (
     <section aria-label="Straps behind the seats" className="space-y-2">
       <h3 className="text-lg">Seen from above</h3>
@@ -60,6 +60,13 @@ export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
             />
           </li>
         )}
+        {spreads.map(({ occupant, driver, side, spread, notch }) => (
+          <li key={occupant}>
+            <Typeset
+              text={`At its worst the ${side} strap of ${driver || 'somebody'} runs ${formatAngle(spread)}° off straight back${notch.length > 0 ? ` (${writeSaid(notch, style)})` : ''}.`}
+            />
+          </li>
+        ))}
         <li>
           <Typeset
             text={

@@ -3,12 +3,13 @@ import { provenanceWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
-import { useEvaluation, useFindings } from '../../job/useEvaluation.ts';
+import { useFindings } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useOpenSaved } from '../../job/useOpenSaved.ts';
 import { Button } from '../../shared/Button.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
+import { Loading } from '../../shared/Waiting.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
 import { LitCage } from './LitCage.tsx';
@@ -18,12 +19,13 @@ type Shown = Status | 'all';
 
 /** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
-  const evaluated = useEvaluation().findings;
-  const findings = useFindings() ?? evaluated;
+  const found = useFindings();
   const plan = usePlan();
   const style = useJobStyle();
   const [shown, setShown] = useState<Shown>('all');
   const [lit, setLit] = useState<string | null>(null);
+  if (!found) return <Loading what="the findings" />;
+  const findings = found;
   const ruled = findings.filter((finding) => finding.rule !== null);
   const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
   const count = (status: Status) => ruled.filter((one) => one.status === status).length;

@@ -7,7 +7,7 @@ import { Typeset } from '../../shared/Figure.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
 
-const ASKED = new Set(['asked', 'answered', 'padding', 'padded']);
+const ASKED = new Set(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);
 
 interface RuleRowProps {
   finding: Finding;

@@ -35,8 +35,8 @@ function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () =
       set={({ survey }, value) => {
         if (value) survey.measures[measure] = value;
         else delete survey.measures[measure];
-        // What was trusted was trusted of other numbers.
-        if (/Width|lean|headliner/i.test(measure)) survey.trust = null;
+        // What was not trusted was not trusted of other numbers.
+        if (/Width|lean|headliner/i.test(measure)) survey.distrusted = null;
       }}
     />
   );
@@ -56,7 +56,7 @@ function AngleMeasure({ measure, onFocus }: { measure: AngleKey; onFocus: () => 
       set={({ survey }, value) => {
         if (value) survey.measures[measure] = value;
         else delete survey.measures[measure];
-        if (measure.startsWith('wallLean') || measure === 'pillarTilt') survey.trust = null;
+        if (measure.startsWith('wallLean') || measure === 'pillarTilt') survey.distrusted = null;
       }}
     />
   );

@@ -1,4 +1,4 @@
-import { formatWithUnit, type Length, newOccupant, type Plan, ZONES } from '@gyrus/core';
+import { assumed, formatWithUnit, type Length, newOccupant, type Plan, ZONES } from '@gyrus/core';
 import { at, mm, newId } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 import { RecordList } from '../../job/RecordList.tsx';
@@ -188,13 +188,15 @@ function Ribs() {
           fresh: () => ({
             id: newId(),
             name: '',
-            forward: mm(0),
-            points: [
-              { out: mm(740), up: mm(0) },
-              { out: mm(750), up: mm(450) },
-              { out: mm(640), up: mm(850) },
-              { out: mm(580), up: mm(1070) },
-            ],
+            ...assumed({
+              forward: mm(0),
+              points: [
+                { out: mm(740), up: mm(0) },
+                { out: mm(750), up: mm(450) },
+                { out: mm(640), up: mm(850) },
+                { out: mm(580), up: mm(1070) },
+              ],
+            }),
           }),
         },
       ]}

@@ -1,12 +1,14 @@
-import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures } from '@gyrus/core';
+import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures, saidIn, writeSaid } from '@gyrus/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';
 import { ContradictionPanel } from './ContradictionPanel.tsx';
+import { MeasureNext } from './MeasureNext.tsx';
 import { NowPanel } from './NowPanel.tsx';
 import { SectionPicture } from './SectionPicture.tsx';
 import { SidesChoice } from './SidesChoice.tsx';
@@ -28,6 +30,7 @@ export function SurveyStage() {
           onChange={(next) => setAddress(next === 'places' ? { view: next } : {}, { replace: true })}
         />
       </div>
+      <MeasureNext />
       {view === 'places' ? (
         <Suspense fallback={<Loading what="the places" />}>
           <PlacesView />
@@ -45,6 +48,7 @@ const VIEWS = [
 ] as const;
 
 function HoopSection() {
+  const style = useJobStyle();
   const plan = usePlan();
   const answer = hoopAnswerOf(useEvaluation());
   const [focus, setFocus] = useState<MeasureKey | null>(null);
@@ -65,7 +69,7 @@ function HoopSection() {
         <NowPanel focus={focus} />
         <StillWanted missing={missingMeasures(plan.survey)} />
         {none?.why === 'contradiction' && <ContradictionPanel none={none} />}
-        {none?.why === 'impossible' && <p className="text-out font-semibold">{none.message}.</p>}
+        {none?.why === 'impossible' && <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>}
         <AxisTable result={answer.hoop} focus={focus} />
         <SidesChoice />
       </aside>

@@ -14,6 +14,14 @@ const counted =
 
 /** What variants are compared by. */
 export const MEASURES_OF_VARIANT: readonly Measure[] = [
+  // First: a variant is no lighter for the bars that have no place in it.
+  {
+    name: 'bars that cannot be placed',
+    of: (_, { members }) => {
+      const lost = members.flatMap(({ pieces }) => pieces.filter(({ tube }) => tube === null));
+      return { value: lost.length, text: lost.length === 0 ? '0' : `${lost.length}: ${lost.map(({ stamp }) => stamp).join(', ')}` };
+    },
+  },
   { name: 'mass, kg', of: (_, { totals }) => ({ value: totals.mass, text: totals.mass.toFixed(1) }) },
   { name: 'tube, m', of: (_, { totals }) => ({ value: totals.metres, text: totals.metres.toFixed(2) }) },
   { name: 'tubes', of: (_, { totals }) => count(totals.tubes) },

@@ -1,0 +1,28 @@
+import { useEffect } from 'react';
+import { findHistory, keepHistory } from './keptHistory.ts';
+import { usePlanStore } from './planStore.ts';
+
+/** After the last step, before the history is written down. ms */
+const PAUSE = 250;
+
+/** Keeps the undo history of the open job in the browser, and finds it again after a reload. */
+export function useKeptHistory(): void {
+  const jobId = usePlanStore((state) => state.jobId);
+  const branch = usePlanStore((state) => state.branch);
+  const history = usePlanStore((state) => state.history);
+  useEffect(() => {
+    const opened = usePlanStore.getState().history;
+    if (!jobId || !opened) return;
+    void findHistory(jobId, branch, opened.present).then((found) => {
+      const now = usePlanStore.getState();
+      // Somebody who worked on in the meantime has a history of their own.
+      if (found && now.jobId === jobId && now.branch === branch && now.history === opened)
+        usePlanStore.setState({ history: found });
+    });
+  }, [jobId, branch]);
+  useEffect(() => {
+    if (!jobId || !history || history.past.length + history.future.length === 0) return;
+    const timer = setTimeout(() => void keepHistory(jobId, branch, history), PAUSE);
+    return () => clearTimeout(timer);
+  }, [jobId, branch, history]);
+}

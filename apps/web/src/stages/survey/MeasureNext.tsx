@@ -1,0 +1,131 @@
+import { type AssumedThing, confirmed, type LengthStyle, pathKey } from '@gyrus/core';
+import { assumedValue, thingWords } from '@gyrus/formats';
+import { useState } from 'react';
+import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
+import { TextField } from '../../shared/TextField.tsx';
+
+/** Whoever confirms figures in this browser. */
+const NAME = 'gyrus-who-measures';
+
+/**
+ * What nobody measured or chose, each figure with a tick of its own: what was read off and found right is kept with a name and the
+ * time, in one press. A figure that was found to be another is typed at its own place.
+ */
+export function MeasureNext() {
+  const { assumed } = useEvaluation();
+  const { proposalsMarked } = usePlan();
+  if (!proposalsMarked) return <FiguresUntold />;
+  if (assumed.length === 0) return null;
+  const figures = assumed.reduce((sum, thing) => sum + thing.figures.length, 0);
+  return (
+    <details className="bg-sheet border-look rounded-machined mb-4 border-2" open>
+      <summary className="min-h-11 cursor-pointer px-3 py-2">
+        <h2 className="inline text-lg">Measure next</h2>{' '}
+        <span className="text-look font-semibold">
+          {figures} figure{figures === 1 ? '' : 's'} that nobody measured or chose
+        </span>
+      </summary>
+      <Ticks things={assumed} />
+    </details>
+  );
+}
+
+function Ticks({ things }: { things: AssumedThing[] }) {
+  const style = useJobStyle();
+  const plan = usePlan();
+  const replace = usePlanStore((state) => state.replace);
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [by, setBy] = useState(() => localStorage.getItem(NAME) ?? '');
+  const known = new Set(things.flatMap(({ figures }) => figures.map(({ path }) => pathKey(path))));
+  const picked = new Set([...ticked].filter((key) => known.has(key)));
+  const tick = (key: string, on: boolean) =>
+    setTicked((before) => new Set(on ? [...before, key] : [...before].filter((one) => one !== key)));
+  const keep = () => {
+    localStorage.setItem(NAME, by.trim());
+    replace('figures/confirmed', confirmed(plan, picked, { by: by.trim(), on: new Date().toISOString() }));
+    setTicked(new Set());
+  };
+  return (
+    <div className="border-rule space-y-3 border-t p-3">
+      <ul className="grid gap-x-8 gap-y-1 lg:grid-cols-2">
+        {things.map((thing) => (
+          <Thing key={thing.figures.map(({ path }) => pathKey(path)).join()} {...{ thing, picked, tick, style }} />
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField label="who measured" maxLength={120} value={by} onChange={(event) => setBy(event.target.value)} />
+        <Button kind="strong" disabled={picked.size === 0 || by.trim() === ''} onClick={keep}>
+          Keep the {picked.size} ticked as they stand
+        </Button>
+        <p className="text-quiet max-w-prose text-sm">
+          Tick what you read off the car and found so. What you found to be another, type at its own place: that
+          makes it measured too.
+        </p>
+      </div>
+    </div>
+  );
+}
+
+interface ThingProps {
+  thing: AssumedThing;
+  picked: ReadonlySet<string>;
+  tick: (key: string, on: boolean) => void;
+  style: LengthStyle;
+}
+
+const AXES = { forward: 'forward', left: 'to the left', up: 'up' };
+
+/** One place or figure, a tick beside each of its values. */
+function Thing({ thing, picked, tick, style }: ThingProps) {
+  const name = thingWords(thing.name);
+  return (
+    <li className="border-rule border-b py-1.5">
+      <span className="font-semibold">{name}</span>
+      {thing.leftOut && <span className="text-quiet"> (left out, taken as)</span>}
+      <div className="flex flex-wrap gap-x-5">
+        {thing.figures.map(({ path, value, axis }) => {
+          const key = pathKey(path);
+          const words = assumedValue(value, style);
+          return (
+            <label key={key} className="inline-flex min-h-10 items-center gap-2">
+              <input
+                type="checkbox"
+                className="accent-ink size-6"
+                checked={picked.has(key)}
+                aria-label={`${name}${axis ? `, ${AXES[axis]}` : ''}: ${words}`}
+                onChange={(event) => tick(key, event.target.checked)}
+              />
+              <span className="figure font-semibold">
+                <Typeset text={words} />
+              </span>
+              {axis && <span className="text-quiet text-sm">{AXES[axis]}</span>}
+            </label>
+          );
+        })}
+      </div>
+    </li>
+  );
+}
+
+/** A plan from before figures told whether somebody measured them. */
+function FiguresUntold() {
+  const change = usePlanStore((state) => state.change);
+  return (
+    <section
+      aria-label="Figures that do not tell"
+      className="bg-sheet border-look rounded-machined mb-4 flex flex-wrap items-center gap-3 border-2 p-3"
+    >
+      <p className="max-w-prose flex-1">
+        This plan is from before figures told whether somebody measured them, and all of them count as measured or
+        chosen. Go through the landings, corners, plates and drivers; what you type again is told apart from then on.
+      </p>
+      <Button onClick={() => change('figures/told', (plan) => void (plan.proposalsMarked = true))}>
+        I went through them
+      </Button>
+    </section>
+  );
+}
