@@ -190,7 +190,7 @@ test('mass and metres are of all tubes', () => {
 function adding(plan: Plan, role: BarRole, way: string): Plan {
   let next = plan.members.length * 100;
   const proposed = proposeBar(plan, standingIn(answersOf(plan)), role, way, () => `n${(next += 1)}`);
-  if ('needs' in proposed) throw new Error(`${role} needs ${proposed.needs}`);
+  if (!('bars' in proposed)) throw new Error(`${role}: ${JSON.stringify(proposed)}`);
   return expectValue(
     readPlan(JSON.parse(JSON.stringify({ ...plan, members: [...plan.members, ...proposed.bars] }))),
   );

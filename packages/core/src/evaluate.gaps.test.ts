@@ -1,5 +1,5 @@
 import { evaluate } from './evaluate.ts';
-import { EMPTY_SHOP } from './plan/index.ts';
+import { type Distrusted, EMPTY_SHOP } from './plan/index.ts';
 import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
 import { type Gap } from './cage/index.ts';
 

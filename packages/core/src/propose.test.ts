@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { BAR_ROLES, type BarRole, type Die, emptyPlan, EMPTY_SHOP, type MainHoop, type Plan } from './plan/index.ts';
-import { evaluate } from './evaluate.ts';
-import { findingsIn, copesIn } from './evaluate.ts';
+import { copesIn, evaluate, findingsIn } from './evaluate.ts';
 import { USUAL_ORDER, waysOf } from './cage/index.ts';
 import { type MemberProposal, proposeMember, withBars } from './propose.ts';
 import { deg, mm } from './testing.ts';
@@ -14,9 +13,9 @@ const car = fc.record({
   lean: fc.option(fc.record({ at: fc.integer({ min: 350, max: 520 }), out: fc.integer({ min: 0, max: 40 }) })),
   uneven: fc.integer({ min: -6, max: 6 }),
   tilt: fc.integer({ min: -2, max: 12 }),
-  od: fc.constantFrom(38.1, 40, 44.45, 45, 50),
-  ratio: fc.constantFrom(2.8, 3, 3.4, 4),
-  clamp: fc.constantFrom(40, 60, 90, 120),
+  od: fc.constantFrom<number[]>(38.1, 40, 44.45, 45, 50),
+  ratio: fc.constantFrom<number[]>(2.8, 3, 3.4, 4),
+  clamp: fc.constantFrom<number[]>(40, 60, 90, 120),
   sides: fc.constantFrom('same' as const, 'each' as const),
 });
 type Car = typeof car extends fc.Arbitrary<infer T> ? T : never;

@@ -36,7 +36,7 @@ export class CageBuilder {
     const fresh = () => `${role}-${(count += 1)}`;
     const standing = standingIn(evaluate(this.#plan, EMPTY_SHOP, []));
     const proposed = proposeBar(this.#plan, standing, role, way, fresh);
-    if ('needs' in proposed) throw new Error(`${role} needs ${proposed.needs}`);
+    if (!('bars' in proposed)) throw new Error(`${role}: ${JSON.stringify(proposed)}`);
     const bars = proposed.bars.map((bar, i) => ({ ...bar, ...change(bar, i) }));
     this.#plan = {
       ...this.#plan,

@@ -1,8 +1,12 @@
-import { evaluate, type Plan } from '@gyrus/core';
+import { assumed, copesIn, evaluate, findingsIn, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { stageSays } from './stages.ts';
 
-const says = (plan: Plan) => stageSays(plan, evaluate(plan, demoShop, demoBooks));
+const says = (plan: Plan, typing: Record<string, string> = {}) => {
+  const evaluation = evaluate(plan, demoShop, demoBooks);
+  const copes = copesIn(plan, evaluation, demoBooks);
+  return stageSays(plan, evaluation, findingsIn(plan, evaluation, copes, demoBooks), typing);
+};
 
 test('a finished survey and chosen die leave marks to take to the bender', () => {
   expect(says(demoPlan)).toMatchObject({
@@ -31,4 +35,24 @@ test('measures that contradict each other are told at Survey', () => {
   expect(says({ ...demoPlan, survey: { ...demoPlan.survey, measures } }).survey.text).toBe(
     'measures contradict',
   );
+});
+
+test('a box whose text is no figure yet waits, and its stage says so', () => {
+  expect(says(demoPlan, { 'survey/halfWidthFloorLeft': '26 3/' }).survey).toEqual({ text: 'a box waits', tone: 'look' });
+  expect(says(demoPlan, { 'member/x/trimA': '1 1/' }).bend.text).toBe('a box waits');
+});
+
+test('what nobody measured is counted on the tape until it is', () => {
+  const [first, ...more] = demoPlan.occupants;
+  if (!first) throw new Error('somebody drives it');
+  const plan: Plan = { ...demoPlan, occupants: [{ ...first, shoulder: assumed(first.shoulder) }, ...more] };
+  expect(says(plan).survey).toEqual({ text: '3 to measure', tone: 'look' });
+});
+
+test('the tape counts what Inspect’s filter counts: every finding of a rule', () => {
+  const evaluation = evaluate(demoPlan, demoShop, demoBooks);
+  const all = findingsIn(demoPlan, evaluation, copesIn(demoPlan, evaluation, demoBooks), demoBooks);
+  const out = all.filter(({ rule, status }) => rule && status === 'out').length;
+  expect(says(demoPlan).inspect.text).toBe(`${out} out`);
+  expect(stageSays(demoPlan, evaluation, null, {}).inspect.text).toBe('counting');
 });

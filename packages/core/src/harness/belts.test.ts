@@ -17,7 +17,7 @@ import {
   type StrapWindow,
 } from './index.ts';
 
-const hip = (x: number, z: number, notch = ''): HipPlace => ({ driver: 'A', notch, hip: [x, z] });
+const hip = (x: number, z: number, notch = ''): HipPlace => ({ driver: 'A', notch: notch ? [notch] : [], hip: [x, z] });
 const window = (least: number, most: number, book = 'b'): StrapWindow => ({ book, least, most });
 
 describe('lap belts', () => {
@@ -68,6 +68,7 @@ const bar: Tube = {
   piece: 'p',
   stamp: 'HB',
   role: 'harness-bar',
+  radiusTaken: null,
   od: 40,
   wall: 2,
   points: [from, to],
@@ -120,7 +121,7 @@ test('the longest span is between what holds the bar', () => {
 });
 
 const line: BarLine = { x: 0, z: 600, lean: 0, od: 40 };
-const slot = (x: number, z: number, driver = 'A', notch = ''): SlotPlace => ({ driver, notch, slot: [x, z] });
+const slot = (x: number, z: number, driver = 'A', notch = ''): SlotPlace => ({ driver, notch: notch ? [notch] : [], slot: [x, z] });
 
 test('the places behind that an offset bar may take are what a grid finds', () => {
   fc.assert(
@@ -168,7 +169,7 @@ describe('ways out where no height suits all', () => {
     expect(ways.map(({ kind }) => kind)).toEqual(['seat-stop', 'fixed-seat', 'offset-bar']);
     const [stop] = ways;
     if (stop?.kind !== 'seat-stop') throw new Error('the seat may be stopped');
-    expect(stop.given.map(({ notch }) => notch)).toEqual(['height 760']);
+    expect(stop.given.map(({ notch }) => notch)).toEqual([['height 760']]);
     // At that height all that is kept holds.
     const kept = settings.filter((one) => !stop.given.includes(one));
     expect(brokenAt(kept, [window(0, 20)], line, stop.height + 1e-6, 'tab').share).toBe(0);

@@ -25,6 +25,7 @@ function tubeFrom(from: Vec3, to: Vec3, changes: Partial<Tube> = {}): Tube {
     features: [],
     axis: [{ kind: 'straight', from, to, start: 0, length }],
     developed: length,
+    radiusTaken: null,
     mass: 1,
     ...changes,
   };
@@ -90,7 +91,7 @@ test('the room to a tube is what a sampler of its surface finds', () => {
 
 test('a helmet beside a straight tube: centre to axis less both radii, and padding takes its thickness', () => {
   const tube = tubeFrom([-500, 200, 0], [500, 200, 0]);
-  const body: Body = { occupant: 'o', who: '', notch: '', volumes: [ball([0, 0, 0], 140)], eye: null };
+  const body: Body = { occupant: 'o', who: '', notch: [], volumes: [ball([0, 0, 0], 140)], eye: null };
   const [room] = roomsOf([body], [tube], 25);
   expect([room?.gap, room?.padded]).toEqual([40, 15]);
 });
@@ -100,13 +101,13 @@ test('the nearest part and the worst setting of the seat are told', () => {
   const at = (y: number, notch: string, part: Volume['part']): Body => ({
     occupant: 'o',
     who: '',
-    notch,
+    notch: [notch],
     volumes: [{ ...ball([0, y, 0], 60), part }],
     eye: null,
   });
   const [room, ...more] = roomsOf([at(0, 'back', 'knee'), at(80, 'forward', 'elbow')], [tube], 0);
   expect(more).toEqual([]);
-  expect(room).toMatchObject({ notch: 'forward', part: 'elbow', gap: 40 });
+  expect(room).toMatchObject({ notch: ['forward'], part: 'elbow', gap: 40 });
 });
 
 test('lengths of limbs are shares of the height where nothing is measured; what is measured wins', () => {
@@ -161,7 +162,7 @@ test('a seat that reclines turns head and shoulders about the foot of its back, 
 
 test('padding: the stretch of a tube that a helmet reaches is a chord of the circle of its reach', () => {
   const tube = tubeFrom([-600, 200, 0], [600, 200, 0]);
-  const body: Body = { occupant: 'o', who: 'A', notch: '', volumes: [ball([0, 0, 0], 140)], eye: null };
+  const body: Body = { occupant: 'o', who: 'A', notch: [], volumes: [ball([0, 0, 0], 140)], eye: null };
   const [stretch] = paddingList([body], [tube], USUAL_COCKPIT);
   // The axis is reached within 140 + 150 + 20 of the middle.
   const half = Math.sqrt(310 ** 2 - 200 ** 2);
@@ -175,7 +176,7 @@ test('padding of two people on one tube is one stretch, and names both', () => {
   const body = (x: number, who: string): Body => ({
     occupant: who,
     who,
-    notch: '',
+    notch: [],
     volumes: [ball([x, 0, 0], 140)],
     eye: null,
   });

@@ -17,7 +17,8 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
     case 'opening-height':
       return own();
     case 'straight':
-      return isBent(subject) ? own() : [];
+      // A hoop lies in one plane, however that is tilted.
+      return isBent(subject) && !subject.hoop ? own() : [];
     case 'bends':
       return finding.code === 'bend-angle' && isBent(subject) ? own() : [];
     case 'end-distance':

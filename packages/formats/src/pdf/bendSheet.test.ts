@@ -13,6 +13,7 @@ const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest 
   style: INCHES,
   datum: 'centre',
   ears: null,
+  findings: evaluate(plan, demoShop, demoBooks).findings,
   ...changes,
 });
 

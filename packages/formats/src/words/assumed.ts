@@ -57,9 +57,13 @@ const personFigures: Record<string, string> = {
   travel: "the seat's travel",
 };
 
-/** A key as people say it: `outline.length` is its length. */
+/** A key as people say it: `outline.length` is the length, `bolts.size` the bolts size. */
 const spoken = (what: string): string =>
-  (what.split('.').filter((key) => !/^\d+$/.test(key)).at(-1) ?? what)
+  what
+    .split('.')
+    .map((key) => (/^\d+$/.test(key) ? String(Number(key) + 1) : key))
+    .filter((key) => key !== 'outline')
+    .join(' ')
     .replace(/([A-Z])/g, ' $1')
     .toLowerCase();
 

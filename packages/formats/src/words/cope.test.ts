@@ -51,6 +51,7 @@ const pass: SawPass = {
   acuteAt: 180,
   centre: 4,
   depth: 60,
+  bow: 0,
 };
 
 test('the settings of a pass: dial, protractor and where it is laid, saw and its centre', () => {

@@ -1,6 +1,5 @@
 import {
   type Finding,
-  fineLength,
   formatAngle,
   formatWithUnit,
   type LengthStyle,
@@ -13,6 +12,7 @@ import {
 } from '@gyrus/core';
 import { cockpitSentences } from './cockpit.ts';
 import { restsWords } from './assumed.ts';
+import { catalogueWords } from './length.ts';
 import { featureName } from './feature.ts';
 import { roleWords } from './role.ts';
 import { type Say, type Words } from './say.ts';
@@ -324,7 +324,7 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     count,
     where: finding.feature ? `Bend ${fact('bend')} (${featureName(finding.feature)})` : 'The tube',
     inError: status === 'look' ? ": within the instrument's error" : '',
-    fine: (quantity) => (quantity && 'mm' in quantity ? fineLength(quantity.mm, style) : ''),
+    fine: (quantity) => (quantity && 'mm' in quantity ? catalogueWords(quantity.mm, style) : ''),
     finding: finding.status === status ? finding : { ...finding, status },
   };
   const sentence = sentences[finding.code]?.(words) ?? finding.code;
@@ -345,7 +345,7 @@ export function findingFigure(
   if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
   if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
-    ? fineLength(quantity.mm, style)
+    ? catalogueWords(quantity.mm, style)
     : quantityWords(quantity, style);
 }
 

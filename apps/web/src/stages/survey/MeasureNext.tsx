@@ -1,6 +1,7 @@
-import { type AssumedThing, confirmed, type LengthStyle, pathKey } from '@gyrus/core';
+import { type AssumedThing, confirmed, type LengthStyle, pathKey, type Plan } from '@gyrus/core';
 import { assumedValue, thingWords } from '@gyrus/formats';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -51,7 +52,7 @@ function Ticks({ things }: { things: AssumedThing[] }) {
   };
   return (
     <div className="border-rule space-y-3 border-t p-3">
-      <ul className="grid gap-x-8 gap-y-1 lg:grid-cols-2">
+      <ul className="max-h-72 overflow-y-auto">
         {things.map((thing) => (
           <Thing key={thing.figures.map(({ path }) => pathKey(path)).join()} {...{ thing, picked, tick, style }} />
         ))}
@@ -61,7 +62,7 @@ function Ticks({ things }: { things: AssumedThing[] }) {
         <Button kind="strong" disabled={picked.size === 0 || by.trim() === ''} onClick={keep}>
           Keep the {picked.size} ticked as they stand
         </Button>
-        <p className="text-quiet max-w-prose text-sm">
+        <p className="text-quiet w-full text-sm">
           Tick what you read off the car and found so. What you found to be another, type at its own place: that
           makes it measured too.
         </p>
@@ -77,16 +78,21 @@ interface ThingProps {
   style: LengthStyle;
 }
 
-const AXES = { forward: 'forward', left: 'to the left', up: 'up' };
+const AXES = { forward: 'forward', left: 'left', up: 'up' };
 
 /** One place or figure, a tick beside each of its values. */
 function Thing({ thing, picked, tick, style }: ThingProps) {
+  const plan = usePlan();
   const name = thingWords(thing.name);
   return (
-    <li className="border-rule border-b py-1.5">
-      <span className="font-semibold">{name}</span>
-      {thing.leftOut && <span className="text-quiet"> (left out, taken as)</span>}
-      <div className="flex flex-wrap gap-x-5">
+    <li className="border-rule flex flex-wrap items-center justify-between gap-x-4 border-b py-0.5">
+      <span>
+        <Link to={whereOf(thing, plan)} className="underline underline-offset-2">
+          {name}
+        </Link>
+        {thing.leftOut && <span className="text-quiet"> (left out, taken as)</span>}
+      </span>
+      <span className="flex flex-wrap gap-x-5">
         {thing.figures.map(({ path, value, axis }) => {
           const key = pathKey(path);
           const words = assumedValue(value, style);
@@ -106,9 +112,27 @@ function Thing({ thing, picked, tick, style }: ThingProps) {
             </label>
           );
         })}
-      </div>
+      </span>
     </li>
   );
+}
+
+/** Where a figure is typed that was found to be another. */
+function whereOf({ name, id }: AssumedThing, { members }: Plan): string {
+  switch (name.of) {
+    case 'member':
+      return `../design?tube=${members.find((one) => one.id === id)?.pieces[0]?.id ?? ''}`;
+    case 'plate':
+    case 'gusset':
+    case 'part':
+      return '../design?tab=parts';
+    case 'occupant':
+      return name.what === 'shoulder' || name.what === 'helmetTop' ? '../survey?view=places' : '../harness';
+    case 'measure':
+      return '../survey';
+    default:
+      return '../survey?view=places';
+  }
 }
 
 /** A plan from before figures told whether somebody measured them. */

@@ -30,9 +30,9 @@ export function SurveyStage() {
           onChange={(next) => setAddress(next === 'places' ? { view: next } : {}, { replace: true })}
         />
       </div>
-      <MeasureNext />
       {view === 'places' ? (
         <Suspense fallback={<Loading what="the places" />}>
+          <MeasureNext />
           <PlacesView />
         </Suspense>
       ) : (
@@ -70,6 +70,7 @@ function HoopSection() {
         <StillWanted missing={missingMeasures(plan.survey)} />
         {none?.why === 'contradiction' && <ContradictionPanel none={none} />}
         {none?.why === 'impossible' && <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>}
+        {missingMeasures(plan.survey).length === 0 && <MeasureNext />}
         <AxisTable result={answer.hoop} focus={focus} />
         <SidesChoice />
       </aside>
