@@ -110,10 +110,17 @@ function captionRows(
 ): Caption[] {
   const taken: number[] = [];
   return bends.map((bend) => {
-    const lines: [string, string] = [
-      `bend ${bend.number}: ${formatAngle(bend.angle)}° (inside ${formatAngle(bend.included)}°)`,
-      `arc ${formatWithUnit(bend.arc, style)}, clamp toward ${bend.clampSide.toUpperCase()}`,
-    ];
+    // A roller has no clamp and no dial: what it is set by is the radius.
+    const lines: [string, string] =
+      bend.school === 'rolled'
+        ? [
+            `roll ${bend.number}: radius ${formatWithUnit(bend.finishedClr, style)}`,
+            `arc ${formatWithUnit(bend.arc, style)}, from tangent to tangent`,
+          ]
+        : [
+            `bend ${bend.number}: ${formatAngle(bend.angle)}° (inside ${formatAngle(bend.included)}°)`,
+            `arc ${formatWithUnit(bend.arc, style)}, clamp toward ${bend.clampSide.toUpperCase()}`,
+          ];
     const half = Math.max(textWidth(lines[0], 17), textWidth(lines[1], 15)) / 2;
     const wanted = x((bend.tangentA + bend.tangentB) / 2);
     const at = Math.min(Math.max(wanted, half + 4), width - half - 4);

@@ -1,6 +1,6 @@
 import { heightInterval, type StrapWindow } from '../../harness/index.ts';
 import { type AtNotch, FRONT_HOOP, helmetRoom, underHoop, type UnderHoop } from '../../occupant/index.ts';
-import { type Finding, finding } from '../finding.ts';
+import { type Finding, finding, type Status } from '../finding.ts';
 import { judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import { type BarStraps, keptWindows, strapsTo, strapVerdict } from '../straps.ts';
@@ -52,12 +52,13 @@ function within(
   limit: number,
   judged: (what: string, figure: AtNotch, limit: number, margin: number) => Finding,
 ): Finding {
-  const [worst] = [
+  const found = [
+    judged('within', farthest, limit, limit - farthest.mm),
     judged('behind', behind, 0, -behind.mm),
     judged('in-hoop', nearest, 0, nearest.mm),
-  ].filter(({ status }) => status !== 'clear');
-  const tooFar = judged('within', farthest, limit, limit - farthest.mm);
-  return worst && tooFar.status !== 'out' ? worst : tooFar;
+  ];
+  const is = (status: Status) => found.find((one) => one.status === status);
+  return is('out') ?? is('look') ?? (found[0] as Finding);
 }
 
 /** The straps of everybody who is seated, as they are fastened, at the worst slot and setting of each seat. */
