@@ -33,12 +33,12 @@ test('a book is kept as a file, comes back as a new edition, and a job that is t
   const bends = book.rules.map((rule) =>
     rule.id === 'bends' ? { ...rule, check: { ...rule.check, most: 2 } } : rule,
   );
-  await upload({ ...book, edition: '4', rules: bends });
+  await upload({ ...book, edition: '5', rules: bends });
   await expect(page.getByRole('heading', { name: /^Quarter-mile strip/ })).toBeVisible();
   await expect(page.getByText('has at most 2 bends')).toBeVisible();
 
   await page.goto(job);
-  await expect(page.getByText('This job is tied to edition 3; edition 4 is newer.')).toBeVisible();
+  await expect(page.getByText('This job is tied to edition 4; edition 5 is newer.')).toBeVisible();
   await expect(page.getByText(/^changed: S 2/)).toBeVisible();
   await page.getByRole('button', { name: 'What it does to this job' }).click();
   await expect(page.getByText(/to answer under it$/)).toBeVisible();

@@ -33,14 +33,14 @@ test('protractor and widths that contradict each other: both are shown, and none
   await expect(panel).toContainText('85.4°');
   await stage(page, 'Design');
   await expect(
-    page.getByText("The wall's lean and the widths contradict each other: say which to trust."),
+    page.getByText("The wall's lean and the widths contradict each other: say which reading is not trusted."),
   ).toBeVisible();
   await stage(page, 'Survey');
-  await panel.getByRole('button', { name: 'Trust the protractor' }).click();
+  await panel.getByRole('button', { name: 'Do not trust the width at the roof' }).click();
   await expect(panel).toBeHidden();
   await stage(page, 'Design');
   await expect(page.getByText('83°').first()).toBeAttached();
-  // Measuring again takes the trust back.
+  // Measuring again asks again.
   await stage(page, 'Survey');
   await page.getByLabel("wall's lean by protractor, left").fill('8');
   await expect(panel).toBeVisible();

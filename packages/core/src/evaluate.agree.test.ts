@@ -64,10 +64,10 @@ const every = (check: RuleCheck, role: 'harness-bar' | 'main-hoop', holds: (plan
       const book = bookOf(check, role);
       holds(choosing(planOf(given), book), book);
     }),
-    { seed: 5, numRuns: 60 },
+    { seed: 5, numRuns: 20 },
   );
-const figure = (finding: Finding | undefined, which: 'measured' | 'margin') =>
-  finding && finding[which] ? Object.values(finding[which])[0] : null;
+const figure = (finding: Finding | undefined, which: 'measured' | 'margin'): number | null =>
+  finding?.[which] ? (Object.values(finding[which])[0] as number) : null;
 
 const STRAPS: RuleCheck = { kind: 'harness-window', least: deg(0), most: deg(20) };
 

@@ -3,7 +3,7 @@ import { assumed, isAssumed, knownAs } from './measure/index.ts';
 import { EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
 import { assumedIn, confirmed, pathKey } from './known/index.ts';
 import { applyRemedy, type RuleCheck } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, heightOn, mm, personOf, placeAt, plateOf, point, stationOn } from './testing.ts';
+import { bar, bookOf, cageOf, choosing, deg, heightOn, mm, placeAt, plateOf, point, stationOn } from './testing.ts';
 
 const stays = (at = point(-700, 500, 200)) =>
   bar('b', 'backstay', stationOn('m-hoop', 'crown-left', -40), at, { pair: 'mirrored' });

@@ -3,7 +3,7 @@ import { lengthOf } from './centreline/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
 import { EMPTY_SHOP, type Part, type Plan } from './plan/index.ts';
 import { copeFindings, type RuleCheck } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, heightOn, mm, placeAt, plateOf, point, stationOn } from './testing.ts';
+import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing.ts';
 
 const splitBy = (...members: string[]) => ({
   crossings: members.map((member) => ({ member, goes: 'split' as const })),
@@ -61,7 +61,7 @@ test('a part on a split bar lies on the half that has its place, measured along 
   ]);
   const astride = { ...guide, station: { ...guide.station, along: mm(-600) } };
   const [apart] = evaluate({ ...cageOf(post, across), parts: [astride] }, EMPTY_SHOP, []).parts;
-  expect(apart?.answer.ok ? '' : apart?.answer.fault.code).toBe('guides-apart');
+  expect(apart && !apart.answer.ok ? apart.answer.fault.code : '').toBe('guides-apart');
 });
 
 test('a plate under end B of a split bar lies under its last half', () => {

@@ -60,13 +60,21 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
     onPending?.(result && !result.ok ? next : next.trim() === '' && !optional ? '' : undefined);
   };
   const messageId = `${id}-says`;
+  const assumedId = `${id}-assumed`;
   const assumed = value !== null && current === undefined && isAssumed(value);
   return (
     <div className={bare ? 'relative' : ''}>
-      <label htmlFor={id} className={bare ? 'sr-only' : 'text-quiet mb-1 block text-sm'}>
-        {label}
-        {assumed && <span className="text-look font-semibold"> assumed</span>}
-      </label>
+      <div className={bare ? 'sr-only' : 'mb-1 text-sm'}>
+        <label htmlFor={id} className="text-quiet">
+          {label}
+        </label>
+        {assumed && (
+          <span id={assumedId} className="text-look font-semibold">
+            {' '}
+            assumed
+          </span>
+        )}
+      </div>
       <input
         id={id}
         className={`control figure w-full font-semibold ${bare ? 'text-center text-lg' : 'text-lg'} ${assumed ? 'control-assumed' : ''}`}
@@ -74,7 +82,7 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
         inputMode="text"
         autoComplete="off"
         aria-invalid={problem ? true : undefined}
-        aria-describedby={messageId}
+        aria-describedby={assumed ? `${assumedId} ${messageId}` : messageId}
         placeholder={props.placeholder ?? (bare ? (props.needed ? '' : '–') : kind.example)}
         onChange={(event) => type(event.target.value)}
         onFocus={() => {

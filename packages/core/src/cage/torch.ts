@@ -25,7 +25,7 @@ export interface Other {
 
 /** The nozzle begins this far from the seam: the wire's stick-out. mm, common practice */
 const STICK_OUT = 15;
-/** A nozzle is looked at every so many mm of its length, a seam at every so many of its places. */
+/** A nozzle is looked at at least every so many mm of its length, a seam at every so many of its places. */
 const ALONG = 10;
 const EVERY = 6;
 /** How far a welder leans the torch off the middle of the corner: along the seam, and across. Degrees, common practice */
@@ -34,7 +34,8 @@ const TIPS = [0, 25, -25];
 
 interface Way {
   radius: number;
-  room: number;
+  /** Where along the nozzle it is looked at, its end among them. mm from the seam */
+  stations: number[];
   /** null where the roof is out of the way. */
   toRoof: ((at: Vec3) => number | null) | null;
   near: SweptTube[];
@@ -73,7 +74,7 @@ export function torchIn(plan: Plan, order: Map<string, number>) {
     const roof = leastOf(gaps);
     const underRoof = roof < room + radius;
     if (near.length === 0 && !underRoof) return { hidden: 0, drop: 0, roofKnown };
-    const way: Way = { radius, room, toRoof: underRoof ? toRoof : null, near };
+    const way: Way = { radius, stations: stationsTo(room), toRoof: underRoof ? toRoof : null, near };
     const hidden = looked.filter(
       ({ at, i }) => !isReached(at, cornerAt(seam.line, i, at, tube, headers), way),
     );
@@ -114,8 +115,13 @@ function isReached(at: Vec3, { middle, along }: { middle: Vec3; along: Vec3 }, w
   );
 }
 
-function isFree(at: Vec3, toward: Vec3, { radius, room, toRoof, near }: Way): boolean {
-  for (let out = STICK_OUT; out <= room; out += ALONG) {
+function stationsTo(room: number): number[] {
+  const steps = Math.max(1, Math.ceil((room - STICK_OUT) / ALONG));
+  return Array.from({ length: steps + 1 }, (_, i) => STICK_OUT + ((room - STICK_OUT) * i) / steps);
+}
+
+function isFree(at: Vec3, toward: Vec3, { radius, stations, toRoof, near }: Way): boolean {
+  for (const out of stations) {
     const nozzle = add(at, scale(toward, out));
     const roof = toRoof?.(nozzle) ?? Infinity;
     if (roof < radius) return false;

@@ -71,7 +71,18 @@ function ofTarget(from: 'joint' | 'foot' | 'bend', of: string | null, { cage }: 
     );
 }
 
-/** The record whose stamp a finding names. */
+/** Which sizes of a plate, a gusset or a splice a finding judges; counts rest on nothing. */
+const SIZES: Readonly<Record<string, readonly string[]>> = {
+  'plate-area': ['outline'],
+  'plate-width': ['outline'],
+  'plate-thickness': ['thickness'],
+  'bolt-size': ['bolts.size'],
+  'gusset-leg': ['legs'],
+  'gusset-thickness': ['thickness'],
+  'splice-sleeve': ['sleeve'],
+};
+
+/** The sizes of the record whose stamp a finding names. */
 function ofStamped(
   finding: Finding,
   records: readonly { id: string; stamp: string }[],
@@ -79,7 +90,7 @@ function ofStamped(
 ): AssumedThing[] {
   const stamp = textOf(finding, 'stamp');
   const found = records.find((one) => one.stamp === stamp);
-  return found ? assumed.ofRecord(found.id).filter(({ name }) => name.what !== 'at') : [];
+  return found ? assumed.ofRecord(found.id, SIZES[finding.code] ?? []) : [];
 }
 
 /** The person that a finding is about: its key names them. */

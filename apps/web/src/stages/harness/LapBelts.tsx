@@ -41,7 +41,7 @@ export function LapBelts() {
 function Row({ answer }: { answer: LapAnswer }) {
   const style = useJobStyle();
   const length = (mm: number) => formatWithUnit(mm, style);
-  const { interval, anchor, side, driver } = answer;
+  const { interval, side, driver } = answer;
   const worst = answer.verdicts.reduce<LapAnswer['verdicts'][number] | null>(
     (found, one) => (found && found.margin <= one.margin ? found : one),
     null,
