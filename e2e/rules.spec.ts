@@ -74,7 +74,7 @@ test('the heights that suit everybody: the bar is put to its aim, and back', asy
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bar.getByText(/^holds at all 20 places/)).toBeVisible();
   await bar.getByRole('slider', { name: 'driver and notch of the seat' }).press('End');
-  await expect(bar.getByText('slide +20 mm', { exact: false }).first()).toBeVisible();
+  await expect(bar.getByText('slide +13/16 in', { exact: false }).first()).toBeVisible();
   await saved(page);
 });
 

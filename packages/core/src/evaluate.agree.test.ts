@@ -44,7 +44,12 @@ function planOf(given: Driver): Plan {
     },
   };
   const start = cageOf(
-    bar('h', 'harness-bar', heightOn('m-hoop', 'left', given.height), heightOn('m-hoop', 'right', given.height)),
+    bar(
+      'h',
+      'harness-bar',
+      heightOn('m-hoop', 'left', given.height),
+      heightOn('m-hoop', 'right', given.height),
+    ),
     bar('w', 'windscreen-bar', point(620, 550, 1000), point(620, -550, 1000)),
   );
   return {
@@ -58,7 +63,11 @@ const all = (plan: Plan, book: RuleBook): Finding[] => {
   const evaluation = evaluate(plan, EMPTY_SHOP, [book]);
   return findingsIn(plan, evaluation, copesIn(plan, evaluation, [book]), [book]);
 };
-const every = (check: RuleCheck, role: 'harness-bar' | 'main-hoop', holds: (plan: Plan, book: RuleBook) => void) =>
+const every = (
+  check: RuleCheck,
+  role: 'harness-bar' | 'main-hoop',
+  holds: (plan: Plan, book: RuleBook) => void,
+) =>
   fc.assert(
     fc.property(driver, (given) => {
       const book = bookOf(check, role);
@@ -94,12 +103,20 @@ test('a strap remedy puts the bar where the Harness page finds it holds, and the
     const [answer] = harnessIn(plan, evaluation, [book]);
     const found = evaluation.findings.find(({ rule }) => rule);
     if (found?.remedy) {
-      const [after] = harnessIn(applyRemedy(plan, found.remedy), evaluate(applyRemedy(plan, found.remedy), EMPTY_SHOP, [book]), [book]);
+      const [after] = harnessIn(
+        applyRemedy(plan, found.remedy),
+        evaluate(applyRemedy(plan, found.remedy), EMPTY_SHOP, [book]),
+        [book],
+      );
       // A height is written to the hundredth.
       expect(after?.verdicts[0]?.margin).toBeGreaterThanOrEqual(plan.measuringError.deg - 0.01);
     }
     if (!answer || answer.aim === null || !answer.interval) return;
-    const moved: Plan = applyRemedy(plan, { kind: 'bar-height', member: 'm-h', by: answer.aim - answer.bar.z });
+    const moved: Plan = applyRemedy(plan, {
+      kind: 'bar-height',
+      member: 'm-h',
+      by: answer.aim - answer.bar.z,
+    });
     const [there] = harnessIn(moved, evaluate(moved, EMPTY_SHOP, [book]), [book]);
     const roomy = answer.interval.room > 40;
     if (roomy) expect(there?.verdicts[0]?.margin).toBeGreaterThanOrEqual(plan.measuringError.deg - 0.01);
@@ -129,7 +146,11 @@ test('helmets are measured once: Inspect has the Driver page’s figures, at the
     const evaluation = evaluate(plan, EMPTY_SHOP, [book]);
     const under = cockpitIn(plan, evaluation).people[0]?.underHoop;
     const found = evaluation.findings.filter(({ rule }) => rule);
-    const of = (code: string) => figure(found.find((one) => one.code === code), 'measured');
+    const of = (code: string) =>
+      figure(
+        found.find((one) => one.code === code),
+        'measured',
+      );
     expect(of('helmet-line')).toBe(under?.belowLine?.mm);
     expect(of('helmet-top')).toBe(under?.belowTop.mm);
     expect([under?.farthest.mm, under?.nearest.mm, under?.behind.mm]).toContain(
@@ -144,7 +165,9 @@ test('the room that the Driver page’s table shows to be negative, bare or padd
     const { rooms } = cockpitIn(plan, evaluation);
     const keys = new Set(all(plan, book).map(({ key }) => key));
     for (const room of rooms)
-      expect(keys.has(`cockpit/room/${room.occupant}/${room.piece}`)).toBe(room.gap < -1e-6 || room.padded < -1e-6);
+      expect(keys.has(`cockpit/room/${room.occupant}/${room.piece}`)).toBe(
+        room.gap < -1e-6 || room.padded < -1e-6,
+      );
   });
 });
 
@@ -152,7 +175,9 @@ test('the shortest strap is the shortest over every slot and setting, not as mea
   every(STRAPS, 'harness-bar', (plan, book) => {
     const [answer] = harnessIn(plan, evaluate(plan, EMPTY_SHOP, [book]), [book]);
     if (!answer) throw new Error('there is a bar');
-    const lengths = answer.places.map(({ slot }) => Math.hypot(slot[0] - answer.bar.x, slot[1] - answer.bar.z));
+    const lengths = answer.places.map(({ slot }) =>
+      Math.hypot(slot[0] - answer.bar.x, slot[1] - answer.bar.z),
+    );
     expect(answer.shortest?.length).toBe(Math.min(...lengths));
   });
 });

@@ -28,10 +28,19 @@ const hoopTube = (cageOf().members[0] as MainHoop).tube;
 const bent = (points: [number, number, number][], changes: Partial<Die> = {}, trim = 0): Plan => {
   const [a, ...more] = points;
   const [b] = more.splice(-1);
-  const one = bar('t', 'frame-tube', point(...(a as [number, number, number])), point(...(b as [number, number, number])), {
-    tube: { ...hoopTube, od: mm(1.5 * INCH) },
-    shape: { kind: 'through', via: more.map((at, i) => ({ feature: `bend-${'abc'[i]}`, at: placeAt(...at) })) },
-  });
+  const one = bar(
+    't',
+    'frame-tube',
+    point(...(a as [number, number, number])),
+    point(...(b as [number, number, number])),
+    {
+      tube: { ...hoopTube, od: mm(1.5 * INCH) },
+      shape: {
+        kind: 'through',
+        via: more.map((at, i) => ({ feature: `bend-${'abc'[i]}`, at: placeAt(...at) })),
+      },
+    },
+  );
   const plan = cageOf();
   return expectValue(
     readPlan({
@@ -64,7 +73,15 @@ test('tape round the tube: 5/16 in on 1 1/2 in tube is a turn of 23.9° [handboo
 
 test('the swing of the free end is what a tape finds from the clamped end to the bend’s tangent', () => {
   // 600 to the corner, less the setback of a right angle (its radius), and the trim beyond the end.
-  const plan = bent([[0, 0, 0], [600, 0, 0], [600, 900, 0]], {}, 30);
+  const plan = bent(
+    [
+      [0, 0, 0],
+      [600, 0, 0],
+      [600, 900, 0],
+    ],
+    {},
+    30,
+  );
   const one = plan.members[0];
   if (!one) throw new Error('one tube');
   const clamped = (side: 'a' | 'b'): Plan => ({
@@ -76,14 +93,21 @@ test('the swing of the free end is what a tape finds from the clamped end to the
 });
 
 const line = (from: Vec3, to: Vec3): Piece[] => [
-  { kind: 'straight', from, to, start: 0, length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]) },
+  {
+    kind: 'straight',
+    from,
+    to,
+    start: 0,
+    length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
+  },
 ];
 
 test('the offset of the notcher’s second pass is how far that header’s axis passes the branch’s, toward its own side', () => {
   const branch = { od: 38.1, wall: 2.4, axis: line([0, 0, 0], [0, 0, 500]) };
   const along = { od: 44.45, axis: line([-400, 0, 0], [400, 0, 0]) };
   const second = (x: number) => ({ od: 44.45, axis: line([x, -400, 8], [x, 400, 8]) });
-  const offsetOf = (x: number) => expectValue(copeOf(branch, 'a', [along, second(x)], 180)).passes[1]?.offset ?? 0;
+  const offsetOf = (x: number) =>
+    expectValue(copeOf(branch, 'a', [along, second(x)], 180)).passes[1]?.offset ?? 0;
   // Two lines square to each other and level, their plans 7 mm apart.
   expect(Math.abs(offsetOf(7))).toBeCloseTo(7, 6);
   expect(offsetOf(-7)).toBeCloseTo(-offsetOf(7), 6);
@@ -96,9 +120,17 @@ test('the right twin goes the other way across by the bar’s own offset', () =>
     pair: 'mirrored',
     offset: placeAt(10, 25, 5),
   });
-  const [left, right] = tubesIn(evaluate(cageOf(moved), EMPTY_SHOP, [])).filter(({ role }) => role === 'backstay');
-  expect(left?.points).toEqual([[-190, 525, 905], [-690, 475, 205]]);
-  expect(right?.points).toEqual([[-190, -525, 905], [-690, -475, 205]]);
+  const [left, right] = tubesIn(evaluate(cageOf(moved), EMPTY_SHOP, [])).filter(
+    ({ role }) => role === 'backstay',
+  );
+  expect(left?.points).toEqual([
+    [-190, 525, 905],
+    [-690, 475, 205],
+  ]);
+  expect(right?.points).toEqual([
+    [-190, -525, 905],
+    [-690, -475, 205],
+  ]);
 });
 
 test('a tube braces a bend that it meets within 60 mm of the arc’s surface, and not beyond', () => {
@@ -107,8 +139,15 @@ test('a tube braces a bend that it meets within 60 mm of the arc’s surface, an
       shape: { kind: 'through', via: [{ feature: 'over-arch', at: placeAt(0, 0, 0) }] },
     });
     // Its first leg is upright: the arc of three diameters starts 152.4 mm above the corner.
-    const brace = bar('s', 'strut', point(300, 0, 152.4 + from), stationOn('m-b', 'end-a', 800 - 152.4 - from));
-    return !evaluate(cageOf(stay, brace), EMPTY_SHOP, []).findings.some(({ code }) => code === 'unbraced-bend');
+    const brace = bar(
+      's',
+      'strut',
+      point(300, 0, 152.4 + from),
+      stationOn('m-b', 'end-a', 800 - 152.4 - from),
+    );
+    return !evaluate(cageOf(stay, brace), EMPTY_SHOP, []).findings.some(
+      ({ code }) => code === 'unbraced-bend',
+    );
   };
   // 60 mm and half of a tube of 2 in.
   expect([braced(60 + 25.4 - 1), braced(60 + 25.4 + 1)]).toEqual([true, false]);
@@ -125,7 +164,8 @@ test('stretches to pad that leave less than 50 mm between them are padded as one
       ...cageOf(bar('r', 'frame-tube', point(200, 900, 1000), point(200, -900, 1000))),
       occupants: [head('o', apart / 2), head('p', -apart / 2)],
     };
-    return cockpitIn(plan, evaluate(plan, EMPTY_SHOP, [])).padding.filter(({ stamp }) => stamp === 'R').length;
+    return cockpitIn(plan, evaluate(plan, EMPTY_SHOP, [])).padding.filter(({ stamp }) => stamp === 'R')
+      .length;
   };
   // A ball of 140 mm that is thrown 150 mm reaches the surface of 2 in tube 200 mm away over ±√((140 + 150 + 25.4)² − 200²).
   const half = Math.sqrt((140 + 150 + 25.4) ** 2 - 200 ** 2);
@@ -148,16 +188,33 @@ test('a sloping door bar is thicker upright: its OD over the cosine of its slope
 test('the straight behind a bend may be just what the machine needs, and not less', () => {
   const behind = 600 - 114.3;
   const codes = (trailing: number) =>
-    sheetOf(bent([[0, 0, 0], [600, 0, 0], [600, 600, 0]], { trailing: mm(trailing) })).clashes.map(({ code }) => code);
+    sheetOf(
+      bent(
+        [
+          [0, 0, 0],
+          [600, 0, 0],
+          [600, 600, 0],
+        ],
+        { trailing: mm(trailing) },
+      ),
+    ).clashes.map(({ code }) => code);
   expect([codes(behind), codes(behind + 0.01)]).toEqual([[], ['trailing-straight']]);
 });
 
 test('the clamp goes to the other side where only that has its straight, and just enough is enough', () => {
   // Two bends 300 apart between corners: 71.4 mm of straight in the middle; both are clamped from there unless it is too short.
   const sides = (clampLength: number) =>
-    sheetOf(bent([[0, 0, 0], [600, 0, 0], [600, 300, 0], [0, 300, 0]], { clampLength: mm(clampLength) })).bends.map(
-      ({ clampSide }) => clampSide,
-    );
+    sheetOf(
+      bent(
+        [
+          [0, 0, 0],
+          [600, 0, 0],
+          [600, 300, 0],
+          [0, 300, 0],
+        ],
+        { clampLength: mm(clampLength) },
+      ),
+    ).bends.map(({ clampSide }) => clampSide);
   expect(sides(300 - 2 * 114.3)).toEqual(['b', 'a']);
   expect(sides(300 - 2 * 114.3 + 0.01)).toEqual(['a', 'b']);
   // Where neither has it, the usual side is kept and told.
@@ -189,7 +246,9 @@ test('before a die is chosen bends are counted by the path, and the radius that 
   expect(evaluation.totals.bends).toBeGreaterThan(0);
   // Three diameters of 2 in tube.
   expect(hoop?.radiusTaken).toBeCloseTo(6 * INCH, 9);
-  expect(evaluation.findings.find(({ code }) => code === 'no-die')).toMatchObject({ measured: { mm: 6 * INCH } });
+  expect(evaluation.findings.find(({ code }) => code === 'no-die')).toMatchObject({
+    measured: { mm: 6 * INCH },
+  });
   const book = bookOf({ kind: 'bends', most: 1, largestAngle: deg(20) }, 'main-hoop');
   const ruled = evaluate(choosing(cageOf(), book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule);
   expect(ruled.map(({ code, status }) => [code, status])).toEqual([

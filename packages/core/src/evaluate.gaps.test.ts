@@ -53,4 +53,3 @@ test('a foot outside the taped wall is told where the wall moved', () => {
   expect(found.map(({ facts }) => facts.side)).toEqual([{ text: 'left' }, { text: 'right' }]);
   expect(codes('protractor')).toEqual([]);
 });
-

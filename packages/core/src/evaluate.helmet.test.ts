@@ -21,8 +21,14 @@ const within = (person: Occupant, most = 150, bars: Parameters<typeof cageOf> = 
 
 test('a helmet ahead of the hoop is within reach from nothing to the book’s figure', () => {
   // In the middle of the car the nearest of the hoop is its crown, above.
-  expect(within(seated(BALL + TUBE + 20, 0, 940), 400)).toMatchObject({ code: 'helmet-within', status: 'clear' });
-  expect(within(seated(BALL + TUBE + 600, 0, 940), 400)).toMatchObject({ code: 'helmet-within', status: 'out' });
+  expect(within(seated(BALL + TUBE + 20, 0, 940), 400)).toMatchObject({
+    code: 'helmet-within',
+    status: 'clear',
+  });
+  expect(within(seated(BALL + TUBE + 600, 0, 940), 400)).toMatchObject({
+    code: 'helmet-within',
+    status: 'out',
+  });
 });
 
 test('a helmet that reaches behind the hoop’s rear face is out, in words of its own, though it touches nothing', () => {
@@ -41,8 +47,14 @@ test('a helmet that runs into the hoop is out, in words of its own', () => {
 });
 
 test('within the tape’s error of the rear face it is a look', () => {
-  expect(within(seated(BALL - TUBE + 2, 0, 700), 2000)).toMatchObject({ code: 'helmet-behind', status: 'look' });
-  expect(within(seated(BALL - TUBE + 4, 0, 700), 2000)).toMatchObject({ code: 'helmet-within', status: 'clear' });
+  expect(within(seated(BALL - TUBE + 2, 0, 700), 2000)).toMatchObject({
+    code: 'helmet-behind',
+    status: 'look',
+  });
+  expect(within(seated(BALL - TUBE + 4, 0, 700), 2000)).toMatchObject({
+    code: 'helmet-within',
+    status: 'clear',
+  });
 });
 
 test('the rule is held at every setting of the seat: one that slides back takes the helmet behind the hoop', () => {
@@ -58,7 +70,8 @@ test('the rule is held at every setting of the seat: one that slides back takes 
     reclineNotches: 1,
     backLength: mm(520),
   };
-  const at = (changes: Partial<Occupant>) => within(seated(BALL + 20, 0, 700, { shoulder: placeAt(BALL, 0, 500), ...changes }), 2000);
+  const at = (changes: Partial<Occupant>) =>
+    within(seated(BALL + 20, 0, 700, { shoulder: placeAt(BALL, 0, 500), ...changes }), 2000);
   expect(at({})).toMatchObject({ status: 'clear' });
   expect(at({ travel })).toMatchObject({
     code: 'helmet-behind',

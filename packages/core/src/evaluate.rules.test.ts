@@ -12,7 +12,20 @@ import {
   tightestOf,
 } from './rules/index.ts';
 import { type Quantity, valueOf } from './survey/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, heightOn, mm, personOf, placeAt, plateOf, point, stationOn } from './testing.ts';
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  deg,
+  heightOn,
+  mm,
+  personOf,
+  placeAt,
+  plateOf,
+  point,
+  stationOn,
+} from './testing.ts';
 
 const findingsOf = (plan: Plan, book: RuleBook): Finding[] =>
   evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);

@@ -2,7 +2,19 @@ import { copesIn, evaluate, findingsIn } from './evaluate.ts';
 import { BAR_ROLES, EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { readRuleBook, type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
 import { expectValue } from './fault/index.ts';
-import { bar, cageOf, choosing, deg, heightOn, mm, personOf, placeAt, plateOf, point, stationOn } from './testing.ts';
+import {
+  bar,
+  cageOf,
+  choosing,
+  deg,
+  heightOn,
+  mm,
+  personOf,
+  placeAt,
+  plateOf,
+  point,
+  stationOn,
+} from './testing.ts';
 
 /** Every kind of check once, with all its limits: the compiler holds the list to the kinds that there are. */
 const CHECKS: { [Kind in RuleCheck['kind']]: Extract<RuleCheck, { kind: Kind }> } = {
@@ -12,7 +24,14 @@ const CHECKS: { [Kind in RuleCheck['kind']]: Extract<RuleCheck, { kind: Kind }> 
   'tilt-from-vertical': { kind: 'tilt-from-vertical', most: deg(10) },
   straight: { kind: 'straight', view: 'any' },
   angle: { kind: 'angle', from: 'vertical', least: deg(5), most: deg(80) },
-  'end-distance': { kind: 'end-distance', end: 'each', from: 'foot', of: 'main-hoop', edge: 'middle', most: mm(100) },
+  'end-distance': {
+    kind: 'end-distance',
+    end: 'each',
+    from: 'foot',
+    of: 'main-hoop',
+    edge: 'middle',
+    most: mm(100),
+  },
   plate: { kind: 'plate', area: 100, thickness: mm(3), narrowest: mm(50), bolts: 3, boltSize: mm(8) },
   'opening-height': { kind: 'opening-height', share: 0.5 },
   helmet: { kind: 'helmet', belowLine: mm(0), belowTop: mm(50), within: mm(150) },
@@ -43,7 +62,10 @@ const PLANS: Record<string, Plan> = {
   'nobody seated': { ...whole, occupants: [] },
   'somebody unmeasured': { ...whole, occupants: [nobody] },
   'one measured, one not': { ...whole, occupants: [somebody, { ...nobody, id: 'p' }] },
-  'one lap anchor': { ...whole, occupants: [{ ...somebody, lap: { left: placeAt(100, 550, 50), right: null } }] },
+  'one lap anchor': {
+    ...whole,
+    occupants: [{ ...somebody, lap: { left: placeAt(100, 550, 50), right: null } }],
+  },
   'a lap anchor without a hip': {
     ...whole,
     occupants: [{ ...nobody, lap: { left: placeAt(100, 550, 50), right: placeAt(100, 50, 50) } }],
@@ -106,7 +128,9 @@ test.each(Object.entries(PLANS))('no check of any member is silent: %s', (_, pla
 
 test('rules of a class ask for the class while none is chosen, every one of them', () => {
   const plan = PLANS['everything there'] as Plan;
-  const rules = Object.values(CHECKS).flatMap((check) => rolesOf(plan).map((role) => ruleOf(check, role, ['ice'])));
+  const rules = Object.values(CHECKS).flatMap((check) =>
+    rolesOf(plan).map((role) => ruleOf(check, role, ['ice'])),
+  );
   const found = clausesFound(plan, bookWith(rules, [{ id: 'ice', title: 'Ice' }]));
   expect(rules.map(({ clause }) => clause).filter((clause) => !found.has(clause))).toEqual([]);
 });

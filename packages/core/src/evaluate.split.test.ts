@@ -37,7 +37,11 @@ test('a station of a split bar is the bar’s: end B −300 lies 300 from its fa
 });
 
 test('a reference that names one half means the bar all the same', () => {
-  const named = { kind: 'station', on: { member: 'm-x', piece: 'p-x1' }, station: { feature: 'end-b', edge: 'middle', along: mm(-300) } } as const;
+  const named = {
+    kind: 'station',
+    on: { member: 'm-x', piece: 'p-x1' },
+    station: { feature: 'end-b', edge: 'middle', along: mm(-300) },
+  } as const;
   const plan = cageOf(post, across, bar('s', 'strut', named, point(-200, 0, 100)));
   expect(topOf(plan)[1]).toBeCloseTo(-200, 9);
 });
@@ -74,11 +78,14 @@ test('halves run to the axis of the bar between them, though their own line pass
   const aside = { ...across, ends: { a: point(12, 500, 500), b: point(12, -500, 500) } };
   const plan = cageOf(post, aside);
   for (const piece of ['p-x1', 'p-x2'])
-    expect(
-      Math.min(...tubeOf(plan, piece).points.map((at) => distance(at, [0, 100, 500]))),
-    ).toBeCloseTo(0, 6);
+    expect(Math.min(...tubeOf(plan, piece).points.map((at) => distance(at, [0, 100, 500])))).toBeCloseTo(
+      0,
+      6,
+    );
   const { joints, findings } = evaluate(plan, EMPTY_SHOP, []);
-  expect(joints.filter(({ header }) => header === 'p-u').map(({ eccentricity }) => eccentricity < 1e-6)).toEqual([true, true]);
+  expect(
+    joints.filter(({ header }) => header === 'p-u').map(({ eccentricity }) => eccentricity < 1e-6),
+  ).toEqual([true, true]);
   // 12 mm over 400 and 600 is 1.7° and 1.1°: under what anybody sees.
   expect(findings.map(({ code }) => code)).not.toContain('out-of-line');
 });
@@ -88,7 +95,11 @@ const counted = (plan: Plan, check: RuleCheck, role: 'door-bar' | 'harness-bar')
   const book = bookOf(check, role);
   return evaluate(choosing(plan, book), EMPTY_SHOP, [book])
     .findings.filter(({ rule }) => rule)
-    .map(({ status, measured, facts }) => [status, measured && 'count' in measured ? measured.count : null, facts.side && 'text' in facts.side ? facts.side.text : '']);
+    .map(({ status, measured, facts }) => [
+      status,
+      measured && 'count' in measured ? measured.count : null,
+      facts.side && 'text' in facts.side ? facts.side.text : '',
+    ]);
 };
 /** An X on each side: one bar through, the other in two halves. */
 const doors = (split: boolean) =>
@@ -97,7 +108,10 @@ const doors = (split: boolean) =>
     bar('e', 'door-bar', point(0, 600, 200), point(1000, 600, 500), {
       pair: 'mirrored',
       ...(split ? splitBy('m-d') : {}),
-      pieces: (split ? ['1l', '2l', '1r', '2r'] : ['l', 'r']).map((one) => ({ id: `p-e${one}`, stamp: `E${one.toUpperCase()}` })),
+      pieces: (split ? ['1l', '2l', '1r', '2r'] : ['l', 'r']).map((one) => ({
+        id: `p-e${one}`,
+        stamp: `E${one.toUpperCase()}`,
+      })),
     }),
   );
 
@@ -107,9 +121,14 @@ test('an X is two bars on each side, and one bar cut in two is one', () => {
     ['clear', 2, 'right'],
   ]);
   // Three tubes on each side, and still two bars.
-  expect(counted(doors(true), { kind: 'count', least: 3 }, 'door-bar').map(([status]) => status)).toEqual(['out', 'out']);
+  expect(counted(doors(true), { kind: 'count', least: 3 }, 'door-bar').map(([status]) => status)).toEqual([
+    'out',
+    'out',
+  ]);
   // Its middle is on the right of the post: one bar there, none on the left.
-  expect(counted(cageOf(post, across), { kind: 'count', least: 2 }, 'harness-bar')).toEqual([['out', 1, 'left']]);
+  expect(counted(cageOf(post, across), { kind: 'count', least: 2 }, 'harness-bar')).toEqual([
+    ['out', 1, 'left'],
+  ]);
 });
 
 test('“at least one continuous on each side” is met by the bar through; without a number every bar has to be', () => {
@@ -120,7 +139,10 @@ test('“at least one continuous on each side” is met by the bar through; with
   ]);
   expect(counted(doors(true), atLeast(2), 'door-bar').map(([status]) => status)).toEqual(['out', 'out']);
   expect(counted(doors(true), atLeast(null), 'door-bar').map(([status]) => status)).toEqual(['clear', 'out']);
-  expect(counted(doors(true), { kind: 'continuous-tube' }, 'door-bar').map(([status]) => status)).toEqual(['clear', 'out']);
+  expect(counted(doors(true), { kind: 'continuous-tube' }, 'door-bar').map(([status]) => status)).toEqual([
+    'clear',
+    'out',
+  ]);
 });
 
 test('a split bar is compared with its own mirror image as a whole, not half with half', () => {
@@ -132,7 +154,9 @@ test('a split bar is compared with its own mirror image as a whole, not half wit
 test('two halves that crowd each other are never told to be welded each before the other', () => {
   const plan: Plan = { ...cageOf(post, across), fitOrder: ['p-u', 'p-x1', 'p-x2'] };
   const copes = copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
-  const later = new Map(copes.seams.flatMap(({ stamp, tight }) => (tight?.later ? [[stamp, tight.stamp] as const] : [])));
+  const later = new Map(
+    copes.seams.flatMap(({ stamp, tight }) => (tight?.later ? [[stamp, tight.stamp] as const] : [])),
+  );
   const both = [...later].filter(([stamp, other]) => later.get(other) === stamp);
   expect(both).toEqual([]);
   const told = copeFindings(plan, copes).filter(({ code }) => code === 'torch-room');
@@ -156,7 +180,9 @@ test('only the members of a loop and what hangs on them lose their place; they s
   const placed = members.filter(({ pieces }) => pieces.every(({ tube }) => tube)).map(({ member }) => member);
   expect(placed).toEqual(['m-hoop', 'm-u']);
   expect(members.map(({ member }) => member).sort()).toEqual(['m-a', 'm-c', 'm-h', 'm-hoop', 'm-u']);
-  expect(findings.filter(({ code }) => code === 'loop')).toMatchObject([{ facts: { stamps: { text: 'A, C' } } }]);
+  expect(findings.filter(({ code }) => code === 'loop')).toMatchObject([
+    { facts: { stamps: { text: 'A, C' } } },
+  ]);
   const hung = findings.find(({ member, code }) => member === 'm-h' && code === 'not-placed');
   expect(JSON.stringify(hung?.facts.message)).toContain('it hangs on A, C');
 });

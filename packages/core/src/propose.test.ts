@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { BAR_ROLES, type BarRole, type Die, emptyPlan, EMPTY_SHOP, type MainHoop, type Plan } from './plan/index.ts';
+import {
+  BAR_ROLES,
+  type BarRole,
+  type Die,
+  emptyPlan,
+  EMPTY_SHOP,
+  type MainHoop,
+  type Plan,
+} from './plan/index.ts';
 import { copesIn, evaluate, findingsIn } from './evaluate.ts';
 import { USUAL_ORDER, waysOf } from './cage/index.ts';
 import { type MemberProposal, proposeMember, withBars } from './propose.ts';
@@ -10,7 +18,9 @@ const car = fc.record({
   floor: fc.integer({ min: 580, max: 760 }),
   roofIn: fc.integer({ min: 70, max: 160 }),
   headliner: fc.integer({ min: 900, max: 1180 }),
-  lean: fc.option(fc.record({ at: fc.integer({ min: 350, max: 520 }), out: fc.integer({ min: 0, max: 40 }) })),
+  lean: fc.option(
+    fc.record({ at: fc.integer({ min: 350, max: 520 }), out: fc.integer({ min: 0, max: 40 }) }),
+  ),
   uneven: fc.integer({ min: -6, max: 6 }),
   tilt: fc.integer({ min: -2, max: 12 }),
   od: fc.constantFrom<number[]>(38.1, 40, 44.45, 45, 50),
@@ -86,7 +96,9 @@ function withWhatItNeeds(plan: Plan, role: BarRole, way: string): [Plan, MemberP
   return withWhatItNeeds(withBars(before[0], before[1]), role, way);
 }
 
-const ways = BAR_ROLES.flatMap((role) => (waysOf(role).length > 0 ? waysOf(role) : ['']).map((way) => [role, way] as const));
+const ways = BAR_ROLES.flatMap((role) =>
+  (waysOf(role).length > 0 ? waysOf(role) : ['']).map((way) => [role, way] as const),
+);
 
 test('what is proposed obeys the program’s own checks, in 200 random cars, dies and roles; at least 80 in 100 resolve', () => {
   const samples = fc.sample(fc.tuple(car, fc.constantFrom(...ways)), { seed: 7, numRuns: 200 });

@@ -154,3 +154,32 @@ test.each(demoJobs.map(({ name, plan }) => [name, plan] as const))(
       expect(cut.outer.length > 0 || said.has(`cope/${cut.piece}/${cut.end}`)).toBe(true);
   },
 );
+
+test.each([
+  ['the full cage', demoPlan],
+  ['the four-point bar', fourPointPlan],
+  ['the unfinished job', unfinishedPlan],
+])('every rule that holds for %s answers, whichever class was taken', (_name, plan) => {
+  for (const book of demoBooks)
+    for (const taken of [null, ...book.classes.map(({ id }) => id)]) {
+      const under = {
+        ...plan,
+        brief: { ...plan.brief, books: [{ book: book.id, class: taken, edition: null }] },
+      };
+      const evaluation = evaluate(under, demoShop, [book]);
+      const keys = findingsIn(under, evaluation, copesIn(under, evaluation, [book]), [book]).map(
+        ({ key }) => key,
+      );
+      const silent = book.rules.filter(
+        (rule) =>
+          !rule.when &&
+          (rule.classes.length === 0 || (taken !== null && rule.classes.includes(taken))) &&
+          plan.members.some(({ role }) => rule.roles.includes(role)) &&
+          !keys.some((key) => key.startsWith(`${book.id}/${rule.id}/`)),
+      );
+      expect([book.id, taken, silent.map(({ id }) => id)]).toEqual([book.id, taken, []]);
+      // A rule of a class waits for the class to be taken, and that is asked.
+      if (taken === null && book.rules.some(({ classes }) => classes.length > 0))
+        expect(keys).toContain(`${book.id}/class`);
+    }
+});

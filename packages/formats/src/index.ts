@@ -31,8 +31,16 @@ export { bookFieldWords, type CheckBlank, type CheckForm, checkForms } from './w
 export { checkWords, remedyWords } from './words/check.ts';
 export { isRolled, rollFigures } from './words/roll.ts';
 export { roleWords } from './words/role.ts';
-export { bothUnits, catalogueWords } from './words/length.ts';
-export { clampWords, footWords, lineUpWords, markSide, referenceWords, turnWords, widthWords } from './words/step.ts';
+export { bothUnits } from './words/length.ts';
+export {
+  clampWords,
+  footWords,
+  lineUpWords,
+  markSide,
+  referenceWords,
+  turnWords,
+  widthWords,
+} from './words/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';

@@ -1,4 +1,18 @@
-import { type BarRole, type CockpitAnswer, cockpitIn, type Copes, copesIn, evaluate, type Finding, findingsIn, type MemberProposal, type Plan, proposeMember, type RuleBook, type Shop } from '@gyrus/core';
+import {
+  type BarRole,
+  type CockpitAnswer,
+  cockpitIn,
+  type Copes,
+  copesIn,
+  evaluate,
+  type Finding,
+  findingsIn,
+  type MemberProposal,
+  type Plan,
+  proposeMember,
+  type RuleBook,
+  type Shop,
+} from '@gyrus/core';
 import { expose } from 'comlink';
 
 /** Evaluation away from the page's thread, so that typing never waits for it. */

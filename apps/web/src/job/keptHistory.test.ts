@@ -9,7 +9,10 @@ const steps = [
   (plan: typeof demoPlan) => produce(plan, (draft) => void draft.survey.points.splice(1, 1)),
   (plan: typeof demoPlan) => produce(plan, (draft) => void delete draft.survey.measures.pillarTilt),
 ];
-const worked = steps.reduce((history, step, i) => edit(history, `step ${i}`, step(history.present)), begin(demoPlan));
+const worked = steps.reduce(
+  (history, step, i) => edit(history, `step ${i}`, step(history.present)),
+  begin(demoPlan),
+);
 const asRead = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 test('a history kept as differences leads back to every plan, and on to those that were undone', () => {

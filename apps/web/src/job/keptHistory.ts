@@ -69,7 +69,11 @@ export async function keepHistory(jobId: string, branch: string, history: Histor
   }
 }
 
-export async function findHistory(jobId: string, branch: string, onScreen: Plan): Promise<History<Plan> | null> {
+export async function findHistory(
+  jobId: string,
+  branch: string,
+  onScreen: Plan,
+): Promise<History<Plan> | null> {
   try {
     const kept = await (await open()).get('histories', keyOf(jobId, branch));
     return kept ? fromKept(kept, onScreen) : null;

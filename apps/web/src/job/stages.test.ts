@@ -38,7 +38,10 @@ test('measures that contradict each other are told at Survey', () => {
 });
 
 test('a box whose text is no figure yet waits, and its stage says so', () => {
-  expect(says(demoPlan, { 'survey/halfWidthFloorLeft': '26 3/' }).survey).toEqual({ text: 'a box waits', tone: 'look' });
+  expect(says(demoPlan, { 'survey/halfWidthFloorLeft': '26 3/' }).survey).toEqual({
+    text: 'a box waits',
+    tone: 'look',
+  });
   expect(says(demoPlan, { 'member/x/trimA': '1 1/' }).bend.text).toBe('a box waits');
 });
 

@@ -1,4 +1,12 @@
-import { type Evaluation, type Finding, hoopAnswerOf, MEASURE_KEYS, MEASURES, missingMeasures, type Plan } from '@gyrus/core';
+import {
+  type Evaluation,
+  type Finding,
+  hoopAnswerOf,
+  MEASURE_KEYS,
+  MEASURES,
+  missingMeasures,
+  type Plan,
+} from '@gyrus/core';
 
 export const STAGES = [
   { path: 'brief', name: 'Brief' },

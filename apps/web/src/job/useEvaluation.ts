@@ -1,4 +1,15 @@
-import { type BarRole, type CockpitAnswer, type Copes, EMPTY_SHOP, type Evaluation, type Finding, type MemberProposal, type Plan, type RuleBook, type Shop } from '@gyrus/core';
+import {
+  type BarRole,
+  type CockpitAnswer,
+  type Copes,
+  EMPTY_SHOP,
+  type Evaluation,
+  type Finding,
+  type MemberProposal,
+  type Plan,
+  type RuleBook,
+  type Shop,
+} from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';

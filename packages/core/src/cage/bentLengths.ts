@@ -24,14 +24,21 @@ export function bentLengths({ axis, od }: Tube, ears: [a: number, b: number]): B
   const [start, end] = [Math.max(ears[0], 0), total - Math.max(ears[1], 0)];
   const [from, to] = [pointAt(axis, start) as Vec3, pointAt(axis, end) as Vec3];
   const places = placesBetween(axis, start, end);
-  const [along, across, out] = frameOf(places.map(({ at }) => at), from, to);
+  const [along, across, out] = frameOf(
+    places.map(({ at }) => at),
+    from,
+    to,
+  );
   const extent = (direction: Vec3) => {
     // A tube reaches its radius beyond its axis, less where it runs in that direction itself.
     const reach = places.map(({ at, run }) => ({
       at: dot(at, direction),
       beyond: (od / 2) * Math.sqrt(Math.max(0, 1 - dot(run, direction) ** 2)),
     }));
-    return Math.max(...reach.map((one) => one.at + one.beyond)) - Math.min(...reach.map((one) => one.at - one.beyond));
+    return (
+      Math.max(...reach.map((one) => one.at + one.beyond)) -
+      Math.min(...reach.map((one) => one.at - one.beyond))
+    );
   };
   return {
     toTangent: [first.start - ears[0], total - last.start - last.length - ears[1]],

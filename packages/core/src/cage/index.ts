@@ -5,7 +5,15 @@ export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop
 export { type HoopShape, type Leg, type ShapeProposal } from './hoopShape.ts';
 export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './tooling.ts';
 export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
-export { type Needs, type NoPlace, type Proposed, proposeBar, USUAL_ORDER, waysOf, withPieces } from './propose/index.ts';
+export {
+  type Needs,
+  type NoPlace,
+  type Proposed,
+  proposeBar,
+  USUAL_ORDER,
+  waysOf,
+  withPieces,
+} from './propose/index.ts';
 export { endFeatures } from './station.ts';
 export { type Joint } from './joint.ts';
 export { mirroredAttachment, mirroredFeature, mirroredShape } from './mirror.ts';
@@ -20,14 +28,7 @@ export {
   unbracedBends,
 } from './bracing.ts';
 export { placeOf } from './place.ts';
-export {
-  HELMET_RADIUS,
-  helmetGap,
-  type KeepOutGap,
-  keepOutGaps,
-  type ZoneGap,
-  zoneGaps,
-} from './clear.ts';
+export { HELMET_RADIUS, helmetGap, type KeepOutGap, keepOutGaps, type ZoneGap, zoneGaps } from './clear.ts';
 export { type GussetAnswer, gussetsOf, type GussetShape } from './gussets.ts';
 export { type Loop, loopsOf } from './loops.ts';
 export { type Node, nodesOf } from './nodes.ts';

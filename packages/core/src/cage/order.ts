@@ -33,7 +33,9 @@ function loopsIn(members: Member[]): Member[][] {
   const inLoop = members.filter(({ id }) => reach.get(id)?.has(id));
   const loops: Member[][] = [];
   for (const member of inLoop) {
-    const own = loops.find(([first]) => first && reach.get(first.id)?.has(member.id) && reach.get(member.id)?.has(first.id));
+    const own = loops.find(
+      ([first]) => first && reach.get(first.id)?.has(member.id) && reach.get(member.id)?.has(first.id),
+    );
     if (own) own.push(member);
     else loops.push([member]);
   }
@@ -56,10 +58,7 @@ export function allBelow(member: Member, members: Member[]): Set<string> {
 
 /** Ids of the members that a member may not stand on: itself, and whatever hangs on it already. */
 export const wouldLoop = (id: string, members: Member[]): Set<string> =>
-  new Set([
-    id,
-    ...members.filter((member) => allBelow(member, members).has(id)).map((member) => member.id),
-  ]);
+  new Set([id, ...members.filter((member) => allBelow(member, members).has(id)).map((member) => member.id)]);
 
 /** Ids of the members that this one stands on; its own among them makes a loop. */
 export function standsOn(member: Member): string[] {

@@ -40,8 +40,7 @@ export function roofOf({ survey, brief, members }: Plan): Roof {
       const front = sections[ahead] ?? sections.at(-1);
       const rear = ahead < 0 ? front : sections[Math.max(ahead - 1, 0)];
       if (!front || !rear || x > front.x + RUNS_ON || x < rear.x - RUNS_ON) return null;
-      const share =
-        front.x === rear.x ? 0 : Math.min(1, Math.max(0, (x - rear.x) / (front.x - rear.x)));
+      const share = front.x === rear.x ? 0 : Math.min(1, Math.max(0, (x - rear.x) / (front.x - rear.x)));
       const [fromRear, fromFront] = [rear, front].map((one) => toRoof(one.points, [Math.abs(y), z])) as [
         number,
         number,

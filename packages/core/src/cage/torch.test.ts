@@ -6,11 +6,20 @@ import { torchIn } from './torch.ts';
 import { boxOf, type Tube } from './tube.ts';
 
 const straight = (from: Vec3, to: Vec3): Piece[] => [
-  { kind: 'straight', from, to, start: 0, length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]) },
+  {
+    kind: 'straight',
+    from,
+    to,
+    start: 0,
+    length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
+  },
 ];
 /** A tube along x at (y, z). */
 const level = (piece: string, y: number, z: number, od: number): Tube => {
-  const [from, to]: [Vec3, Vec3] = [[-1000, y, z], [1000, y, z]];
+  const [from, to]: [Vec3, Vec3] = [
+    [-1000, y, z],
+    [1000, y, z],
+  ];
   return { piece, od, points: [from, to], axis: straight(from, to) } as Tube;
 };
 
@@ -31,7 +40,13 @@ function hiddenUnder(od: number): number {
   };
   const over = level('o', 0, 60, od);
   const others = [{ tube: over, surface: sweptTube(over.axis, od, 'closed'), box: boxOf(over), place: 0 }];
-  return torchIn(open, new Map([['o', 0], ['t', 1]]))(tube, [header], seam, others).hidden;
+  return torchIn(
+    open,
+    new Map([
+      ['o', 0],
+      ['t', 1],
+    ]),
+  )(tube, [header], seam, others).hidden;
 }
 
 test('a torch that is tipped 25° across the corner gets past a tube that runs along it, as far as the cosine rule lets it', () => {

@@ -50,9 +50,7 @@ export function torchIn(plan: Plan, order: Map<string, number>) {
   const { coping, weldPosition } = plan;
   const over = roofOf(plan);
   const toRoof = ([x, y, z]: Vec3): number | null =>
-    over.kind === 'open'
-      ? Infinity
-      : over.gap([x + weldPosition.forward.mm, y, z - weldPosition.drop.mm]);
+    over.kind === 'open' ? Infinity : over.gap([x + weldPosition.forward.mm, y, z - weldPosition.drop.mm]);
   const radius = coping.torchRoom.mm / 2;
   const room = coping.bodyRoom.mm;
   return (tube: Tube, headers: Tube[], seam: Seam, others: Other[]): SeamReach => {
@@ -79,7 +77,11 @@ export function torchIn(plan: Plan, order: Map<string, number>) {
       ({ at, i }) => !isReached(at, cornerAt(seam.line, i, at, tube, headers), way),
     );
     const share = hidden.length / Math.max(looked.length, 1);
-    return { hidden: share * seam.length, drop: share > 0 ? Math.max(0, room + radius - roof) : 0, roofKnown };
+    return {
+      hidden: share * seam.length,
+      drop: share > 0 ? Math.max(0, room + radius - roof) : 0,
+      roofKnown,
+    };
   };
 }
 

@@ -25,7 +25,9 @@ export function straightOf(
     'negative-straight',
     `/points/${bend}`,
     told`the straight ${where} comes out at ${{ mm: left, fine: true }}: move the points ${{ mm: -left, round: 'up' }} apart or take ${
-      largestClr === undefined ? 'a smaller radius' : told`a radius of ${{ mm: largestClr, round: 'down' }} at most`
+      largestClr === undefined
+        ? 'a smaller radius'
+        : told`a radius of ${{ mm: largestClr, round: 'down' }} at most`
     }`,
   );
 }

@@ -8,14 +8,31 @@ const tube = (points: [number, number, number][], clr: number[] = []) => {
   return piecesOf(corners, expectValue(layOut(corners)));
 };
 const OD = 38.1;
-const branch = { od: OD, wall: 2.413, axis: tube([[0, 0, 0], [0, 0, 400]]) };
+const branch = {
+  od: OD,
+  wall: 2.413,
+  axis: tube([
+    [0, 0, 0],
+    [0, 0, 400],
+  ]),
+};
 
 /** A header along x whose middle is rolled to a radius, its crown at the origin. */
 function rolled(radius: number) {
   const half = 300;
   const slope = half / radius;
   const up = half * Math.tan(slope / 2);
-  return { od: OD, axis: tube([[-2 * half, 0, -3 * up], [0, 0, 0], [2 * half, 0, -3 * up]], [radius]) };
+  return {
+    od: OD,
+    axis: tube(
+      [
+        [-2 * half, 0, -3 * up],
+        [0, 0, 0],
+        [2 * half, 0, -3 * up],
+      ],
+      [radius],
+    ),
+  };
 }
 const copeOn = (radius: number) => expectValue(copeOf(branch, 'a', [rolled(radius)], 180));
 
@@ -36,6 +53,12 @@ test('one that bows by more is a bend: no setting of a notcher makes it', () => 
 });
 
 test('a straight header has no bow', () => {
-  const straight = { od: OD, axis: tube([[-300, 0, 0], [300, 0, 0]]) };
+  const straight = {
+    od: OD,
+    axis: tube([
+      [-300, 0, 0],
+      [300, 0, 0],
+    ]),
+  };
   expect(expectValue(copeOf(branch, 'a', [straight], 180)).passes[0]?.bow).toBe(0);
 });

@@ -17,7 +17,11 @@ import {
   type StrapWindow,
 } from './index.ts';
 
-const hip = (x: number, z: number, notch = ''): HipPlace => ({ driver: 'A', notch: notch ? [notch] : [], hip: [x, z] });
+const hip = (x: number, z: number, notch = ''): HipPlace => ({
+  driver: 'A',
+  notch: notch ? [notch] : [],
+  hip: [x, z],
+});
 const window = (least: number, most: number, book = 'b'): StrapWindow => ({ book, least, most });
 
 describe('lap belts', () => {
@@ -121,7 +125,11 @@ test('the longest span is between what holds the bar', () => {
 });
 
 const line: BarLine = { x: 0, z: 600, lean: 0, od: 40 };
-const slot = (x: number, z: number, driver = 'A', notch = ''): SlotPlace => ({ driver, notch: notch ? [notch] : [], slot: [x, z] });
+const slot = (x: number, z: number, driver = 'A', notch = ''): SlotPlace => ({
+  driver,
+  notch: notch ? [notch] : [],
+  slot: [x, z],
+});
 
 test('the places behind that an offset bar may take are what a grid finds', () => {
   fc.assert(

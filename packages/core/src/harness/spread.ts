@@ -52,7 +52,11 @@ export interface WorstSpread {
 export function worstSpread(person: Occupant, tube: Tube, guides: Vec3[]): WorstSpread {
   const found = seatPoses(person.travel, 'all').flatMap((pose) =>
     person.slots.flatMap((slot) =>
-      runsAt(person, tube, guides, pose, slot.mm).map(({ side, spread }) => ({ side, spread, notch: pose.notch })),
+      runsAt(person, tube, guides, pose, slot.mm).map(({ side, spread }) => ({
+        side,
+        spread,
+        notch: pose.notch,
+      })),
     ),
   );
   return found.reduce((worst, one) => (one.spread > worst.spread + 1e-9 ? one : worst));

@@ -43,7 +43,14 @@ function hipLeftOut(person: Occupant, i: number): AssumedThing[] {
   const axes = ['forward', 'left', 'up'] as const;
   return [
     {
-      name: { of: 'occupant', name: person.name, role: null, side: null, what: 'body.hip', standsFor: 'driver' },
+      name: {
+        of: 'occupant',
+        name: person.name,
+        role: null,
+        side: null,
+        what: 'body.hip',
+        standsFor: 'driver',
+      },
       id: person.id,
       figures: axes.map((axis, at) => {
         const mm = Math.round(hip[at] ?? 0);

@@ -8,32 +8,77 @@ export const recordedThings = (plan: Plan): AssumedThing[] => [
     grouped(member, ['members', i], (rest) => memberName(member, rest), member.id),
   ),
   ...plan.plates.flatMap((plate, i) =>
-    grouped(plate, ['plates', i], named('plate', plate.stamp, (what) => (what === 'at' ? 'car' : 'cage')), plate.id),
+    grouped(
+      plate,
+      ['plates', i],
+      named('plate', plate.stamp, (what) => (what === 'at' ? 'car' : 'cage')),
+      plate.id,
+    ),
   ),
   ...plan.gussets.flatMap((gusset, i) =>
-    grouped(gusset, ['gussets', i], named('gusset', gusset.stamp, () => 'cage'), gusset.id),
+    grouped(
+      gusset,
+      ['gussets', i],
+      named('gusset', gusset.stamp, () => 'cage'),
+      gusset.id,
+    ),
   ),
   ...plan.parts.flatMap((part, i) =>
-    grouped(part, ['parts', i], named('part', part.stamp, (what) => (CAR_PLACES.has(what) ? 'car' : 'cage')), part.id),
+    grouped(
+      part,
+      ['parts', i],
+      named('part', part.stamp, (what) => (CAR_PLACES.has(what) ? 'car' : 'cage')),
+      part.id,
+    ),
   ),
   ...plan.occupants.flatMap((person, i) =>
-    grouped(person, ['occupants', i], named('occupant', person.name, () => 'driver'), person.id),
+    grouped(
+      person,
+      ['occupants', i],
+      named('occupant', person.name, () => 'driver'),
+      person.id,
+    ),
   ),
   ...plan.survey.points.flatMap((one, i) =>
-    grouped(one, ['survey', 'points', i], named('point', one.name, () => 'car'), one.id),
+    grouped(
+      one,
+      ['survey', 'points', i],
+      named('point', one.name, () => 'car'),
+      one.id,
+    ),
   ),
   ...plan.survey.planes.flatMap((one, i) =>
-    grouped(one, ['survey', 'planes', i], named('panel', one.name, () => 'car'), one.id),
+    grouped(
+      one,
+      ['survey', 'planes', i],
+      named('panel', one.name, () => 'car'),
+      one.id,
+    ),
   ),
   ...plan.survey.keepOuts.flatMap((one, i) =>
-    grouped(one, ['survey', 'keepOuts', i], named('keep-out', one.name, () => 'car'), one.id),
+    grouped(
+      one,
+      ['survey', 'keepOuts', i],
+      named('keep-out', one.name, () => 'car'),
+      one.id,
+    ),
   ),
   ...plan.survey.ribs.flatMap((one, i) =>
-    grouped(one, ['survey', 'ribs', i], named('section', one.name, () => 'car'), one.id),
+    grouped(
+      one,
+      ['survey', 'ribs', i],
+      named('section', one.name, () => 'car'),
+      one.id,
+    ),
   ),
   ...grouped(plan.survey.measures, ['survey', 'measures'], (rest) => measureName(String(rest[0])), ''),
   ...(['harness', 'cockpit', 'weldPosition', 'coping'] as const).flatMap((key) =>
-    grouped(plan[key], [key], named('other', key, () => 'cage'), ''),
+    grouped(
+      plan[key],
+      [key],
+      named('other', key, () => 'cage'),
+      '',
+    ),
   ),
 ];
 
@@ -83,12 +128,7 @@ function shapeWhat(member: Member, own: Path, right: boolean): string {
 }
 
 /** Assumed figures of a record, those of one place together. name: of what follows the record's own path. */
-function grouped(
-  record: unknown,
-  path: Path,
-  name: (rest: Path) => ThingName,
-  id: string,
-): AssumedThing[] {
+function grouped(record: unknown, path: Path, name: (rest: Path) => ThingName, id: string): AssumedThing[] {
   const things: AssumedThing[] = [];
   const walk = (value: unknown, rest: Path) => {
     if (isFigure(value)) {

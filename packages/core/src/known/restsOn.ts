@@ -40,17 +40,19 @@ export function assumedIn(plan: Plan): Assumed {
     return member ? unique([id, ...allBelow(member, plan.members)].flatMap(ofOne)) : [];
   };
   const ofEnd: Assumed['ofEnd'] = (member, which) => {
-      const end = plan.members.find(({ id }) => id === member)?.ends[which];
-      if (!end) return [];
-      if (end.kind === 'plate') return things.filter(({ id, name }) => id === end.plate && name.what === 'at');
-      if (end.kind === 'landing')
-        return [
-          ...ofMember(member),
-          ...things.filter(({ name }) => UNDER_FEET.test(name.name) && name.name.toLowerCase().endsWith(end.side)),
-        ];
-      if (end.kind === 'point' || end.kind === 'panel')
-        return things.filter(({ id, name }) => id === member && name.what === `end-${which}`);
-      return unique(referencesOf(end).flatMap(ofMember));
+    const end = plan.members.find(({ id }) => id === member)?.ends[which];
+    if (!end) return [];
+    if (end.kind === 'plate') return things.filter(({ id, name }) => id === end.plate && name.what === 'at');
+    if (end.kind === 'landing')
+      return [
+        ...ofMember(member),
+        ...things.filter(
+          ({ name }) => UNDER_FEET.test(name.name) && name.name.toLowerCase().endsWith(end.side),
+        ),
+      ];
+    if (end.kind === 'point' || end.kind === 'panel')
+      return things.filter(({ id, name }) => id === member && name.what === `end-${which}`);
+    return unique(referencesOf(end).flatMap(ofMember));
   };
   return {
     things,

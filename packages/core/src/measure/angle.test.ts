@@ -44,3 +44,14 @@ test('what is formatted reads back within a tenth of a degree', () => {
     { seed: 7 },
   );
 });
+
+test.each([
+  [5.25, 1, '5.3'],
+  [5.249, 1, '5.2'],
+  [1.005, 2, '1.01'],
+  [-5.25, 1, '−5.3'],
+  [84, 1, '84'],
+  [-0.04, 1, '0'],
+])('%d° to %d places: halves go away from zero, as a person rounds', (degrees, decimals, written) => {
+  expect(formatAngle(degrees, decimals)).toBe(written);
+});

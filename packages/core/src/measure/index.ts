@@ -23,6 +23,6 @@ export {
   TAPE_ERROR,
 } from './tolerances.ts';
 export { assumed, isAssumed, isFigure, type Known, knownAs } from './known.ts';
-export { fineLength, writeSaid } from './said.ts';
+export { fineFigure, fineLength, writeSaid } from './said.ts';
 export { firstZero, halve, rootBetween } from './halve.ts';
 export { type Interval, intervalsBelow } from './intervals.ts';

@@ -11,10 +11,7 @@ type Figure = { mm: number; typed: string } | { deg: number; typed: string };
 
 /** A length or an angle as documents have them. */
 export const isFigure = (value: unknown): value is Figure & { known?: Known } =>
-  typeof value === 'object' &&
-  value !== null &&
-  'typed' in value &&
-  ('mm' in value || 'deg' in value);
+  typeof value === 'object' && value !== null && 'typed' in value && ('mm' in value || 'deg' in value);
 
 /** The same with every length and angle in it known as given; without `known` as if somebody had typed them. */
 export function knownAs<T>(value: T, known?: Known): T {

@@ -52,7 +52,9 @@ export function underHoop(person: Occupant, hoop: Tube, front: Tube[]): UnderHoo
       .reduce((found, one) => ((is === 'least' ? one.mm < found.mm : one.mm > found.mm) ? one : found));
   const gap = (helmet: Vec3) => helmetGap(helmet, hoop);
   return {
-    belowLine: frontTop ? worst((helmet) => heightOnLine(top, frontTop, helmet[0]) - helmet[2], 'least') : null,
+    belowLine: frontTop
+      ? worst((helmet) => heightOnLine(top, frontTop, helmet[0]) - helmet[2], 'least')
+      : null,
     belowTop: worst((helmet) => top[2] - helmet[2], 'least'),
     nearest: worst(gap, 'least'),
     farthest: worst(gap, 'most'),

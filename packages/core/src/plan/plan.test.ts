@@ -1,4 +1,5 @@
 import { planWith, HANDBOOK_CAR } from '../testing.ts';
+import { assumedIn } from '../known/index.ts';
 import { readPlan } from './index.ts';
 
 const plan = planWith(HANDBOOK_CAR);
@@ -122,4 +123,33 @@ test('a plan of version 3 opens: bodies unmeasured, belts worn, answers without 
   expect(answers['book/rule/m']).toEqual({ answer: 'yes', by: 'B', note: '', on: null, photos: [] });
   expect(plates[0]?.on).toBeNull();
   expect([read.value.cockpit, read.value.coping.bodyRoom]).toEqual([cockpit, bodyRoom]);
+});
+
+test('a plan of version 4 opens: its figures count as taken, and which reading is not trusted is named', () => {
+  const { proposalsMarked: _, ...four } = plan;
+  const { distrusted, ...survey } = plan.survey;
+  expect(distrusted).toBeNull();
+  const read = readPlan({ ...four, survey: { ...survey, trust: 'widths' }, version: 4 });
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  expect([read.value.version, read.value.proposalsMarked]).toEqual([5, false]);
+  expect(read.value.survey.distrusted).toBe('protractor');
+  expect(read.value.survey).not.toHaveProperty('trust');
+  expect(assumedIn(read.value).things).toEqual([]);
+});
+
+test('who confirmed a figure needs a name; a date that is none is refused', () => {
+  const known = (given: object) => ({
+    ...plan,
+    survey: { ...plan.survey, measures: { headlinerCentre: { mm: 1000, typed: '1000', known: given } } },
+  });
+  const at = '/survey/measures/headlinerCentre/known';
+  expect(readPlan(known({ how: 'measured', by: 'A', on: '2026-03-01T08:00:00.000Z' })).ok).toBe(true);
+  expect(readPlan(known({ how: 'assumed' })).ok).toBe(true);
+  for (const given of [
+    { how: 'measured', by: '', on: '2026-03-01T08:00:00.000Z' },
+    { how: 'measured', by: 'A', on: 'soon' },
+    { how: 'guessed' },
+    { how: 'assumed', by: 'A' },
+  ])
+    expect(faultOf(known(given))?.[1]).toMatch(new RegExp(`^${at}`));
 });

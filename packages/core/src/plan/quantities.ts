@@ -10,7 +10,10 @@ const known: z.ZodType<Known> = z.union(
     z.strictObject({ how: z.literal('assumed') }),
     z.strictObject({
       how: oneOf(['measured', 'chosen'], 'how it is known'),
-      by: z.string(say('who confirmed it')).max(120, 'a name has 120 characters at most'),
+      by: z
+        .string(say('who confirmed it'))
+        .min(1, 'who confirmed it')
+        .max(120, 'a name has 120 characters at most'),
       on: z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z'),
     }),
   ],
@@ -33,7 +36,10 @@ const degreesIn = (low: number, high: number, what: string) =>
 
 /** The one angle of every document, `{ "deg": 84.5, "typed": "84 1/2" }`. */
 export const angleField = (low: number, high: number, what: string): z.ZodType<Angle> =>
-  z.strictObject({ deg: degreesIn(low, high, what), typed, known: known.optional() }, say(`${what} as {deg, typed}`));
+  z.strictObject(
+    { deg: degreesIn(low, high, what), typed, known: known.optional() },
+    say(`${what} as {deg, typed}`),
+  );
 
 /** Figures of a rule book: they are stated, and nobody measures or assumes them. */
 export const stated = {

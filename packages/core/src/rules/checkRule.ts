@@ -70,7 +70,9 @@ function clrRatio(least: number, { member, pieces }: Subject, base: Base): Findi
   const tubes = pieces.flatMap(({ tube }) => tube ?? []);
   const sheets = pieces.flatMap(({ sheet }) => sheet ?? []);
   if (tubes.length > 0 && tubes.every(({ axis }) => arcsIn(axis).length === 0))
-    return [finding({ ...base, code: 'no-bends', status: 'clear', facts: { stamp: { text: member.stamp } } })];
+    return [
+      finding({ ...base, code: 'no-bends', status: 'clear', facts: { stamp: { text: member.stamp } } }),
+    ];
   const bends = sheets.flatMap((sheet) => sheet.bends);
   if (bends.length === 0) return [waiting('clr-ratio', base)];
   const od = member.tube.od.mm;
@@ -154,9 +156,7 @@ function tilt(most: number, { hoop, member, cage }: Subject, base: Base): Findin
 
 /** Asked once for the whole cage, at the first member that the rule is about; what the torch cannot reach comes with the copes. */
 function weldedAllRound({ roles }: Rule, subject: Subject, base: Base): Finding[] {
-  return isFirstOf(roles, subject)
-    ? [asked('Welded all round, with full penetration?', subject, base)]
-    : [];
+  return isFirstOf(roles, subject) ? [asked('Welded all round, with full penetration?', subject, base)] : [];
 }
 
 const asked = (question: string, { cage }: Subject, base: Base): Finding =>

@@ -21,10 +21,7 @@ export function cockpitFindings(plan: Plan, cockpit: CockpitAnswer): Finding[] {
     ),
     ...(member ? assumed.ofMember(member) : []),
   ];
-  return [
-    ...beltFindings(plan),
-    ...verdicts(plan, cockpit).map((found) => resting(found, restsOf(found))),
-  ];
+  return [...beltFindings(plan), ...verdicts(plan, cockpit).map((found) => resting(found, restsOf(found)))];
 }
 
 /** What is judged of the people in the cage, as far as it stands against it. */

@@ -44,8 +44,7 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
   }
 }
 
-const isBent = ({ pieces }: Subject): boolean =>
-  pieces.some(({ tube }) => (tube?.features.length ?? 0) > 0);
+const isBent = ({ pieces }: Subject): boolean => pieces.some(({ tube }) => (tube?.features.length ?? 0) > 0);
 
 const textOf = ({ facts }: Finding, name: string): string => {
   const fact = facts[name];

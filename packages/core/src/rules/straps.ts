@@ -34,9 +34,7 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
     if (!person.shoulder) return [];
     const y = person.shoulder[1].mm;
     const spots = own.map((tube) => ({ person, tube, at: placeAcross(tube.axis, y) }));
-    return [
-      spots.reduce((best, one) => (Math.abs(one.at[1] - y) < Math.abs(best.at[1] - y) ? one : best)),
-    ];
+    return [spots.reduce((best, one) => (Math.abs(one.at[1] - y) < Math.abs(best.at[1] - y) ? one : best))];
   });
   const tube = behind[0]?.tube ?? own[0];
   const [x, , z] = behind[0]?.at ?? placeAcross(tube.axis, 0);
@@ -47,7 +45,11 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
         ...place,
         slot: [place.slot[0] - (seat.at[0] - x), place.slot[1] - (seat.at[2] - z)],
       });
-      return { ...seat, places: slotPlaces(seat.person).map(toLine), measured: toLine(measuredOf(seat.person)) };
+      return {
+        ...seat,
+        places: slotPlaces(seat.person).map(toLine),
+        measured: toLine(measuredOf(seat.person)),
+      };
     }),
   };
 }

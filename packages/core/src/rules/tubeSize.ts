@@ -1,4 +1,4 @@
-import { writtenLength } from '../measure/index.ts';
+import { type Said, told } from '../fault/index.ts';
 import { type Brief, type Member, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Finding, finding, type RuleSource } from './finding.ts';
@@ -68,12 +68,15 @@ function judged(row: ScheduleRow, member: Member, about: { key: string; rule: Ru
         ? member.tube.kind
         : (nearest.kinds[0] ?? member.tube.kind),
     },
-    facts: { options: { text: row.options.map(optionText).join(' or ') } },
+    facts: {
+      options: { said: row.options.flatMap((option, i) => [i > 0 ? ' or ' : '', ...saidOption(option)]) },
+    },
   });
 }
 
-const optionText = ({ od, wall, kinds }: TubeOption): string =>
-  `${writtenLength(od)} × ${writtenLength(wall)} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`;
+const saidOption = ({ od, wall, kinds }: TubeOption): Said =>
+  told`${{ mm: od.mm, fine: true }} × ${{ mm: wall.mm, fine: true }} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`
+    .said;
 
 function fitsOption(option: TubeOption, tube: TubeChoice): boolean {
   return (

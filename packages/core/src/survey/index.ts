@@ -6,12 +6,7 @@ export {
   type TakeOffs,
   withinTighterSide,
 } from './axis.ts';
-export {
-  type Contradiction,
-  contradictions,
-  type MeasuringError,
-  sectionWithout,
-} from './contradiction.ts';
+export { type Contradiction, contradictions, type MeasuringError, sectionWithout } from './contradiction.ts';
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
 export { type Quantity, valueOf } from './quantity.ts';
 export {

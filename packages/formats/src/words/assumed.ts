@@ -1,9 +1,22 @@
-import { formatAngle, formatWithUnit, type LengthStyle, MEASURES, type MeasureKey, type Status, type ThingName } from '@gyrus/core';
+import {
+  formatAngle,
+  formatWithUnit,
+  type LengthStyle,
+  MEASURES,
+  type MeasureKey,
+  type Status,
+  type ThingName,
+} from '@gyrus/core';
 import { featureName } from './feature.ts';
 import { roleWords } from './role.ts';
 
 /** Ends of these roles stand on the car: what they stand at is a landing. */
-const LANDINGS: Record<string, string> = { backstay: 'end-b', 'side-hoop': 'end-a', 'front-leg': 'end-a', strut: 'end-b' };
+const LANDINGS: Record<string, string> = {
+  backstay: 'end-b',
+  'side-hoop': 'end-a',
+  'front-leg': 'end-a',
+  strut: 'end-b',
+};
 
 const KINDS: Partial<Record<ThingName['of'], string>> = {
   plate: 'plate',

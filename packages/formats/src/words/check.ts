@@ -1,4 +1,5 @@
 import {
+  fineLength,
   formatAngle,
   type LengthStyle,
   type Remedy,
@@ -6,7 +7,6 @@ import {
   writtenLength,
   formatWithUnit,
 } from '@gyrus/core';
-import { catalogueWords } from './length.ts';
 import { roleWords } from './role.ts';
 
 const degrees = ({ deg }: { deg: number }): string => `${formatAngle(deg)}°`;
@@ -99,9 +99,9 @@ export function remedyWords(remedy: Remedy, style: LengthStyle): string {
   const length = (mm: number) => formatWithUnit(Math.abs(mm), style);
   switch (remedy.kind) {
     case 'tube':
-      return `take ${catalogueWords(remedy.od, style)} × ${catalogueWords(remedy.wall, style)}, ${remedy.tubeKind.replaceAll('-', ' ')}`;
+      return `take ${fineLength(remedy.od, style)} × ${fineLength(remedy.wall, style)}, ${remedy.tubeKind.replaceAll('-', ' ')}`;
     case 'radius':
-      return `take a die of ${catalogueWords(remedy.clr, style)} radius or more`;
+      return `take a die of ${fineLength(remedy.clr, style)} radius or more`;
     case 'straighten':
       return 'make it straight';
     case 'tilt':
@@ -120,13 +120,13 @@ export function remedyWords(remedy: Remedy, style: LengthStyle): string {
     case 'plate':
       return listed([
         remedy.scale > 1.0005 && `a plate ${((remedy.scale - 1) * 100).toFixed(0)} % larger each way`,
-        remedy.thickness > 0 && `${catalogueWords(remedy.thickness, style)} thick`,
-        remedy.bolts && `${remedy.bolts.count} bolts of ${catalogueWords(remedy.bolts.size, style)}`,
+        remedy.thickness > 0 && `${fineLength(remedy.thickness, style)} thick`,
+        remedy.bolts && `${remedy.bolts.count} bolts of ${fineLength(remedy.bolts.size, style)}`,
       ]);
     case 'gusset':
       return listed([
         remedy.leg > 0 && `legs of ${length(remedy.leg)}`,
-        remedy.thickness > 0 && `sheet of ${catalogueWords(remedy.thickness, style)}`,
+        remedy.thickness > 0 && `sheet of ${fineLength(remedy.thickness, style)}`,
       ]);
     case 'lap-anchor':
       return `move the ${remedy.side} lap anchor ${length(remedy.by)} ${remedy.by < 0 ? 'to the rear' : 'forward'}`;

@@ -14,7 +14,6 @@ import {
   type SeamAnswer,
   type StraightCuts,
 } from '@gyrus/core';
-import { catalogueWords } from './length.ts';
 
 /** A figure with its name, ready to be shown or printed. */
 export interface NamedFigure {
@@ -65,7 +64,7 @@ export function passFigures(
       label: `protractor between the tubes, ${roundWords(pass.acuteAt)}`,
       text: `${formatAngle(90 - pass.dial)}°`,
     },
-    { label: 'hole saw', text: catalogueWords(pass.holeSaw, style) },
+    { label: 'hole saw', text: fineLength(pass.holeSaw, style) },
     {
       label: `saw's centre, ${fromEar < 0 ? 'past the ear' : 'in from the ear'}`,
       text: length(Math.abs(fromEar)),
@@ -150,7 +149,10 @@ export function bentFigures({ bent }: CutLengths, style: LengthStyle): NamedFigu
     { label: 'ear A to where its first bend starts', text: length(bent.toTangent[0]) },
     { label: 'ear B to where its first bend starts', text: length(bent.toTangent[1]) },
     { label: 'straight across, end to end', text: length(bent.endToEnd) },
-    { label: 'lies in a box, outside to outside', text: bent.box.map((one) => formatLength(one, style)).join(' × ') + ` ${style.unit}` },
+    {
+      label: 'lies in a box, outside to outside',
+      text: bent.box.map((one) => formatLength(one, style)).join(' × ') + ` ${style.unit}`,
+    },
   ];
 }
 

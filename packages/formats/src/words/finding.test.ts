@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { evaluate, finding, INCHES, MILLIMETRES } from '@gyrus/core';
-import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { evaluate, finding, INCHES, MILLIMETRES, type Plan } from '@gyrus/core';
+import { demoBooks, demoPlan, demoShop, fourPointPlan, unfinishedPlan } from '@gyrus/demo';
+import { remedyWords } from './check.ts';
 import { findingFigure, findingWords, knownCodes } from './finding.ts';
 
 const rules = path.resolve(import.meta.dirname, '../../../core/src/rules');
@@ -53,4 +54,27 @@ test('a wall’s thickness is not rounded to the tape', () => {
   expect(findingFigure(wall, 'measured', INCHES)).toBe('0.095 in');
   expect(findingFigure(wall, 'limit', MILLIMETRES)).toBe('3.05 mm');
   expect(findingFigure(wall, 'margin', MILLIMETRES)).toBe('–');
+});
+
+/** What the findings of a plan say and advise; a question is asked in its book's own words. */
+function sentencesOf(plan: Plan, style: typeof INCHES): string[] {
+  const { findings } = evaluate(plan, demoShop, demoBooks);
+  return findings
+    .filter(({ code }) => !['asked', 'answered'].includes(code))
+    .flatMap((one) => [
+      findingWords(one, style),
+      findingFigure(one, 'measured', style),
+      findingFigure(one, 'limit', style),
+      findingFigure(one, 'margin', style),
+      ...(one.remedy ? [remedyWords(one.remedy, style)] : []),
+    ]);
+}
+
+test.each([
+  ['the full cage', demoPlan],
+  ['the four-point bar', fourPointPlan],
+  ['the unfinished job', unfinishedPlan],
+])('who works in inches is told no millimetres, and the other way round: %s', (_name, plan) => {
+  expect(sentencesOf(plan, INCHES).filter((one) => /\dmm\b|\d mm\b/.test(one))).toEqual([]);
+  expect(sentencesOf(plan, MILLIMETRES).filter((one) => /\d in\b/.test(one))).toEqual([]);
 });

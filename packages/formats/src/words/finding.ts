@@ -1,4 +1,5 @@
 import {
+  fineLength,
   type Finding,
   formatAngle,
   formatWithUnit,
@@ -12,7 +13,6 @@ import {
 } from '@gyrus/core';
 import { cockpitSentences } from './cockpit.ts';
 import { restsWords } from './assumed.ts';
-import { catalogueWords } from './length.ts';
 import { featureName } from './feature.ts';
 import { roleWords } from './role.ts';
 import { type Say, type Words } from './say.ts';
@@ -269,7 +269,9 @@ const atNotch = (fact: Words['fact']): string => (fact('notch') ? ` (${fact('not
 
 /** The answer to a question, where there is one: ` Yes, says T. Moreau on 2026-11-26.` */
 const answerWords = (fact: Words['fact']): string =>
-  fact('answer') ? ` ${capital(fact('answer'))}${saidBy(fact)}.${fact('note') ? ` ${fact('note')}` : ''}` : '';
+  fact('answer')
+    ? ` ${capital(fact('answer'))}${saidBy(fact)}.${fact('note') ? ` ${fact('note')}` : ''}`
+    : '';
 
 const distrustedWords: Record<string, string> = {
   protractor: 'the protractor',
@@ -324,7 +326,7 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     count,
     where: finding.feature ? `Bend ${fact('bend')} (${featureName(finding.feature)})` : 'The tube',
     inError: status === 'look' ? ": within the instrument's error" : '',
-    fine: (quantity) => (quantity && 'mm' in quantity ? catalogueWords(quantity.mm, style) : ''),
+    fine: (quantity) => (quantity && 'mm' in quantity ? fineLength(quantity.mm, style) : ''),
     finding: finding.status === status ? finding : { ...finding, status },
   };
   const sentence = sentences[finding.code]?.(words) ?? finding.code;
@@ -332,7 +334,14 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
-const CATALOGUE_CODES = new Set(['tube-od', 'tube-wall', 'plate-thickness', 'bolt-size', 'gusset-thickness', 'die-od']);
+const CATALOGUE_CODES = new Set([
+  'tube-od',
+  'tube-wall',
+  'plate-thickness',
+  'bolt-size',
+  'gusset-thickness',
+  'die-od',
+]);
 
 /** One figure of a finding, as a table shows it; a dash where there is none. */
 export function findingFigure(
@@ -345,7 +354,7 @@ export function findingFigure(
   if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
   if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
-    ? catalogueWords(quantity.mm, style)
+    ? fineLength(quantity.mm, style)
     : quantityWords(quantity, style);
 }
 

@@ -1,4 +1,11 @@
-import { formatAngle, formatWithUnit, type LengthStyle, radians, type SheetBend, type TapeHook } from '@gyrus/core';
+import {
+  formatAngle,
+  formatWithUnit,
+  type LengthStyle,
+  radians,
+  type SheetBend,
+  type TapeHook,
+} from '@gyrus/core';
 import { type NamedFigure } from './cope.ts';
 
 /** Whether a bend is an arc of the roller: it is rolled until its rise is right, and no dial is read. */

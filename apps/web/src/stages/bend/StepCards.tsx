@@ -1,5 +1,24 @@
-import { type BendSheet, type BendStep, fineLength, formatAngle, formatLength, roundLength, type SheetBend, type TapeHook } from '@gyrus/core';
-import { clampWords, featureName, isRolled, lineUpWords, markSide, releaseWords, rollFigures, schoolWords, turnWords } from '@gyrus/formats';
+import {
+  type BendSheet,
+  type BendStep,
+  fineLength,
+  formatAngle,
+  formatLength,
+  roundLength,
+  type SheetBend,
+  type TapeHook,
+} from '@gyrus/core';
+import {
+  clampWords,
+  featureName,
+  isRolled,
+  lineUpWords,
+  markSide,
+  releaseWords,
+  rollFigures,
+  schoolWords,
+  turnWords,
+} from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/useMember.ts';

@@ -99,7 +99,9 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
       {attachment.kind === 'station' && (
         <StationFields attachment={attachment} others={others} path={path} set={set} />
       )}
-      {attachment.kind !== 'station' && <RecordFields path={path} fields={fieldsOf(attachment, plan, looping)} />}
+      {attachment.kind !== 'station' && (
+        <RecordFields path={path} fields={fieldsOf(attachment, plan, looping)} />
+      )}
     </div>
   );
 }

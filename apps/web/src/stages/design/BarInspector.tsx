@@ -67,8 +67,8 @@ function OutOfLoop({ bar, path }: { bar: Bar; path: PlanPath }) {
   return (
     <section aria-label="Out of the loop" className="border-look rounded-machined space-y-2 border-2 p-3">
       <p>
-        <StatusMark status="out" /> This bar stands on itself, at one remove or another, and has no place. Let it
-        end somewhere else.
+        <StatusMark status="out" /> This bar stands on itself, at one remove or another, and has no place. Let
+        it end somewhere else.
       </p>
       {ends.map((end) => (
         <Button

@@ -1,4 +1,13 @@
-import { type Evaluation, type HoopAnswer, hoopAnswerOf, MEASURES, saidIn, type Tube, tubesIn, writeSaid } from '@gyrus/core';
+import {
+  type Evaluation,
+  type HoopAnswer,
+  hoopAnswerOf,
+  MEASURES,
+  saidIn,
+  type Tube,
+  tubesIn,
+  writeSaid,
+} from '@gyrus/core';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';

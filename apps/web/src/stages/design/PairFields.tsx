@@ -1,4 +1,11 @@
-import { assumed, type Attachment, type Bar, mirroredAttachment, mirroredShape, type Vec3 } from '@gyrus/core';
+import {
+  assumed,
+  type Attachment,
+  type Bar,
+  mirroredAttachment,
+  mirroredShape,
+  type Vec3,
+} from '@gyrus/core';
 import { type PlanPath } from '../../job/planPath.ts';
 import { usePlanStore } from '../../job/planStore.ts';
 import { Button } from '../../shared/Button.tsx';
@@ -86,7 +93,10 @@ export function PairFields({ bar, path, a, b }: PairFieldsProps) {
                   // What was measured on the left was not measured here.
                   a: assumedPlace(mirroredAttachment(bar.ends.a)),
                   b: assumedPlace(mirroredAttachment(bar.ends.b)),
-                  shape: bar.shape.kind === 'through' ? assumed(mirroredShape(bar.shape)) : mirroredShape(bar.shape),
+                  shape:
+                    bar.shape.kind === 'through'
+                      ? assumed(mirroredShape(bar.shape))
+                      : mirroredShape(bar.shape),
                 })
               }
             >

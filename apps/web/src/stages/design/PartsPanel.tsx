@@ -140,9 +140,7 @@ function Parts() {
       kinds={PART_KINDS.flatMap((kind) => {
         // Nothing is put on a tube while none stands.
         const header = headerFor(kind, evaluation) ?? (ON_NO_TUBE.has(kind) ? NO_HEADER : null);
-        return header
-          ? [{ text: PART_WORDS[kind], fresh: () => freshPart(kind, header, plan.parts) }]
-          : [];
+        return header ? [{ text: PART_WORDS[kind], fresh: () => freshPart(kind, header, plan.parts) }] : [];
       })}
     />
   );

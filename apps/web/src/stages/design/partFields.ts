@@ -292,11 +292,8 @@ const LETTERS: Record<Part['kind'], string> = {
 };
 
 /** A part to start from, its sizes as the program proposes them; `header` is the tube it is put on, `start` where on it. */
-export const freshPart = (
-  kind: Part['kind'],
-  header: Header,
-  taken: readonly Part[],
-): Part => assumed(partOf(kind, header, taken));
+export const freshPart = (kind: Part['kind'], header: Header, taken: readonly Part[]): Part =>
+  assumed(partOf(kind, header, taken));
 
 /** A tube that a part can be put on, and the middle of its longest straight. */
 export interface Header {

@@ -17,9 +17,19 @@ test.each(cases)('a fresh %s has a place at once', (kind, plan) => {
 
 test('knees are among the stations of a hoop of four bends, and no end that it has not', () => {
   const evaluation = evaluate(demoPlan, EMPTY_SHOP, []);
-  const splice = freshPart('splice', headerFor('splice', evaluation)!, []) as Extract<Part, { kind: 'splice' }>;
+  const splice = freshPart('splice', headerFor('splice', evaluation)!, []) as Extract<
+    Part,
+    { kind: 'splice' }
+  >;
   const features = featuresOf(evaluation, splice.on);
-  expect(features).toEqual(['foot-left', 'knee-left', 'crown-left', 'crown-right', 'knee-right', 'foot-right']);
+  expect(features).toEqual([
+    'foot-left',
+    'knee-left',
+    'crown-left',
+    'crown-right',
+    'knee-right',
+    'foot-right',
+  ]);
   const field = partFields(splice, features).find(({ at }) => at === 'station.feature');
   expect(field?.type === 'choice' && field.options.map(({ value }) => value)).toEqual(features);
 });

@@ -28,7 +28,10 @@ export function headerFor(kind: Part['kind'], evaluation: Evaluation): Header | 
   const first = row?.tubes[0];
   if (!row || !first) return null;
   const straights = first.axis.filter((piece) => piece.kind === 'straight');
-  const longest = straights.reduce((best, one) => (one.length > best.length ? one : best), straights[0] ?? first.axis[0]!);
+  const longest = straights.reduce(
+    (best, one) => (one.length > best.length ? one : best),
+    straights[0] ?? first.axis[0]!,
+  );
   return {
     member: row.member,
     ...(row.side ? { side: row.side } : {}),

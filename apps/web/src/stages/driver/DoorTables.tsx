@@ -1,4 +1,11 @@
-import { type CockpitAnswer, type DoorBarRoom, doorRoomStatus, type Entry, formatWithUnit, isTooLow } from '@gyrus/core';
+import {
+  type CockpitAnswer,
+  type DoorBarRoom,
+  doorRoomStatus,
+  type Entry,
+  formatWithUnit,
+  isTooLow,
+} from '@gyrus/core';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';

@@ -60,7 +60,9 @@ function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) 
   const style = useJobStyle();
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('side');
   const findings = useFindings();
-  const bare = usePlan().occupants.filter(({ shoulder, helmetTop }) => shoulder === null || helmetTop === null);
+  const bare = usePlan().occupants.filter(
+    ({ shoulder, helmetTop }) => shoulder === null || helmetTop === null,
+  );
   const draw = useCallback(
     (width: number) => driverView(cockpit, tubes, { view, width, occupant: null }),
     [cockpit, tubes, view],

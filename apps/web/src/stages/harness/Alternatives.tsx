@@ -16,7 +16,9 @@ export function Alternatives({ ways }: { ways: Way[] }) {
         return {
           what: `Bar at ${length(way.height)}, the seat stopped short of ${places(way.given.length)}: ${[
             ...new Set(
-              way.given.map(({ driver, notch }) => `${driver || 'somebody'} ${writeSaid(notch, style) || 'as measured'}`),
+              way.given.map(
+                ({ driver, notch }) => `${driver || 'somebody'} ${writeSaid(notch, style) || 'as measured'}`,
+              ),
             ),
           ]
             .slice(0, 4)

@@ -1,4 +1,14 @@
-import { angleAt, formatAngle, formatWithUnit, type HarnessAnswer, type Limit, type SlotPlace, type Status, type ThingName, writeSaid } from '@gyrus/core';
+import {
+  angleAt,
+  formatAngle,
+  formatWithUnit,
+  type HarnessAnswer,
+  type Limit,
+  type SlotPlace,
+  type Status,
+  type ThingName,
+  writeSaid,
+} from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { restsWords } from '@gyrus/formats';

@@ -80,9 +80,10 @@ function Row({ answer }: { answer: LapAnswer }) {
         </div>
         {interval && interval.room < 0 && (
           <p>
-            {interval.rear.place.driver || 'somebody'} {writeSaid(interval.rear.place.notch, style) || 'as measured'} by{' '}
-            {interval.rear.window.book} wants it further forward than{' '}
-            {writeSaid(interval.front.place.notch, style) || 'as measured'} allows: lower the anchor, or fix the seat.
+            {interval.rear.place.driver || 'somebody'}{' '}
+            {writeSaid(interval.rear.place.notch, style) || 'as measured'} by {interval.rear.window.book}{' '}
+            wants it further forward than {writeSaid(interval.front.place.notch, style) || 'as measured'}{' '}
+            allows: lower the anchor, or fix the seat.
           </p>
         )}
       </td>

@@ -1,4 +1,11 @@
-import { type Contradiction, type Distrusted, DISTRUSTED, formatAngle, formatLength, type NoHoop } from '@gyrus/core';
+import {
+  type Contradiction,
+  type Distrusted,
+  DISTRUSTED,
+  formatAngle,
+  formatLength,
+  type NoHoop,
+} from '@gyrus/core';
 import { usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Button } from '../../shared/Button.tsx';

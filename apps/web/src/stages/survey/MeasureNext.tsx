@@ -54,17 +54,25 @@ function Ticks({ things }: { things: AssumedThing[] }) {
     <div className="border-rule space-y-3 border-t p-3">
       <ul className="max-h-72 overflow-y-auto">
         {things.map((thing) => (
-          <Thing key={thing.figures.map(({ path }) => pathKey(path)).join()} {...{ thing, picked, tick, style }} />
+          <Thing
+            key={thing.figures.map(({ path }) => pathKey(path)).join()}
+            {...{ thing, picked, tick, style }}
+          />
         ))}
       </ul>
       <div className="flex flex-wrap items-end gap-3">
-        <TextField label="who measured" maxLength={120} value={by} onChange={(event) => setBy(event.target.value)} />
+        <TextField
+          label="who measured"
+          maxLength={120}
+          value={by}
+          onChange={(event) => setBy(event.target.value)}
+        />
         <Button kind="strong" disabled={picked.size === 0 || by.trim() === ''} onClick={keep}>
           Keep the {picked.size} ticked as they stand
         </Button>
         <p className="text-quiet w-full text-sm">
-          Tick what you read off the car and found so. What you found to be another, type at its own place: that
-          makes it measured too.
+          Tick what you read off the car and found so. What you found to be another, type at its own place:
+          that makes it measured too.
         </p>
       </div>
     </div>
@@ -144,8 +152,9 @@ function FiguresUntold() {
       className="bg-sheet border-look rounded-machined mb-4 flex flex-wrap items-center gap-3 border-2 p-3"
     >
       <p className="max-w-prose flex-1">
-        This plan is from before figures told whether somebody measured them, and all of them count as measured or
-        chosen. Go through the landings, corners, plates and drivers; what you type again is told apart from then on.
+        This plan is from before figures told whether somebody measured them, and all of them count as
+        measured or chosen. Go through the landings, corners, plates and drivers; what you type again is told
+        apart from then on.
       </p>
       <Button onClick={() => change('figures/told', (plan) => void (plan.proposalsMarked = true))}>
         I went through them

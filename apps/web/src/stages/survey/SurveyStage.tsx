@@ -69,7 +69,9 @@ function HoopSection() {
         <NowPanel focus={focus} />
         <StillWanted missing={missingMeasures(plan.survey)} />
         {none?.why === 'contradiction' && <ContradictionPanel none={none} />}
-        {none?.why === 'impossible' && <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>}
+        {none?.why === 'impossible' && (
+          <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>
+        )}
         {missingMeasures(plan.survey).length === 0 && <MeasureNext />}
         <AxisTable result={answer.hoop} focus={focus} />
         <SidesChoice />

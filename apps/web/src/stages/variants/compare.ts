@@ -19,7 +19,10 @@ export const MEASURES_OF_VARIANT: readonly Measure[] = [
     name: 'bars that cannot be placed',
     of: (_, { members }) => {
       const lost = members.flatMap(({ pieces }) => pieces.filter(({ tube }) => tube === null));
-      return { value: lost.length, text: lost.length === 0 ? '0' : `${lost.length}: ${lost.map(({ stamp }) => stamp).join(', ')}` };
+      return {
+        value: lost.length,
+        text: lost.length === 0 ? '0' : `${lost.length}: ${lost.map(({ stamp }) => stamp).join(', ')}`,
+      };
     },
   },
   { name: 'mass, kg', of: (_, { totals }) => ({ value: totals.mass, text: totals.mass.toFixed(1) }) },

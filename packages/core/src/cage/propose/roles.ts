@@ -1,5 +1,12 @@
 import { assumed, radians } from '../../measure/index.ts';
-import { type Attachment, type Bar, type BarRole, type BarShape, type CarSide, STRAIGHT } from '../../plan/index.ts';
+import {
+  type Attachment,
+  type Bar,
+  type BarRole,
+  type BarShape,
+  type CarSide,
+  STRAIGHT,
+} from '../../plan/index.ts';
 import { crossingsOf, lengthOf, pointAt } from '../../centreline/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type HoopGeometry } from '../hoop.ts';
@@ -153,10 +160,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     const from = tube?.points[0] ?? [0, 300, 600];
     const along = Math.min(300, middleOf(standing, harness.id));
     return [
-      bar(
-        station({ member: harness.id }, 'end-a', along),
-        point([from[0] + 350, from[1] - along, 60]),
-      ),
+      bar(station({ member: harness.id }, 'end-a', along), point([from[0] + 350, from[1] - along, 60])),
     ];
   },
   backstay: withHoop(({ crown, on }, _, way) => {
@@ -218,7 +222,9 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   }),
   'windscreen-bar': (standing, way) => {
     if (standing.members.has('halo') && !standing.members.has('side-hoop'))
-      return { noPlace: 'the halo goes across at the head of the screen itself: it is its own windscreen bar' };
+      return {
+        noPlace: 'the halo goes across at the head of the screen itself: it is its own windscreen bar',
+      };
     const left = frontCorner(standing, 'left');
     const right = frontCorner(standing, 'right');
     if (isNeed(left)) return left;
@@ -398,9 +404,7 @@ function uprightOn(standing: Standing, sill: string): Draft {
       return top ? [{ share, member, foot, top: top.point, along: top.along }] : [];
     });
   });
-  const clear = tries.find(({ foot, top, member }) =>
-    isClear(foot, top, od, tubes, new Set([sill, member])),
-  );
+  const clear = tries.find(({ foot, top, member }) => isClear(foot, top, od, tubes, new Set([sill, member])));
   const chosen = clear ?? tries[0];
   return pair(
     station({ member: sill, side: 'left' }, 'end-a', total * (chosen?.share ?? 0.5)),

@@ -43,32 +43,31 @@ function lapFinding(
   // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
   const kept = lapInterval(hips, keptWindows([asked], error), z);
   return finding({
-      ...base,
-      key: `${base.key}/${person.id}/${side}`,
-      code: 'lap-angle',
-      status,
-      measured: { deg: angle },
-      limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
-      margin: { deg: margin },
-      remedy:
-        kept && kept.room >= 0
-          ? {
-              kind: 'lap-anchor',
-              occupant: person.id,
-              side,
-              by: Math.min(Math.max(x, kept.rear.x), kept.front.x) - x,
-            }
-          : null,
-      facts: { who: { text: person.name }, side: { text: side }, notch: { said: place.notch } },
-    });
+    ...base,
+    key: `${base.key}/${person.id}/${side}`,
+    code: 'lap-angle',
+    status,
+    measured: { deg: angle },
+    limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
+    margin: { deg: margin },
+    remedy:
+      kept && kept.room >= 0
+        ? {
+            kind: 'lap-anchor',
+            occupant: person.id,
+            side,
+            by: Math.min(Math.max(x, kept.rear.x), kept.front.x) - x,
+          }
+        : null,
+    facts: { who: { text: person.name }, side: { text: side }, notch: { said: place.notch } },
+  });
 }
 
 /** How far the straps spread or close behind each seat, seen from above: to the guides, or straight back without any. */
 export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject, base: Base): Finding[] {
   const { cage, member } = subject;
   const [first, ...more] = tubesOf(subject);
-  const straps =
-    first && strapsTo(cage.plan, [first, ...more], cage.joints, cage.members.flatMap(tubesOf));
+  const straps = first && strapsTo(cage.plan, [first, ...more], cage.joints, cage.members.flatMap(tubesOf));
   if (!straps || cage.plan.occupants.length === 0) return [waiting('strap-spread', base)];
   const guides = guidesOn(cage.plan, cage.parts, member.id);
   const found = straps.seats.map(({ person, tube }) => {
