@@ -1,3 +1,3 @@
-export { type Needs, type NoPlace } from './roles.ts';
+export { type Needs, type NoPlace } from './draft.ts';
 export { type Proposed, proposeBar, USUAL_ORDER, waysOf } from './proposeBar.ts';
 export { withPieces } from './pieces.ts';

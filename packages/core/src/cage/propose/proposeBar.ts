@@ -3,7 +3,8 @@ import { type HoopGeometry } from '../hoop.ts';
 import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
 import { bendRoomOf } from '../radius.ts';
-import { type Draft, type Needs, type NoPlace, PROPOSALS, type Standing, WAYS, type Way } from './roles.ts';
+import { type Draft, type Needs, type NoPlace, type Standing } from './draft.ts';
+import { PROPOSALS, WAYS, type Way } from './roles.ts';
 import { length } from './write.ts';
 
 /** Roles in the usual order of work (handbook §1, §11): what is asked for next. */
