@@ -31,7 +31,8 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
     const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
     setWhy('why' in added ? added.why : '');
     if ('why' in added) return;
-    setChosen(null);
+    // What was chosen meanwhile stays chosen.
+    setChosen((now) => (now === chosen ? null : now));
     onAdded(added.piece);
   };
   const marks = (one: BarRole) =>
