@@ -1,17 +1,15 @@
-import { allBelow, type Bar, type PieceAnswer, referencesOf, standsOn, type Vec3 } from '@gyrus/core';
+import { type Bar, type PieceAnswer, standsOn, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { at as placeAt } from '../../job/fresh.ts';
-import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
 import { BarMore } from './BarMore.tsx';
+import { OutOfLoop } from './OutOfLoop.tsx';
 import { PairFields } from './PairFields.tsx';
 import { ShapeFields } from './ShapeFields.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
@@ -37,7 +35,7 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
         </div>
         <RemoveBar bar={bar} onRemoved={onRemoved} />
       </div>
-      <OutOfLoop bar={bar} path={path} />
+      <OutOfLoop bar={bar} />
       {bar.role === 'harness-bar' && (
         <Link to="../harness" className="font-semibold underline">
           Its height from the straps: seats, slots and windows
@@ -50,42 +48,6 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
       <TubeSelect member={bar} />
       <BarMore bar={bar} path={path} />
     </div>
-  );
-}
-
-/** A bar that stands on itself at some remove: each end that closes the loop may stand at a point of its own instead. */
-function OutOfLoop({ bar, path }: { bar: Bar; path: PlanPath }) {
-  const { members } = usePlan();
-  const change = usePlanStore((state) => state.change);
-  const closes = (id: string): boolean => {
-    const member = members.find((one) => one.id === id);
-    return id === bar.id || (member !== undefined && allBelow(member, members).has(bar.id));
-  };
-  const ends = (['a', 'b'] as const).filter((end) => referencesOf(bar.ends[end]).some(closes));
-  const splits = bar.crossings.filter(({ goes, member }) => goes === 'split' && closes(member));
-  if (ends.length === 0 && splits.length === 0) return null;
-  return (
-    <section aria-label="Out of the loop" className="border-look rounded-machined space-y-2 border-2 p-3">
-      <p>
-        <StatusMark status="out" /> This bar stands on itself, at one remove or another, and has no place. Let
-        it end somewhere else.
-      </p>
-      {ends.map((end) => (
-        <Button
-          key={end}
-          onClick={() =>
-            change(`${path.join('/')}/ends/${end}/loop`, (draft) =>
-              setAt(draft, [...path, 'ends', end], { kind: 'point', at: placeAt(0, 400, 500) }),
-            )
-          }
-        >
-          End {end.toUpperCase()} at a point of its own
-        </Button>
-      ))}
-      {splits.length > 0 && (
-        <p>It is also split by what stands on it: take the tick out under splits, below.</p>
-      )}
-    </section>
   );
 }
 
