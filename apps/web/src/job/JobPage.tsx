@@ -1,7 +1,7 @@
 import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
 import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
 import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { Button } from '../shared/Button.tsx';
 import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
@@ -13,13 +13,14 @@ import { ClashDialog } from './ClashDialog.tsx';
 import { branchOf } from './draft.ts';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
-import { PrintDialog } from './PrintDialog.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useAutosave } from './useAutosave.ts';
 import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from './useEvaluation.ts';
 import { useKeptHistory } from './useKeptHistory.ts';
 import { useUndoKeys } from './useUndoKeys.ts';
+
+const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
 
 /** One job: fetched once, then the draft on screen leads. */
 export function JobPage() {
@@ -129,7 +130,11 @@ function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation
     <Header actions={actions}>
       <span className="font-semibold">{job.name}</span> <span className="text-quiet">{brief.series}</span>
       {branch !== MAIN_BRANCH && <span className="bg-chalk ml-2 px-1.5 font-semibold">{branch}</span>}
-      <PrintDialog open={printing} onClose={() => setPrinting(false)} />
+      {printing && (
+        <Suspense>
+          <PrintDialog open onClose={() => setPrinting(false)} />
+        </Suspense>
+      )}
     </Header>
   );
 }

@@ -1,6 +1,8 @@
 import { useEffect } from 'react';
-import { findHistory, keepHistory } from './keptHistory.ts';
 import { usePlanStore } from './planStore.ts';
+
+/** Fetched when it is needed: nothing on the page waits for it. */
+const kept = () => import('./keptHistory.ts');
 
 /** After the last step, before the history is written down. ms */
 const PAUSE = 250;
@@ -13,16 +15,21 @@ export function useKeptHistory(): void {
   useEffect(() => {
     const opened = usePlanStore.getState().history;
     if (!jobId || !opened) return;
-    void findHistory(jobId, branch, opened.present).then((found) => {
+    const find = async () => {
+      const found = await (await kept()).findHistory(jobId, branch, opened.present);
       const now = usePlanStore.getState();
       // Somebody who worked on in the meantime has a history of their own.
       if (found && now.jobId === jobId && now.branch === branch && now.history === opened)
         usePlanStore.setState({ history: found });
-    });
+    };
+    void find();
   }, [jobId, branch]);
   useEffect(() => {
     if (!jobId || !history || history.past.length + history.future.length === 0) return;
-    const timer = setTimeout(() => void keepHistory(jobId, branch, history), PAUSE);
+    const timer = setTimeout(
+      () => void kept().then(({ keepHistory }) => keepHistory(jobId, branch, history)),
+      PAUSE,
+    );
     return () => clearTimeout(timer);
   }, [jobId, branch, history]);
 }

@@ -1,8 +1,10 @@
+import { lazy, Suspense } from 'react';
 import { type Finding } from '@gyrus/core';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { TextField } from '../../shared/TextField.tsx';
-import { AnswerPhotos } from './AnswerPhotos.tsx';
+
+const AnswerPhotos = lazy(async () => ({ default: (await import('./AnswerPhotos.tsx')).AnswerPhotos }));
 
 const ANSWERS = [
   { value: 'yes', text: 'yes' },
@@ -52,7 +54,11 @@ export function AnswerButtons({ finding }: { finding: Finding }) {
           </>
         )}
       </div>
-      {answer && <AnswerPhotos answerKey={finding.key} photos={answer.photos} />}
+      {answer && (
+        <Suspense>
+          <AnswerPhotos answerKey={finding.key} photos={answer.photos} />
+        </Suspense>
+      )}
     </div>
   );
 }

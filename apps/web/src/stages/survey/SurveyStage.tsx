@@ -7,12 +7,14 @@ import { useEvaluation } from '../../job/useEvaluation.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';
-import { ContradictionPanel } from './ContradictionPanel.tsx';
 import { MeasureNext } from './MeasureNext.tsx';
 import { NowPanel } from './NowPanel.tsx';
 import { SectionPicture } from './SectionPicture.tsx';
 import { SidesChoice } from './SidesChoice.tsx';
 
+const ContradictionPanel = lazy(async () => ({
+  default: (await import('./ContradictionPanel.tsx')).ContradictionPanel,
+}));
 const PlacesView = lazy(async () => ({ default: (await import('./PlacesView.tsx')).PlacesView }));
 
 /** The stripped car: the section at the hoop, as a picture beside the numbers, and the places measured elsewhere. */
@@ -68,7 +70,11 @@ function HoopSection() {
       <aside aria-label="What the hoop makes of it" className="space-y-5">
         <NowPanel focus={focus} />
         <StillWanted missing={missingMeasures(plan.survey)} />
-        {none?.why === 'contradiction' && <ContradictionPanel none={none} />}
+        {none?.why === 'contradiction' && (
+          <Suspense>
+            <ContradictionPanel none={none} />
+          </Suspense>
+        )}
         {none?.why === 'impossible' && (
           <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>
         )}
