@@ -26,7 +26,16 @@ import { isRolled, rollFigures } from '../words/roll.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';
 import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
-import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
+import {
+  type Doc,
+  newDocument,
+  type Paper,
+  paperSize,
+  paragraphHeight,
+  type TextStyle,
+  writeParagraph,
+  writeText,
+} from './page.ts';
 
 /** What a bend sheet says of itself besides its answers. */
 export interface SheetRequest {
@@ -48,6 +57,8 @@ export interface SheetRequest {
 
 const BIG = { font: 'figure-600', size: 25 } as const;
 const STRONG = { font: 'label-600', size: 10.5 } as const;
+/** Kept free above the foot of the page. Points */
+const FOOT = 44;
 const LOUD = { font: 'label-600', size: 12 } as const;
 
 /** Cautions of the step (handbook §13), short. */
@@ -229,20 +240,52 @@ function below(
   const x = MARGIN + drawingWidth + 6;
   const columnWidth = width - MARGIN - x;
   let y = top + 8;
+  const bottom = height - FOOT;
   const rests = assumedIn(request.plan).ofSheet(sheet.member);
-  if (rests.length > 0)
-    y = writeParagraph(doc, sheetRestsWords(rests.map(({ name }) => name)), x, y, columnWidth, LOUD) + 3;
-  for (const line of checksOf(answer, style)) y = writeParagraph(doc, line, x, y, columnWidth, BODY) + 1;
-  for (const caution of CAUTIONS) y = writeParagraph(doc, caution, x, y, columnWidth, BODY) + 1;
-  const count = (status: Finding['status']) => findings.filter((finding) => finding.status === status).length;
-  const counts = `Findings: ${count('out')} out, ${count('look')} to look at, ${count('ask')} to be answered at Inspect.`;
-  y = writeParagraph(doc, counts, x, y, columnWidth, STRONG);
-  for (const finding of (['out', 'look'] as const).flatMap((status) =>
-    findings.filter((one) => one.status === status),
-  )) {
-    if (y > height - 44) return;
-    y = writeParagraph(doc, `${finding.status}: ${findingWords(finding, style)}`, x, y, columnWidth, BODY);
+  const said: [string, TextStyle][] = [
+    ...(rests.length > 0
+      ? [[sheetRestsWords(rests.map(({ name }) => name)), LOUD] as [string, TextStyle]]
+      : []),
+    ...[...checksOf(answer, style), ...CAUTIONS].map((text): [string, TextStyle] => [text, BODY]),
+    [countsOf(findings), STRONG],
+  ];
+  const share = sizeThatFits((size) =>
+    said.reduce((sum, [text, of]) => sum + paragraphHeight(doc, text, columnWidth, scaled(of, size)), y),
+  );
+  for (const [text, of] of said) y = writeParagraph(doc, text, x, y, columnWidth, scaled(of, share));
+  for (const sentence of openOf(sheet.member, request)) {
+    if (y > bottom) return;
+    y = writeParagraph(doc, sentence, x, y, columnWidth, scaled(BODY, share));
   }
+
+  /** A tube of many bends leaves less room: all of it smaller, rather than any of it left out. */
+  function sizeThatFits(endsAt: (size: number) => number): number {
+    // The end lies one line below the last.
+    return SIZES.find((size) => endsAt(size) - BODY.size * size <= bottom) ?? 0.7;
+  }
+}
+
+const SIZES = [1, 0.95, 0.9, 0.85, 0.8, 0.75];
+const scaled = (style: TextStyle, size: number): TextStyle => ({ ...style, size: style.size * size });
+
+/** What is out or to be looked at of this very tube; both hands of a pair say it once. */
+const openOf = (member: string, { findings, style }: SheetRequest): Set<string> =>
+  new Set(
+    (['out', 'look'] as const).flatMap((status) =>
+      findings
+        .filter((one) => one.status === status && one.member === member)
+        .map((one) => `${status}: ${findingWords(one, style)}`),
+    ),
+  );
+
+/** How much is open, the rules apart from the rest, as the page of findings counts them. */
+function countsOf(findings: Finding[]): string {
+  const tally = (list: Finding[]) =>
+    (['out', 'look', 'ask'] as const)
+      .map((status) => `${list.filter((one) => one.status === status).length} ${status}`)
+      .join(', ');
+  const besides = findings.filter(({ rule }) => rule === null);
+  return `Findings of the rules: ${tally(findings.filter(({ rule }) => rule !== null))}; besides them: ${tally(besides)}. They are told at Inspect.`;
 }
 
 function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {

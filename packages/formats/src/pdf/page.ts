@@ -60,20 +60,29 @@ export function writeParagraph(
   width: number,
   style: TextStyle,
 ): number {
+  const lines = linesOf(doc, text, width, style);
+  lines.forEach((line, i) => writeText(doc, line, x, y + i * leadingOf(style), style));
+  return y + lines.length * leadingOf(style);
+}
+
+/** How far down a paragraph reaches that is not written yet. Points */
+export const paragraphHeight = (doc: Doc, text: string, width: number, style: TextStyle): number =>
+  linesOf(doc, text, width, style).length * leadingOf(style);
+
+const leadingOf = ({ size }: TextStyle): number => size * 1.35;
+
+function linesOf(doc: Doc, text: string, width: number, style: TextStyle): string[] {
   doc.font(style.font).fontSize(style.size);
+  const lines: string[] = [];
   let line = '';
-  let at = y;
-  const leading = style.size * 1.35;
   for (const word of text.split(' ')) {
     const longer = line ? `${line} ${word}` : word;
     if (line && doc.widthOfString(longer) > width) {
-      writeText(doc, line, x, at, style);
-      at += leading;
+      lines.push(line);
       line = word;
     } else line = longer;
   }
-  writeText(doc, line, x, at, style);
-  return at + leading;
+  return [...lines, line];
 }
 
 export type { Doc };
