@@ -73,15 +73,14 @@ async function printedSheet(address) {
   await run('pdftoppm', ['-r', '105', '-png', '-singlefile', pdf, picture]);
 }
 
-/** A variant with a second diagonal beside the main plan. */
+/** A variant with braces along the pillars beside the main plan. */
 async function variants(page, address) {
   await page.goto(`${address}${DEMO}/variants`);
-  await page.getByLabel(/start a variant/).fill('X in the hoop');
+  await page.getByLabel(/start a variant/).fill('pillar braces');
   await page.getByRole('button', { name: 'Start the variant' }).click();
-  await page.getByRole('columnheader', { name: 'X in the hoop' }).waitFor();
+  await page.getByRole('columnheader', { name: 'pillar braces' }).waitFor();
   await page.getByRole('link', { name: /^Design/ }).click();
-  await page.getByLabel('add, in the usual order of work').selectOption('diagonal');
-  await page.getByLabel('built', { exact: true }).selectOption("driver's side right");
+  await page.getByLabel('add, in the usual order of work').selectOption('pillar-brace');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await page.waitForTimeout(2500);
   await page.getByRole('link', { name: 'Variants' }).click();

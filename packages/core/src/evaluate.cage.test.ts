@@ -251,3 +251,12 @@ test('any places resolve to a tube without NaN, or to a finding; never to an exc
     { seed: 8, numRuns: 150 },
   );
 });
+
+test('two tubes in one place run into each other, though they share the nodes at their ends', () => {
+  const one = bar('o', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 200));
+  const two = bar('t', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 200));
+  const found = answersOf(cageOf(one, two)).findings.filter(({ code }) => code === 'collision');
+  expect(found.map(({ key }) => key)).toEqual(['collision/p-o/p-t']);
+  const fan = bar('t', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 700));
+  expect(answersOf(cageOf(one, fan)).findings.filter(({ code }) => code === 'collision')).toEqual([]);
+});

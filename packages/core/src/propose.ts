@@ -55,9 +55,13 @@ function against(plan: Plan, shop: Shop, members: Set<string>): Finding[] {
   const pieces = new Set(
     plan.members.filter(({ id }) => members.has(id)).flatMap((member) => member.pieces.map(({ id }) => id)),
   );
-  return findingsIn(bare, evaluation, copesIn(bare, evaluation, []), []).filter(
-    ({ code, member, key }) =>
-      GEOMETRY.has(code) &&
-      ((member !== null && members.has(member)) || key.split('/').some((part) => pieces.has(part))),
-  );
+  const own = (findings: Finding[]) =>
+    findings.filter(
+      ({ code, member, key }) =>
+        GEOMETRY.has(code) &&
+        ((member !== null && members.has(member)) || key.split('/').some((part) => pieces.has(part))),
+    );
+  // Copes take longest, and of tubes that lie in each other longer still: what is found without them is enough.
+  const soon = own(evaluation.findings);
+  return soon.length > 0 ? soon : own(findingsIn(bare, evaluation, copesIn(bare, evaluation, []), []));
 }

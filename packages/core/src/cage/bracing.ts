@@ -84,7 +84,7 @@ export function midDoor(tubes: Tube[]): MidDoor[] {
   });
 }
 
-/** A tube that lies in its own header along its length, though it ends there. */
+/** A tube that lies in another along its length, though both meet at an end. */
 function alongside(tube: Tube, header: Tube): Collision[] {
   const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) as Vec3;
   const overlap = (tube.od + header.od) / 2 - distance(middle, nearestOnPath(middle, header.axis));
@@ -125,6 +125,11 @@ export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
       const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
       const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
       if (overlap > 1 && !(atEnd || atOtherEnd)) found.push({ tubes: [first, second], at, overlap });
+      // They may share a node and lie in each other all the same.
+      else if (overlap > 1)
+        found.push(
+          ...(alongside(second, first).length > 0 ? alongside(second, first) : alongside(first, second)),
+        );
     }
   return found;
 }
