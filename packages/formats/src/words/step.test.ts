@@ -2,7 +2,7 @@ import { evaluate, hoopAnswerOf, INCHES, type BendSheet, tapeHook } from '@gyrus
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { releaseWords, schoolWords } from './finding.ts';
 import { figureWords } from './figure.ts';
-import { clampWords, footWords, lineUpWords, markSide, turnWords } from './step.ts';
+import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from './step.ts';
 
 const answer = hoopAnswerOf(evaluate(demoPlan, demoShop, demoBooks));
 const sheet = answer?.sheet as BendSheet;
@@ -72,4 +72,11 @@ test('the released angle comes with its interval where there is one', () => {
     'Springs back to 84° (83.6° to 84.3° in nine of ten)',
   );
   expect(releaseWords({ angle: 84, pull: { released: null } })).toBe('Springs back to 84°');
+});
+
+test('feet that come out wider were bent too little and are strapped together; narrower ones are spread apart', () => {
+  // A fact of the trade: each bend that stays open leaves the legs farther apart; a strap can only pull, a spreader only push.
+  const [wider = '', narrower = ''] = widthWords;
+  expect(wider).toMatch(/^Wider .* under-bent\. .*together with a strap\.$/);
+  expect(narrower).toMatch(/^Narrower: over-bent\. .*apart with a spreader/);
 });
