@@ -84,11 +84,25 @@ export function midDoor(tubes: Tube[]): MidDoor[] {
   });
 }
 
-/** A tube that lies in another along its length, though both meet at an end. */
+/** A tube that lies in its own header along its length, though it ends there. */
 function alongside(tube: Tube, header: Tube): Collision[] {
   const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) as Vec3;
   const overlap = (tube.od + header.od) / 2 - distance(middle, nearestOnPath(middle, header.axis));
   return overlap > 1 && tube.developed > 6 * tube.od ? [{ tubes: [header, tube], at: middle, overlap }] : [];
+}
+
+/** Two tubes in one place: the shorter lies in the longer at its middle and halfway to either end. */
+function inEachOther(first: Tube, second: Tube): Collision[] {
+  const [short, long] = first.developed <= second.developed ? [first, second] : [second, first];
+  const total = lengthOf(short.axis);
+  const overlaps = [0.25, 0.5, 0.75].map((share) => {
+    const at = pointAt(short.axis, share * total) as Vec3;
+    return { at, overlap: (short.od + long.od) / 2 - distance(at, nearestOnPath(at, long.axis)) };
+  });
+  const [, middle] = overlaps;
+  return middle && overlaps.every(({ overlap }) => overlap > 1)
+    ? [{ tubes: [first, second], ...middle }]
+    : [];
 }
 
 /** Two tubes whose surfaces run into each other without a joint between them. mm */
@@ -126,10 +140,7 @@ export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
       const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
       if (overlap > 1 && !(atEnd || atOtherEnd)) found.push({ tubes: [first, second], at, overlap });
       // They may share a node and lie in each other all the same.
-      else if (overlap > 1)
-        found.push(
-          ...(alongside(second, first).length > 0 ? alongside(second, first) : alongside(first, second)),
-        );
+      else if (overlap > 1) found.push(...inEachOther(first, second));
     }
   return found;
 }
