@@ -40,6 +40,9 @@ test('ends are ticked off, and told when their cut has changed since', async ({ 
     .getByRole('list', { name: ends })
     .getByRole('button', { name: /^HB1 A/ })
     .click();
+  await expect(
+    page.getByRole('region', { name: 'The cope' }).getByText('HB1', { exact: true }),
+  ).toBeVisible();
   const tick = page.getByRole('radiogroup', { name: 'how far this end is' });
   await tick.getByRole('radio', { name: 'cut', exact: true }).click();
   await expect(
