@@ -135,3 +135,18 @@ test('“measure the helmets” is not said where they are: without a front hoop
   expect(of(seated(400, 300, 800))).toEqual({ text: 'front-hoop' });
   expect(of(personOf('o'))).toEqual({ text: 'helmet' });
 });
+
+test('a book that pads tubes as far as 900 mm from a helmet is held against each of them, however far it is', () => {
+  const book = bookOf({ kind: 'padding', within: mm(900) }, 'main-hoop');
+  const found = (x: number) => {
+    const plan = choosing({ ...cage(), occupants: [seated(x, 0, 940)] }, book);
+    return evaluate(plan, EMPTY_SHOP, [book]).findings.find(({ rule }) => rule);
+  };
+  expect(found(BALL + TUBE + 800)).toMatchObject({ code: 'padding', status: 'ask' });
+  const far = found(BALL + TUBE + 1000);
+  expect(far).toMatchObject({ code: 'padding-clear', status: 'clear' });
+  // The nearest of the hoop is its crown, above: a little farther than 1000 mm straight ahead of it.
+  const measured = far?.measured && 'mm' in far.measured ? far.measured.mm : 0;
+  expect(measured).toBeGreaterThan(1000);
+  expect(measured).toBeLessThan(1030);
+});

@@ -42,15 +42,15 @@ export function gapTo(volume: Volume, { axis, od }: Pick<Tube, 'axis' | 'od'>): 
 export const gapToPoint = (volume: Volume, at: Vec3): number =>
   distance(at, nearestOnPath(at, axisOf(volume))) - volume.radius;
 
-/** The least room between each person and each tube within reach, over all settings of the seat. bodies: one per setting. */
-export function roomsOf(bodies: Body[], tubes: Tube[], padding: number): Room[] {
+/** The least room between each person and each tube within reach, over all settings of the seat. bodies: one per setting; reach: mm. */
+export function roomsOf(bodies: Body[], tubes: Tube[], padding: number, reach = FAR): Room[] {
   const rooms = new Map<string, Room>();
   const boxes = tubes.map((tube) => ({ tube, box: boxOf(tube) }));
   for (const body of bodies)
     for (const volume of body.volumes)
       for (const { tube, box } of boxes) {
         const key = `${body.occupant}/${tube.piece}`;
-        const known = rooms.get(key)?.gap ?? FAR;
+        const known = rooms.get(key)?.gap ?? reach;
         if (areApart(boxOf({ points: [volume.from, volume.to] }), box, known + volume.radius + tube.od / 2))
           continue;
         const gap = gapTo(volume, tube);
@@ -70,7 +70,7 @@ export function roomsOf(bodies: Body[], tubes: Tube[], padding: number): Room[] 
   return [...rooms.values()].sort((a, b) => a.gap - b.gap);
 }
 
-/** The least room between a helmet and a tube's surface over all settings of all seats; null where none comes within reach. mm */
+/** The least room between a helmet and a tube's surface over all settings of all seats, however far; null without either. mm */
 export function helmetRoom({ occupants }: Pick<Plan, 'occupants'>, tubes: Tube[]): number | null {
   const helmets = occupants.flatMap((person) =>
     seatPoses(person.travel, 'all').map((pose) => {
@@ -78,5 +78,5 @@ export function helmetRoom({ occupants }: Pick<Plan, 'occupants'>, tubes: Tube[]
       return { ...body, volumes: body.volumes.filter(({ part }) => part === 'helmet') };
     }),
   );
-  return roomsOf(helmets, tubes, 0)[0]?.gap ?? null;
+  return roomsOf(helmets, tubes, 0, Infinity)[0]?.gap ?? null;
 }

@@ -137,16 +137,17 @@ export function padding({ within }: CheckOf<'padding'>, subject: Subject, base: 
   const found = tubes.map((tube) => {
     const room = helmetRoom(plan, [tube]);
     const key = `${base.key}/${tube.piece}`;
+    if (room === null) return waiting('padding', { ...base, key });
     const answer = plan.answers[key];
-    const near = room === null ? 'clear' : judgeMeasured(room - within.mm, plan.measuringError.mm);
+    const near = judgeMeasured(room - within.mm, plan.measuringError.mm);
     return finding({
       ...base,
       key,
       code: near === 'clear' ? 'padding-clear' : answer ? 'padded' : 'padding',
       status: near === 'clear' ? 'clear' : answer ? (answer.answer === 'yes' ? 'clear' : 'out') : 'ask',
-      measured: room === null ? null : { mm: room },
+      measured: { mm: room },
       limit: { mm: within.mm },
-      margin: room === null ? null : { mm: room - within.mm },
+      margin: { mm: room - within.mm },
       facts: { stamp: { text: tube.stamp }, by: { text: answer?.by ?? '' } },
     });
   });
