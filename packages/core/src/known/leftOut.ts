@@ -1,7 +1,7 @@
 import { mainHoopOf, type MeasureKey, type Occupant, type Plan } from '../plan/index.ts';
 import { placesOf } from '../occupant/index.ts';
-import { measureName } from './recorded.ts';
-import { type AssumedThing } from './thing.ts';
+import { measureName, named } from './recorded.ts';
+import { type AssumedThing, AXES } from './thing.ts';
 
 /** Measures that the hoop goes on without: they are taken for nothing. */
 const TAKEN_FOR_NOTHING = {
@@ -40,19 +40,11 @@ function measuresLeftOut(plan: Plan): AssumedThing[] {
 function hipLeftOut(person: Occupant, i: number): AssumedThing[] {
   const { hip } = placesOf(person);
   if (person.body.hip !== null || !hip || (!person.lap.left && !person.lap.right)) return [];
-  const axes = ['forward', 'left', 'up'] as const;
   return [
     {
-      name: {
-        of: 'occupant',
-        name: person.name,
-        role: null,
-        side: null,
-        what: 'body.hip',
-        standsFor: 'driver',
-      },
+      name: named('occupant', person.name, () => 'driver')(['body', 'hip']),
       id: person.id,
-      figures: axes.map((axis, at) => {
+      figures: AXES.map((axis, at) => {
         const mm = Math.round(hip[at] ?? 0);
         return { path: ['occupants', i, 'body', 'hip', at], value: { mm, typed: `${mm} mm` }, axis };
       }),

@@ -1,91 +1,52 @@
 import { isAssumed, isFigure } from '../measure/index.ts';
 import { type CarSide, type Member, type Plan } from '../plan/index.ts';
-import { type AssumedFigure, type AssumedThing, type Path, type StandsFor, type ThingName } from './thing.ts';
+import {
+  type AssumedFigure,
+  type AssumedThing,
+  AXES,
+  type Path,
+  type StandsFor,
+  type ThingName,
+} from './thing.ts';
 
 /** Every figure of the plan that says of itself that the program put it in, place by place. */
-export const recordedThings = (plan: Plan): AssumedThing[] => [
-  ...plan.members.flatMap((member, i) =>
-    grouped(member, ['members', i], (rest) => memberName(member, rest), member.id),
-  ),
-  ...plan.plates.flatMap((plate, i) =>
-    grouped(
-      plate,
-      ['plates', i],
-      named('plate', plate.stamp, (what) => (what === 'at' ? 'car' : 'cage')),
-      plate.id,
+export function recordedThings(plan: Plan): AssumedThing[] {
+  const { survey } = plan;
+  return [
+    ...plan.members.flatMap((member, i) =>
+      grouped(member, ['members', i], (rest) => memberName(member, rest), member.id),
     ),
-  ),
-  ...plan.gussets.flatMap((gusset, i) =>
-    grouped(
-      gusset,
-      ['gussets', i],
-      named('gusset', gusset.stamp, () => 'cage'),
-      gusset.id,
-    ),
-  ),
-  ...plan.parts.flatMap((part, i) =>
-    grouped(
-      part,
-      ['parts', i],
-      named('part', part.stamp, (what) => (CAR_PLACES.has(what) ? 'car' : 'cage')),
-      part.id,
-    ),
-  ),
-  ...plan.occupants.flatMap((person, i) =>
-    grouped(
-      person,
-      ['occupants', i],
-      named('occupant', person.name, () => 'driver'),
-      person.id,
-    ),
-  ),
-  ...plan.survey.points.flatMap((one, i) =>
-    grouped(
-      one,
-      ['survey', 'points', i],
-      named('point', one.name, () => 'car'),
-      one.id,
-    ),
-  ),
-  ...plan.survey.planes.flatMap((one, i) =>
-    grouped(
-      one,
-      ['survey', 'planes', i],
-      named('panel', one.name, () => 'car'),
-      one.id,
-    ),
-  ),
-  ...plan.survey.keepOuts.flatMap((one, i) =>
-    grouped(
-      one,
-      ['survey', 'keepOuts', i],
-      named('keep-out', one.name, () => 'car'),
-      one.id,
-    ),
-  ),
-  ...plan.survey.ribs.flatMap((one, i) =>
-    grouped(
-      one,
-      ['survey', 'ribs', i],
-      named('section', one.name, () => 'car'),
-      one.id,
-    ),
-  ),
-  ...grouped(plan.survey.measures, ['survey', 'measures'], (rest) => measureName(String(rest[0])), ''),
-  ...(['harness', 'cockpit', 'weldPosition', 'coping'] as const).flatMap((key) =>
-    grouped(
-      plan[key],
-      [key],
-      named('other', key, () => 'cage'),
-      '',
-    ),
-  ),
-];
+    ...recordsOf(plan.plates, ['plates'], 'plate', (what) => (what === 'at' ? 'car' : 'cage')),
+    ...recordsOf(plan.gussets, ['gussets'], 'gusset', () => 'cage'),
+    ...recordsOf(plan.parts, ['parts'], 'part', (what) => (CAR_PLACES.has(what) ? 'car' : 'cage')),
+    ...recordsOf(plan.occupants, ['occupants'], 'occupant', () => 'driver'),
+    ...recordsOf(survey.points, ['survey', 'points'], 'point', () => 'car'),
+    ...recordsOf(survey.planes, ['survey', 'planes'], 'panel', () => 'car'),
+    ...recordsOf(survey.keepOuts, ['survey', 'keepOuts'], 'keep-out', () => 'car'),
+    ...recordsOf(survey.ribs, ['survey', 'ribs'], 'section', () => 'car'),
+    ...grouped(survey.measures, ['survey', 'measures'], (rest) => measureName(String(rest[0])), ''),
+    ...(['harness', 'cockpit', 'weldPosition', 'coping'] as const).flatMap((key) => {
+      const cage = named('other', key, () => 'cage');
+      return grouped(plan[key], [key], cage, '');
+    }),
+  ];
+}
+
+/** Assumed figures of every record of a list, named by its stamp, or by the name that somebody gave it. */
+const recordsOf = (
+  records: readonly { id: string; name?: string; stamp?: string }[],
+  path: Path,
+  of: ThingName['of'],
+  standsFor: (what: string) => StandsFor,
+): AssumedThing[] =>
+  records.flatMap((record, i) =>
+    grouped(record, [...path, i], named(of, record.stamp ?? record.name ?? '', standsFor), record.id),
+  );
 
 /** Places of the car among the figures of a part. */
 const CAR_PLACES = new Set(['at', 'from', 'to']);
 
-const named =
+export const named =
   (of: ThingName['of'], name: string, standsFor: (what: string) => StandsFor) =>
   (rest: Path): ThingName => {
     const what = rest.join('.');
@@ -151,8 +112,6 @@ function grouped(record: unknown, path: Path, name: (rest: Path) => ThingName, i
   walk(record, []);
   return things;
 }
-
-const AXES = ['forward', 'left', 'up'] as const;
 
 type Place = [AssumedFigure['value'], AssumedFigure['value'], AssumedFigure['value']];
 const isPlace = (value: unknown): value is Place =>

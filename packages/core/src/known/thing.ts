@@ -32,12 +32,15 @@ export type StandsFor = 'car' | 'driver' | 'cage';
 /** Keys from the plan down to a value of it, as it stands now. */
 export type Path = readonly (string | number)[];
 
+/** The three figures of a place, in their order. */
+export const AXES = ['forward', 'left', 'up'] as const;
+
 /** One length or angle that nobody measured or chose. */
 export interface AssumedFigure {
   path: Path;
   value: Length | Angle;
   /** Of a place in the car. */
-  axis: 'forward' | 'left' | 'up' | null;
+  axis: (typeof AXES)[number] | null;
 }
 
 /** A place or a figure that the program put in so that work can go on, or takes for one that was left out. */

@@ -23,7 +23,7 @@ import {
 import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { assumedIn } from '../known/index.ts';
+import { type Assumed, assumedIn } from '../known/index.ts';
 import { resting } from './resting.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { keptWindows, OF_STRAPS, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
@@ -85,12 +85,16 @@ export function harnessAnswers(
   books: RuleBook[],
 ): HarnessAnswer[] {
   const windows = strapWindows(plan, books, 'harness-window');
+  const assumed = assumedIn(plan);
   return plan.members.flatMap((member): HarnessAnswer[] => {
     const own = tubes.filter((tube) => tube.member === member.id);
     const [one] = own;
     if (member.role !== 'harness-bar' || !one) return [];
     return [
-      answerFor({ plan, joints, tubes, parts, windows }, member.id, member.stamp, [one, ...own.slice(1)]),
+      answerFor({ plan, joints, tubes, parts, windows, assumed }, member.id, member.stamp, [
+        one,
+        ...own.slice(1),
+      ]),
     ];
   });
 }
@@ -101,16 +105,16 @@ interface Setting {
   tubes: Tube[];
   parts: PartAnswer[];
   windows: StrapWindow[];
+  assumed: Assumed;
 }
 
 function answerFor(
-  { plan, joints, tubes, parts, windows }: Setting,
+  { plan, joints, tubes, parts, windows, assumed }: Setting,
   member: string,
   stamp: string,
   own: [Tube, ...Tube[]],
 ): HarnessAnswer {
   const { attach, aim } = plan.harness;
-  const assumed = assumedIn(plan);
   const error = plan.measuringError.deg;
   const { bar, seats } = strapsTo(plan, own, joints, tubes);
   const tube = seats[0]?.tube ?? own[0];

@@ -9,3 +9,16 @@ export function judgeMeasured(margin: number, error: number): Status {
 
 /** Catalogue sizes compare as they are. */
 export const judgeCatalogue = (margin: number): Status => (decided(margin + CATALOGUE) < 0 ? 'out' : 'clear');
+
+interface Window {
+  least: number;
+  most: number;
+}
+
+/** How far inside a window an angle lies; negative outside. */
+export const marginIn = ({ least, most }: Window, angle: number): number =>
+  Math.min(angle - least, most - angle);
+
+/** The limit of a window that an angle is nearer to. */
+export const nearerLimit = ({ least, most }: Window, angle: number): number =>
+  angle - least < most - angle ? least : most;

@@ -14,7 +14,7 @@ import { type Vec3 } from '../space/index.ts';
 import { assumedIn } from '../known/index.ts';
 import { resting } from './resting.ts';
 import { type Verdict } from './finding.ts';
-import { judgeMeasured } from './judge.ts';
+import { marginIn, judgeMeasured } from './judge.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 
@@ -29,12 +29,12 @@ export interface LapVerdict extends Verdict {
 export function lapVerdict(
   places: HipPlace[],
   [x, , z]: Vec3,
-  { least, most }: StrapWindow,
+  window: StrapWindow,
   error: number,
 ): LapVerdict {
   const judged = places.map((place) => {
     const angle = lapAngle(place.hip, [x, z]);
-    return { place, angle, margin: Math.min(angle - least, most - angle) };
+    return { place, angle, margin: marginIn(window, angle) };
   });
   const worst = judged.reduce((found, one) => (one.margin < found.margin ? one : found));
   return { ...worst, status: judgeMeasured(worst.margin, error), would: null, restsOn: [] };

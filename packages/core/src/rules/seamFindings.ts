@@ -1,6 +1,6 @@
 import { type Copes, type SeamAnswer } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
-import { type AssumedThing, assumedIn } from '../known/index.ts';
+import { type Assumed, type AssumedThing, assumedIn } from '../known/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { resting } from './resting.ts';
 import { rulesOfKind } from './chosen.ts';
@@ -27,16 +27,17 @@ interface Limit {
  */
 export function seamFindings(plan: Plan, copes: Copes, books: RuleBook[]): Finding[] {
   const rules = rulesOfKind(plan, books, 'weld-all-round');
+  const assumed = assumedIn(plan);
   const found = rules.flatMap(({ rule, check, source }) => {
     const limit = { gussetShare: check.gussetShare, key: `${source.book}/${rule.id}`, source };
     return plan.members
       .filter(({ role }) => rule.roles.includes(role))
-      .flatMap(({ id }) => reachOf(plan, id, copes, limit));
+      .flatMap(({ id }) => reachOf(assumed, id, copes, limit));
   });
   const ruled = new Set(rules.flatMap(({ rule }) => rule.roles));
   const others = plan.members.filter(({ role }) => !ruled.has(role));
   const bare = { gussetShare: null, key: 'seam', source: null };
-  const besides = others.flatMap(({ id }) => reachOf(plan, id, copes, bare));
+  const besides = others.flatMap(({ id }) => reachOf(assumed, id, copes, bare));
   const unknown = besides.some(({ restsOn }) => restsOn.some(({ of }) => of === 'roof'));
   return [
     ...found,
@@ -47,7 +48,7 @@ export function seamFindings(plan: Plan, copes: Copes, books: RuleBook[]): Findi
 }
 
 /** The worst seam of a member; empty where it has none. */
-function reachOf(plan: Plan, member: string, { seams, ends }: Copes, limit: Limit): Finding[] {
+function reachOf(assumed: Assumed, member: string, { seams, ends }: Copes, limit: Limit): Finding[] {
   const pieces = new Set(ends.filter((cut) => cut.member === member).map(({ piece }) => piece));
   const own = seams.filter(({ piece, length }) => pieces.has(piece) && length > 0);
   const [first, ...more] = own;
@@ -71,9 +72,9 @@ function reachOf(plan: Plan, member: string, { seams, ends }: Copes, limit: Limi
       length: { mm: worst.length },
     },
   });
-  const sections = assumedIn(plan).things.filter(({ name }) => name.of === 'section');
+  const sections = assumed.things.filter(({ name }) => name.of === 'section');
   const roof = own.every(({ reach }) => reach.roofKnown) ? [] : [UNKNOWN_ROOF];
-  return [resting(found, [...roof, ...sections])];
+  return [resting(found, [...roof, ...sections, ...assumed.ofMember(member)])];
 }
 
 const shareOf = ({ reach, length }: SeamAnswer): number => reach.hidden / length;

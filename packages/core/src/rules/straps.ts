@@ -5,7 +5,8 @@ import { angleAt, type BarLine, type SlotPlace, slotPlaces, type StrapWindow } f
 import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Verdict } from './finding.ts';
-import { judgeMeasured } from './judge.ts';
+import { marginIn, judgeMeasured } from './judge.ts';
+import { type Subject, tubesOf } from './subject.ts';
 
 /** What a strap's verdict rests on of its driver. */
 export const OF_STRAPS = ['shoulder', 'slots', 'travel'];
@@ -54,6 +55,13 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
   };
 }
 
+/** The straps to the harness bar that a rule is held against; null where it has no place. */
+export function strapsOf(subject: Subject): BarStraps | null {
+  const { plan, joints, members } = subject.cage;
+  const [first, ...more] = tubesOf(subject);
+  return first ? strapsTo(plan, [first, ...more], joints, members.flatMap(tubesOf)) : null;
+}
+
 const measuredOf = ({ name, shoulder, slots }: Occupant): SlotPlace => ({
   driver: name,
   notch: [],
@@ -81,14 +89,14 @@ export interface StrapVerdict extends Verdict {
 /** The one judgement of shoulder straps, wherever it is shown. error: of the protractor. */
 export function strapVerdict(
   { places }: SeatStraps,
-  { least, most }: StrapWindow,
+  window: StrapWindow,
   bar: BarLine,
   attach: Plan['harness']['attach'],
   error: number,
 ): StrapVerdict {
   const judged = places.map((place) => {
     const angle = angleAt(place.slot, bar, bar.z, attach);
-    return { place, angle, margin: angle === null ? -Infinity : Math.min(angle - least, most - angle) };
+    return { place, angle, margin: angle === null ? -Infinity : marginIn(window, angle) };
   });
   const worst = judged.reduce((least, one) => (one.margin < least.margin ? one : least));
   const status = worst.angle === null ? 'out' : judgeMeasured(worst.margin, error);

@@ -3,11 +3,11 @@ import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { type Finding, finding } from '../finding.ts';
 import { guidesOn } from '../harnessAnswer.ts';
-import { judgeMeasured } from '../judge.ts';
+import { judgeMeasured, nearerLimit } from '../judge.ts';
 import { hipPlaces, lapVerdict } from '../lapAnswer.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { keptWindows, strapsTo } from '../straps.ts';
-import { type Base, type Subject, tubesOf, unseated, waiting } from '../subject.ts';
+import { keptWindows, strapsOf } from '../straps.ts';
+import { type Base, type Subject, unseated, waiting } from '../subject.ts';
 
 /** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */
 export function lapWindow(check: CheckOf<'lap-window'>, { cage }: Subject, base: Base): Finding[] {
@@ -48,7 +48,7 @@ function lapFinding(
     code: 'lap-angle',
     status,
     measured: { deg: angle },
-    limit: { deg: angle - least.deg < most.deg - angle ? least.deg : most.deg },
+    limit: { deg: nearerLimit(asked, angle) },
     margin: { deg: margin },
     remedy:
       kept && kept.room >= 0
@@ -66,8 +66,7 @@ function lapFinding(
 /** How far the straps spread or close behind each seat, seen from above: to the guides, or straight back without any. */
 export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject, base: Base): Finding[] {
   const { cage, member } = subject;
-  const [first, ...more] = tubesOf(subject);
-  const straps = first && strapsTo(cage.plan, [first, ...more], cage.joints, cage.members.flatMap(tubesOf));
+  const straps = strapsOf(subject);
   if (!straps || cage.plan.occupants.length === 0) return [waiting('strap-spread', base)];
   const guides = guidesOn(cage.plan, cage.parts, member.id);
   const found = straps.seats.map(({ person, tube }) => {

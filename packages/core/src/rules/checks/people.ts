@@ -1,9 +1,9 @@
 import { heightInterval, type StrapWindow } from '../../harness/index.ts';
 import { type AtNotch, FRONT_HOOP, helmetRoom, underHoop, type UnderHoop } from '../../occupant/index.ts';
 import { type Finding, finding, type Status } from '../finding.ts';
-import { judgeMeasured } from '../judge.ts';
+import { judgeMeasured, nearerLimit } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type BarStraps, keptWindows, strapsTo, strapVerdict } from '../straps.ts';
+import { type BarStraps, keptWindows, strapsOf, strapVerdict } from '../straps.ts';
 import { type Base, type Subject, tubesOf, tubesOfRole, unseated, waiting } from '../subject.ts';
 
 /**
@@ -63,9 +63,8 @@ function within(
 
 /** The straps of everybody who is seated, as they are fastened, at the worst slot and setting of each seat. */
 export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject, base: Base): Finding[] {
-  const { plan, joints } = subject.cage;
-  const [first, ...more] = tubesOf(subject);
-  const straps = first && strapsTo(plan, [first, ...more], joints, subject.cage.members.flatMap(tubesOf));
+  const { plan } = subject.cage;
+  const straps = strapsOf(subject);
   if (!straps || plan.occupants.length === 0) return [waiting('harness', base)];
   const { deg: error } = plan.measuringError;
   const window = { book: '', least: check.least.deg, most: check.most.deg };
@@ -92,7 +91,7 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
       ...common,
       code: 'harness-angle',
       measured: { deg: angle },
-      limit: { deg: angle - window.least < window.most - angle ? window.least : window.most },
+      limit: { deg: nearerLimit(window, angle) },
       margin: { deg: margin },
       remedy: status === 'clear' ? null : barRemedy(window, subject, straps, error),
     });
