@@ -14,6 +14,10 @@ export function rowIn(tubes: Tube[], member: string, side: CarSide): Row | null 
   return first ? [first, ...more] : null;
 }
 
+/** Half the length of a member, on the left where it is a pair; nothing where it does not stand. mm */
+export const middleOf = (tubes: Tube[], member: string): number =>
+  (rowIn(tubes, member, 'left') ?? []).reduce((sum, { developed }) => sum + developed, 0) / 2;
+
 /** Where a bar passes a height on one side; null where it does not. */
 export function placeAtHeight(row: Row | null, z: number, side: CarSide): Vec3 | null {
   const found = row && heightOnRow(row, z, side);
