@@ -6,15 +6,12 @@ export {
   findingFigure,
   findingWords,
   knownCodes,
-  pieceName,
   provenanceWords,
   quantityWords,
-  releaseWords,
-  schoolWords,
   statusWords,
-  tubeKindWords,
-  tubeWords,
 } from './words/finding.ts';
+export { releaseWords, schoolWords } from './words/school.ts';
+export { pieceName, tubeKindWords, tubeWords } from './words/tube.ts';
 export {
   bentFigures,
   clockingWords,

@@ -20,7 +20,8 @@ import {
   type TapeHook,
   tapeHook,
 } from '@gyrus/core';
-import { findingWords, schoolWords } from '../words/finding.ts';
+import { findingWords } from '../words/finding.ts';
+import { schoolWords } from '../words/school.ts';
 import { sheetRestsWords } from '../words/assumed.ts';
 import { isRolled, rollFigures } from '../words/roll.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from '../words/step.ts';

@@ -12,7 +12,8 @@ import {
   writtenLength,
 } from '@gyrus/core';
 import { restsListWords } from '../words/assumed.ts';
-import { findingFigure, findingWords, pieceName, provenanceWords, tubeKindWords } from '../words/finding.ts';
+import { findingFigure, findingWords, provenanceWords } from '../words/finding.ts';
+import { pieceName, tubeKindWords } from '../words/tube.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { BODY, MARGIN, sheetFoot } from './sheet.ts';

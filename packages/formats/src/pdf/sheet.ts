@@ -1,5 +1,5 @@
 import { type CarSide, type Plan, type Role } from '@gyrus/core';
-import { pieceName, tubeWords } from '../words/finding.ts';
+import { pieceName, tubeWords } from '../words/tube.ts';
 import { type Doc, writeText } from './page.ts';
 
 /** Free edge of a sheet. Points */
