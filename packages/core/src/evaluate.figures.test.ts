@@ -2,9 +2,8 @@ import { cockpitIn, evaluate, tubesIn } from './evaluate.ts';
 import { expectValue } from './fault/index.ts';
 import { INCH } from './measure/index.ts';
 import { copeOf } from './cope/index.ts';
-import { type Piece } from './centreline/index.ts';
+import { straightAxis } from './centreline/index.ts';
 import { type Die, EMPTY_SHOP, type MainHoop, type Plan, readPlan } from './plan/index.ts';
-import { type Vec3 } from './space/index.ts';
 import { bar, bookOf, cageOf, choosing, deg, mm, personOf, placeAt, point, stationOn } from './testing.ts';
 
 /** Figures that a fabricator sets by, each held against something outside the formula that makes it. */
@@ -92,20 +91,10 @@ test('the swing of the free end is what a tape finds from the clamped end to the
   expect(sheetOf(clamped('b')).steps[0]?.swing).toBeCloseTo(900 - 114.3 + 30, 6);
 });
 
-const line = (from: Vec3, to: Vec3): Piece[] => [
-  {
-    kind: 'straight',
-    from,
-    to,
-    start: 0,
-    length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
-  },
-];
-
 test('the offset of the notcher’s second pass is how far that header’s axis passes the branch’s, toward its own side', () => {
-  const branch = { od: 38.1, wall: 2.4, axis: line([0, 0, 0], [0, 0, 500]) };
-  const along = { od: 44.45, axis: line([-400, 0, 0], [400, 0, 0]) };
-  const second = (x: number) => ({ od: 44.45, axis: line([x, -400, 8], [x, 400, 8]) });
+  const branch = { od: 38.1, wall: 2.4, axis: straightAxis([0, 0, 0], [0, 0, 500]) };
+  const along = { od: 44.45, axis: straightAxis([-400, 0, 0], [400, 0, 0]) };
+  const second = (x: number) => ({ od: 44.45, axis: straightAxis([x, -400, 8], [x, 400, 8]) });
   const offsetOf = (x: number) =>
     expectValue(copeOf(branch, 'a', [along, second(x)], 180)).passes[1]?.offset ?? 0;
   // Two lines square to each other and level, their plans 7 mm apart.

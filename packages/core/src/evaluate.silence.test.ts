@@ -1,9 +1,9 @@
 import { copesIn, evaluate, findingsIn } from './evaluate.ts';
 import { BAR_ROLES, EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { readRuleBook, type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
-import { expectValue } from './fault/index.ts';
+import { type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
 import {
   bar,
+  bookOf,
   cageOf,
   choosing,
   deg,
@@ -83,22 +83,7 @@ const PLANS: Record<string, Plan> = {
 };
 
 const bookWith = (rules: Rule[], classes: RuleBook['classes'] = []): RuleBook =>
-  expectValue(
-    readRuleBook({
-      format: 'gyrus-rule-book',
-      version: 1,
-      id: 'b',
-      title: 'A book',
-      body: '',
-      edition: '1',
-      provenance: 'invented',
-      source: '',
-      note: '',
-      classes,
-      tubeSchedule: [],
-      rules,
-    }),
-  );
+  bookOf(CHECKS.ask, 'main-hoop', { classes, rules });
 
 const rolesOf = (plan: Plan) => plan.members.map(({ role }) => role);
 const ruleOf = (check: RuleCheck, role: Rule['roles'][number], classes: string[] = []): Rule => ({

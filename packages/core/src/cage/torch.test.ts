@@ -1,26 +1,17 @@
-import { type Piece } from '../centreline/index.ts';
+import { straightAxis } from '../centreline/index.ts';
 import { type Seam, sweptTube } from '../cope/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { cageOf, mm } from '../testing.ts';
 import { torchIn } from './torch.ts';
 import { boxOf, type Tube } from './tube.ts';
 
-const straight = (from: Vec3, to: Vec3): Piece[] => [
-  {
-    kind: 'straight',
-    from,
-    to,
-    start: 0,
-    length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
-  },
-];
 /** A tube along x at (y, z). */
 const level = (piece: string, y: number, z: number, od: number): Tube => {
   const [from, to]: [Vec3, Vec3] = [
     [-1000, y, z],
     [1000, y, z],
   ];
-  return { piece, od, points: [from, to], axis: straight(from, to) } as Tube;
+  return { piece, od, points: [from, to], axis: straightAxis(from, to) } as Tube;
 };
 
 /** A seam along x in the corner between two equal tubes beside each other: the middle of the corner points straight up. */

@@ -22,6 +22,6 @@ export {
   lengthOf,
   pointAt,
 } from './place.ts';
-export { arcsIn, type Piece, piecesOf, polylineOf } from './path.ts';
+export { arcsIn, type Piece, piecesOf, polylineOf, straightAxis } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './straight.ts';
 export { pointsOf } from './xyz.ts';

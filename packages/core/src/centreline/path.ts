@@ -1,5 +1,5 @@
 import { radians } from '../measure/index.ts';
-import { add, cross, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
+import { add, cross, distance, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type Corners, type Lra } from './lra.ts';
 
 /** A straight or an arc of the axis, A → B, with its place along the developed length (mm from end A). */
@@ -16,6 +16,11 @@ export type Piece =
       start: number;
       length: number;
     };
+
+/** The axis of a straight tube from one place to another. */
+export const straightAxis = (from: Vec3, to: Vec3): Piece[] => [
+  { kind: 'straight', from, to, start: 0, length: distance(from, to) },
+];
 
 /** The axis as straights and arcs, in the frame of the corners. */
 export function piecesOf(corners: Corners, lra: Lra): Piece[] {

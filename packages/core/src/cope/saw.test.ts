@@ -1,26 +1,16 @@
-import { type Piece } from '../centreline/index.ts';
+import { straightAxis } from '../centreline/index.ts';
 import { expectValue } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
-import { type Vec3 } from '../space/index.ts';
 import { beyondNotcher, chopCut, copeOf, pushedHome, seamOf, twoCuts, weldPrep } from './index.ts';
 import { coveredBy, leastGap } from './seam.ts';
 import { sweptTube } from './swept.ts';
 
-const line = (from: Vec3, to: Vec3): Piece[] => [
-  {
-    kind: 'straight',
-    from,
-    to,
-    start: 0,
-    length: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
-  },
-];
-const HEADER = (od: number) => ({ od, axis: line([-500, 0, 0], [500, 0, 0]) });
+const HEADER = (od: number) => ({ od, axis: straightAxis([-500, 0, 0], [500, 0, 0]) });
 /** A branch that comes down on the origin at β from the header's direction +x. */
 const branch = (beta: number, od = 38.1, wall = 2.413) => ({
   od,
   wall,
-  axis: line([0, 0, 0], [900 * Math.cos(radians(beta)), 0, 900 * Math.sin(radians(beta))]),
+  axis: straightAxis([0, 0, 0], [900 * Math.cos(radians(beta)), 0, 900 * Math.sin(radians(beta))]),
 });
 const passOf = (beta: number) => {
   const [pass] = expectValue(copeOf(branch(beta), 'a', [HEADER(44.45)], 180)).passes;
@@ -37,7 +27,7 @@ test('the saw’s centre is the node where the axes cross, wherever the branch�
   expect(passOf(60).centre).toBeCloseTo(0, 6);
   const long = {
     ...branch(60),
-    axis: line([-20 * Math.cos(radians(60)), 0, -20 * Math.sin(radians(60))], [250, 0, 433]),
+    axis: straightAxis([-20 * Math.cos(radians(60)), 0, -20 * Math.sin(radians(60))], [250, 0, 433]),
   };
   const [pass] = expectValue(copeOf(long, 'a', [HEADER(44.45)], 180)).passes;
   expect(pass?.centre).toBeCloseTo(20, 3);
@@ -58,7 +48,7 @@ test('a notcher that stops at 60° and cuts 45 mm deep: what it cannot do, by ho
 });
 
 test('two headers, one pass for each, turned by what lies between their face lines', () => {
-  const second = { od: 38.1, axis: line([0, -400, -200], [0, 400, 200]) };
+  const second = { od: 38.1, axis: straightAxis([0, -400, -200], [0, 400, 200]) };
   const { passes, why } = expectValue(copeOf(branch(90), 'a', [HEADER(44.45), second], 180));
   expect(why).toBeNull();
   expect(passes.map(({ holeSaw }) => holeSaw)).toEqual([44.45, 38.1]);
@@ -144,10 +134,10 @@ test('a tube over half of a seam covers half of it', () => {
   const cope = expectValue(copeOf(branch(90, 20, 2), 'a', [HEADER(1000)], 720));
   const seam = seamOf(cope, 10);
   // A wide tube along y whose surface passes through the branch's axis.
-  const over = sweptTube(line([200, -500, 500], [200, 500, 500]), 400);
+  const over = sweptTube(straightAxis([200, -500, 500], [200, 500, 500]), 400);
   expect(coveredBy(seam, over) / seam.length).toBeCloseTo(0.5, 1);
   expect(leastGap(seam, over, 20)).toBeLessThan(0);
-  const beside = sweptTube(line([215, -500, 500], [215, 500, 500]), 400);
+  const beside = sweptTube(straightAxis([215, -500, 500], [215, 500, 500]), 400);
   expect(coveredBy(seam, beside)).toBe(0);
   expect(leastGap(seam, beside, 20)).toBeCloseTo(5, 1);
 });

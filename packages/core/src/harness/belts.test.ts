@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { straightAxis } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { mm, personOf, placeAt } from '../testing.ts';
 import { type Tube } from '../cage/index.ts';
@@ -77,7 +78,7 @@ const bar: Tube = {
   wall: 2,
   points: [from, to],
   features: [],
-  axis: [{ kind: 'straight', from, to, start: 0, length: 1200 }],
+  axis: straightAxis(from, to),
   developed: 1200,
   mass: 3,
 };

@@ -1,6 +1,12 @@
 import { type Said } from '../fault/index.ts';
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
-import { distanceToPath, nearestBetween, nearestOnPath, type Piece } from '../centreline/index.ts';
+import {
+  distanceToPath,
+  nearestBetween,
+  nearestOnPath,
+  type Piece,
+  straightAxis,
+} from '../centreline/index.ts';
 import { seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
@@ -24,9 +30,7 @@ export interface Room {
 /** Nobody reaches a tube that is farther away than this; how far exactly does not matter. mm */
 const FAR = 600;
 
-const axisOf = ({ from, to }: Volume): Piece[] => [
-  { kind: 'straight', from, to, start: 0, length: distance(from, to) },
-];
+const axisOf = ({ from, to }: Volume): Piece[] => straightAxis(from, to);
 
 const isBall = ({ from, to }: Volume): boolean => from[0] === to[0] && from[1] === to[1] && from[2] === to[2];
 

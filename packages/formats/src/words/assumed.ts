@@ -53,8 +53,19 @@ export function thingWords({ of, name, role, side, what }: ThingName): string {
 function memberFigure(role: string, what: string): string {
   if (what === 'end-a' || what === 'end-b')
     return LANDINGS[role] === what ? 'the landing' : `where end ${what === 'end-a' ? 'A' : 'B'} stands`;
-  return what === 'take-off' ? 'the take-off' : `the bend ${featureName(what)}`;
+  const bend = featureName(what);
+  return SHAPES[what] ?? (bend.startsWith('bend') ? `the ${bend}` : `the bend ${bend}`);
 }
+
+/** Shapes that are taken off in the car, whole. */
+const SHAPES: Record<string, string> = {
+  'take-off': 'the take-off',
+  stations: 'the stations',
+  bow: 'the bow',
+  arc: 'the arc',
+  offset: 'the offset',
+  'stand-off': 'the stand-off',
+};
 
 const personFigures: Record<string, string> = {
   shoulder: 'the shoulder',

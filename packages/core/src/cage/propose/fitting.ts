@@ -1,4 +1,4 @@
-import { nearestBetween } from '../../centreline/index.ts';
+import { nearestBetween, straightAxis } from '../../centreline/index.ts';
 import { firstZero } from '../../measure/index.ts';
 import { type CarSide, type ShapeOf } from '../../plan/index.ts';
 import { cross, dot, length, subtract, type Vec3 } from '../../space/index.ts';
@@ -84,8 +84,7 @@ function missBetween([a, b]: readonly [Vec3, Vec3], [c, d]: readonly [Vec3, Vec3
 
 /** Whether a straight between two places stays clear of every tube but those named. */
 export function isClear(from: Vec3, to: Vec3, od: number, tubes: Tube[], but: ReadonlySet<string>): boolean {
-  const span = length(subtract(to, from));
-  const axis = [{ kind: 'straight' as const, from, to, start: 0, length: span }];
+  const axis = straightAxis(from, to);
   return tubes.every(
     (tube) => but.has(tube.member) || nearestBetween(axis, tube.axis).distance > (od + tube.od) / 2,
   );
