@@ -45,7 +45,7 @@ export function thingWords({ of, name, role, side, what }: ThingName): string {
       return `the ${spoken(what)} at ${name}`;
     default:
       return what.startsWith('at') || what === ''
-        ? `the place of ${KINDS[of]} ${name}`
+        ? `the place of ${KINDS[of]} ${name || 'without a name'}`
         : `the ${spoken(what)} of ${KINDS[of]} ${name || 'without a name'}`;
   }
 }
@@ -81,13 +81,14 @@ const personFigures: Record<string, string> = {
   travel: "the seat's travel",
 };
 
-/** A key as people say it: `outline.length` is the length, `bolts.size` the bolts size. */
+/** A key as people say it: `outline.length` is the length, `legs.0` is leg 1. */
 const spoken = (what: string): string =>
   what
     .split('.')
     .map((key) => (/^\d+$/.test(key) ? String(Number(key) + 1) : key))
     .filter((key) => key !== 'outline')
     .join(' ')
+    .replace(/s (\d)/, ' $1')
     .replace(/([A-Z])/g, ' $1')
     .toLowerCase();
 
