@@ -11,6 +11,7 @@ const coreOrder = [
   'bending',
   'cope',
   'plan',
+  'merge',
   'survey',
   'cage',
   'harness',

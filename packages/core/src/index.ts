@@ -12,6 +12,8 @@ export * from './harness/index.ts';
 export * from './occupant/index.ts';
 export * from './known/index.ts';
 export * from './rules/index.ts';
+export * from './merge/index.ts';
 export * from './evaluate.ts';
 export * from './propose.ts';
+export * from './mergeTried.ts';
 export * from './drawing/index.ts';
