@@ -26,6 +26,7 @@ export {
 } from './words/cope.ts';
 export { bookFieldWords, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
 export { checkWords, remedyWords } from './words/check.ts';
+export { planFieldWords, planValueWords } from './words/planField.ts';
 export { isRolled, rollFigures } from './words/roll.ts';
 export { roleWords } from './words/role.ts';
 export { bothUnits } from './words/length.ts';

@@ -125,7 +125,8 @@ test('a bar changed into a pair by one and split by the other is asked as a whol
 });
 
 test('an order that both changed is asked; one that only they changed is theirs, with what I added', () => {
-  const swap = (at: number) => (plan: Plan) => void plan.fitOrder.splice(at, 0, ...plan.fitOrder.splice(at + 1, 1));
+  const swap = (at: number) => (plan: Plan) =>
+    void plan.fitOrder.splice(at, 0, ...plan.fitOrder.splice(at + 1, 1));
   const theirs = edited(swap(2));
   const mine = edited((plan) => void plan.fitOrder.push('new-piece'));
   expect(mergePlans(demoPlan, mine, theirs).plan.fitOrder).toEqual([...theirs.fitOrder, 'new-piece']);

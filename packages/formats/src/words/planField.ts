@@ -1,0 +1,202 @@
+import {
+  type FieldPath,
+  type LengthStyle,
+  MEASURES,
+  type MeasureKey,
+  type Plan,
+  valueAtPath,
+} from '@gyrus/core';
+import { featureName } from './feature.ts';
+import { quantityWords } from './finding.ts';
+import { roleWords } from './role.ts';
+
+/**
+ * A field of a plan in the words of the screen: `half width at the floor, left`; `backstay B: tube, outside diameter`. path: by ids, as a
+ * merge tells it. plans: those that may have the record, the first that has it names it.
+ */
+export function planFieldWords(path: FieldPath, plans: readonly Plan[]): string {
+  const [list = '', id = '', ...rest] = path;
+  if (path.length === 0) return 'the whole plan';
+  if (list === 'survey') return surveyWords(path, plans);
+  if (list === 'fitOrder') return 'fit order';
+  if (list === 'answers') return `answer to a rule, ${id.split('/').slice(1).join(', ')}`;
+  if (list in RECORDS && id !== '') {
+    const record = recordWords(list, path.slice(0, 2), plans);
+    return rest.length === 0 ? record : `${record}: ${keysWords(rest)}`;
+  }
+  const head = HEADS[list] ?? keyWords(list);
+  const tail = path.slice(1);
+  return BARE.has(list) && tail.length > 0 ? keysWords(tail) : [head, ...tail.map(keyWords)].join(', ');
+}
+
+/** What stands in a field, as the screen shows it; `nothing` where there is none. */
+export function planValueWords(value: unknown, style: LengthStyle): string {
+  if (value === undefined || value === null || value === '') return 'nothing';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return value.replaceAll('-', ' ');
+  if (typeof value === 'number') return String(value);
+  if (Array.isArray(value)) return `a list of ${value.length}`;
+  const record = value as Partial<Record<'stamp' | 'name' | 'typed', string>>;
+  if (isQuantity(value)) return quantityWords(value, style);
+  return record.typed ?? record.stamp ?? (record.name || 'as it stands there');
+}
+
+const isQuantity = (value: unknown): value is { mm: number } | { deg: number } =>
+  typeof value === 'object' && value !== null && ('mm' in value || 'deg' in value);
+
+/** Lists of records, by the word for one of them. */
+const RECORDS: Record<string, string> = {
+  members: '',
+  plates: 'plate',
+  gussets: 'gusset',
+  parts: '',
+  occupants: 'seat of',
+  dies: 'die',
+  copeTicks: 'tick at an end',
+  copeOverrides: 'who is coped to whom',
+};
+
+const SURVEY_RECORDS: Record<string, string> = {
+  points: 'point',
+  planes: 'panel',
+  keepOuts: 'keep-out',
+  ribs: 'section of the body',
+  gaps: 'gap to the body,',
+};
+
+/** Parts of the plan whose fields are known by their own names alone. */
+const BARE = new Set(['brief', 'units', 'harness', 'cockpit', 'coping', 'weldPosition']);
+
+const HEADS: Record<string, string> = { measuringError: 'what tape and protractor are trusted to' };
+
+function surveyWords([, list = '', key = '', ...rest]: FieldPath, plans: readonly Plan[]): string {
+  if (list === 'measures') return key in MEASURES ? MEASURES[key as MeasureKey].label : keyWords(key);
+  if (list === 'distrusted') return 'which reading is not trusted';
+  if (list in SURVEY_RECORDS && key !== '') {
+    const name = nameOf(firstAt(['survey', list, key], plans)) || key;
+    const record = `${SURVEY_RECORDS[list]} ${name.replaceAll('-', ' ')}`;
+    return rest.length === 0 ? record : `${record}: ${keysWords(rest)}`;
+  }
+  return keyWords(list);
+}
+
+function recordWords(list: string, path: FieldPath, plans: readonly Plan[]): string {
+  const record = firstAt(path, plans);
+  const name = nameOf(record);
+  const word = record?.role ?? (list === 'parts' ? record?.kind : undefined);
+  return [word === undefined ? RECORDS[list] : roleWords(word), name].filter(Boolean).join(' ');
+}
+
+type NamedRecord = { role?: string; kind?: string; stamp?: string; name?: string };
+
+const firstAt = (path: FieldPath, plans: readonly Plan[]): NamedRecord | undefined =>
+  plans.map((plan) => valueAtPath(plan, path) as NamedRecord | undefined).find((one) => one !== undefined);
+
+const nameOf = (record: NamedRecord | undefined): string => record?.stamp ?? (record?.name || '');
+
+/** Keys that stand before a place's three figures. */
+const PLACES = new Set([
+  'at',
+  'from',
+  'to',
+  'aim',
+  'offset',
+  'normal',
+  'shoulder',
+  'helmetTop',
+  'eye',
+  'hip',
+  'knee',
+  'elbow',
+  'left',
+  'right',
+]);
+const AXES = ['forward', 'left', 'up'];
+
+/** The keys of a field from the outside in; what only holds others together is left out. */
+function keysWords(keys: readonly string[]): string {
+  return keys
+    .map((key, i) => {
+      const before = keys[i - 1] ?? '';
+      if (/^\d+$/.test(key)) return PLACES.has(before) ? (AXES[Number(key)] ?? '') : String(Number(key) + 1);
+      if (before === 'ends') return `end ${key.toUpperCase()}`;
+      if (before === 'cut') return `at end ${key.toUpperCase()}`;
+      if (before === 'dieAt' || before === 'clampSideAt') return featureName(key);
+      if (HOLDERS.has(key) && i < keys.length - 1) return '';
+      return keyWords(key);
+    })
+    .filter(Boolean)
+    .join(', ');
+}
+
+const HOLDERS = new Set(['ends', 'bending', 'outline', 'body', 'station', 'notcher', 'pieces']);
+
+/** Labels of the screens, by key. */
+const LABELS: Record<string, string> = {
+  length: 'length',
+  fraction: 'finest mark on the tape',
+  customer: 'for whom',
+  built: 'what is built',
+  joining: 'joined to the car',
+  use: 'used on',
+  feetOn: 'the feet stand on',
+  carWeight: "car's weight, ready to race",
+  dueBy: 'wanted by',
+  buildYear: 'year of the car',
+  books: 'rule books',
+  od: 'outside diameter',
+  kind: 'kind',
+  batch: 'batch',
+  trimA: 'trim at A',
+  trimB: 'trim at B',
+  growRadius: 'radius grows as it opens',
+  datum: 'marked from',
+  dieAt: 'die at',
+  clampSideAt: 'clamped side at',
+  tilt: 'tilt to the rear',
+  footLift: 'plate and plinth under a foot',
+  crownRise: 'rise of the crown',
+  clearance: 'clear',
+  sides: 'legs',
+  pair: 'made as',
+  offset: 'moved off what it stands on',
+  cut: 'cut off',
+  existing: 'came with the car',
+  rise: 'rise',
+  at: 'where',
+  from: 'one corner',
+  to: 'the corner across',
+  normal: 'square to it points',
+  forward: 'forward',
+  up: 'up',
+  out: 'half the width',
+  school: 'how it is done',
+  helmetTop: 'top of the helmet',
+  slotsApart: 'slots apart',
+  attach: 'straps are fastened',
+  aim: 'aim',
+  worn: 'belts on this bar',
+  longestSpan: 'strut from a span of',
+  padding: 'padding is thick',
+  helmetReach: 'a helmet is thrown',
+  limbReach: 'a limb is thrown',
+  entry: 'free above the door bar',
+  seatRoom: 'door bar to seat',
+  doorRoom: 'door bar to skin',
+  largestDial: "notcher's largest dial",
+  sawDepth: 'hole saw cuts this deep',
+  straightCutGap: 'widest gap of two straight cuts',
+  sharpest: 'joints sharper than this are told',
+  torchRoom: "torch's room",
+  bodyRoom: 'its room between seam and body',
+  drop: 'cage dropped to weld',
+  order: 'order',
+};
+
+/** A key as people say it, where no screen has another word for it. */
+const keyWords = (key: string): string =>
+  LABELS[key] ??
+  key
+    .replace(/([A-Z])/g, ' $1')
+    .replaceAll('-', ' ')
+    .toLowerCase();
