@@ -80,28 +80,6 @@ test('nothing is lost when the network is: it is kept here and saved when it com
   await expect(page.getByRole('img', { name: /Main hoop from behind/ })).toBeVisible();
 });
 
-test('two people save from one revision: both plans side by side, and neither is lost', async ({
-  page,
-  browser,
-}) => {
-  await newJob(page, 'Two people');
-  await stage(page, 'Survey');
-  await saved(page);
-  const second = await (await browser.newContext()).newPage();
-  await second.goto(page.url());
-  await measure(second, { 'headliner at the centre': '42' });
-  await saved(second);
-  await measure(page, { 'headliner at the centre': '41' });
-  const dialog = page.getByRole('dialog', { name: 'This job was saved elsewhere meanwhile' });
-  await expect(dialog.getByRole('row', { name: /headlinerCentre/ })).toContainText('41');
-  await expect(dialog.getByRole('row', { name: /headlinerCentre/ })).toContainText('42');
-  await dialog.getByRole('button', { name: 'Save mine on top' }).click();
-  await saved(page);
-  await second.reload();
-  await expect(second.getByLabel('headliner at the centre')).toHaveValue('41');
-  await second.context().close();
-});
-
 test('flipping the unit flips what is shown, and a bare number then means millimetres', async ({ page }) => {
   await newJob(page, 'Units');
   await stage(page, 'Survey');

@@ -2,10 +2,13 @@ import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, type RouteObject, RouterProvider } from 'react-router';
+import { claimTab } from './job/tab.ts';
 import { Toaster } from 'sonner';
 import { JobsPage } from './jobs/JobsPage.tsx';
 import { NotFound } from './shared/NotFound.tsx';
+import { PageTrouble } from './shared/PageTrouble.tsx';
+import { Shell } from './shared/Shell.tsx';
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 30_000, retry: 1, refetchOnWindowFocus: true } },
@@ -14,7 +17,8 @@ const client = new QueryClient({
 /** All stages come together, so that walking through a job never waits, and works with the server gone. */
 const stages = () => import('./stages/index.ts');
 
-const router = createBrowserRouter([
+/** A page that fails alone: the others, and what was typed on it, stay in reach. */
+const pages: RouteObject[] = [
   { path: '/', element: <Navigate replace to="/jobs" /> },
   { path: '/jobs', element: <JobsPage /> },
   {
@@ -46,7 +50,7 @@ const router = createBrowserRouter([
         }),
       },
       { path: '*', element: <NotFound /> },
-    ],
+    ].map((stage) => ({ ...stage, errorElement: <PageTrouble /> })),
   },
   {
     path: '/shop',
@@ -69,10 +73,16 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
   },
   { path: '*', element: <NotFound /> },
+];
+
+const router = createBrowserRouter([
+  { element: <Shell />, children: pages.map((page) => ({ ...page, errorElement: <PageTrouble /> })) },
 ]);
 
 const root = document.getElementById('root');
-if (root)
+if (root) {
+  // Before anything is kept: drafts stand under this tab's name.
+  await claimTab();
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
@@ -81,3 +91,4 @@ if (root)
       </QueryClientProvider>
     </StrictMode>,
   );
+}

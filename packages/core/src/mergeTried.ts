@@ -1,6 +1,6 @@
 import { evaluate, type Evaluation } from './evaluate.ts';
 import { askAll, type Choices, mergePlans, type PlanMerge } from './merge/index.ts';
-import { type Plan, type Shop } from './plan/index.ts';
+import { EMPTY_SHOP, type Plan } from './plan/index.ts';
 
 /**
  * Two people's changes to one plan put together, and tried: a tube that stood with both of them stands in what comes of it, or they are
@@ -10,17 +10,16 @@ export function mergeTried(
   base: Plan,
   mine: Plan,
   theirs: Plan,
-  shop: Shop,
   choices: Choices = {},
 ): PlanMerge & { fallen: string[] } {
   const merge = mergePlans(base, mine, theirs, choices);
-  const fallen = fallenIn(merge.plan, [mine, theirs], shop);
+  const fallen = fallenIn(merge.plan, [mine, theirs]);
   return fallen.length === 0 ? { ...merge, fallen } : { ...askAll(mine, theirs, choices), fallen };
 }
 
 /** Stamps of the tubes that stand nowhere in a plan and stood with everybody who has them. */
-function fallenIn(plan: Plan, sides: Plan[], shop: Shop): string[] {
-  const placed = (one: Plan) => piecesIn(evaluate(bare(one), shop, []));
+function fallenIn(plan: Plan, sides: Plan[]): string[] {
+  const placed = (one: Plan) => piecesIn(evaluate(bare(one), EMPTY_SHOP, []));
   const before = sides.map(placed);
   return [...placed(plan).entries()].flatMap(([piece, { stamp, stands }]) => {
     const known = before.flatMap((pieces) => pieces.get(piece) ?? []);
@@ -28,7 +27,7 @@ function fallenIn(plan: Plan, sides: Plan[], shop: Shop): string[] {
   });
 }
 
-/** Whether a tube stands does not hang on any book. */
+/** Whether a tube stands hangs on no book, and on no shop. */
 const bare = (plan: Plan): Plan => ({ ...plan, brief: { ...plan.brief, books: [] } });
 
 const piecesIn = ({ members }: Evaluation): Map<string, { stamp: string; stands: boolean }> =>

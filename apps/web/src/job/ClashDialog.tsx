@@ -1,79 +1,131 @@
-import microdiff from 'microdiff';
+import {
+  type Choices,
+  fieldKey,
+  type LengthStyle,
+  type MergeSide,
+  type Plan,
+  type PlanClash,
+} from '@gyrus/core';
+import { planFieldWords, planValueWords } from '@gyrus/formats';
+import { useState } from 'react';
+import { toast } from 'sonner';
 import { Button } from '../shared/Button.tsx';
 import { Dialog } from '../shared/Dialog.tsx';
-import { usePlanStore } from './planStore.ts';
-import { saveNow } from './useAutosave.ts';
+import { Typeset } from '../shared/Figure.tsx';
+import { settleClash } from './merging.ts';
+import { type Clashing, openDoc, usePlan, usePlanStore } from './planStore.ts';
+import { useJobStyle } from './useJobStyle.ts';
 
-/** Two people saved from one revision: both plans side by side, and neither is lost. */
+/** Fields that two people changed each in their own way: asked one by one. All else is in it already, from both. */
 export function ClashDialog() {
   const clash = usePlanStore((store) => store.clash);
-  const mine = usePlanStore((store) => store.history?.present);
-  const settle = usePlanStore((store) => store.settle);
-  if (!clash || !mine) return null;
-  const differences = differencesOf(mine, clash.plan);
-  const keepMine = () => {
-    settle('mine');
-    void saveNow();
+  return clash ? <Asked key={clash.revision?.id} clash={clash} /> : null;
+}
+
+function Asked({ clash }: { clash: Clashing }) {
+  const mine = usePlan();
+  const style = useJobStyle();
+  const [choices, setChoices] = useState<Choices>({});
+  const [busy, setBusy] = useState(false);
+  const open = clash.clashes.filter(({ path }) => choices[fieldKey(path)] === undefined).length;
+  const all = (side: MergeSide) =>
+    setChoices(Object.fromEntries(clash.clashes.map(({ path }) => [fieldKey(path), side])));
+  const settle = async () => {
+    const doc = openDoc();
+    if (!doc) return;
+    setBusy(true);
+    await settleClash(doc, clash, choices).catch((error: unknown) => toast.error(String(error)));
+    setBusy(false);
   };
+  const from = clash.revision ? `revision ${clash.revision.number}` : 'the window that was closed';
   return (
-    <Dialog wide open title="This job was saved elsewhere meanwhile" onClose={() => undefined}>
+    <Dialog wide kept open title="Both of you changed this" onClose={() => undefined}>
       <p className="mb-3">
-        Revision {clash.number} is newer than the one you went on from. Nothing was overwritten; say which to
-        go on with. The other stays in reach: theirs as revision {clash.number}, yours by Undo.
+        {clash.fallen.length > 0
+          ? `Put together, ${clash.fallen.join(', ')} would stand nowhere, which stands with either of you: choose one whole plan.`
+          : `Choose for each. Everything else of ${from} and of yours goes together by itself; Undo takes it apart again.`}
       </p>
-      <table className="w-full text-left">
+      <table className="w-full text-left" aria-label="Fields that both changed">
         <thead className="text-quiet border-rule border-b text-sm">
           <tr>
-            <th className="py-1 font-medium">what differs</th>
+            <th className="py-1 font-medium">field</th>
             <th className="font-medium">yours</th>
-            <th className="font-medium">theirs</th>
+            <th className="font-medium">{from}</th>
           </tr>
         </thead>
         <tbody>
-          {differences.map((difference) => (
-            <tr key={difference.path} className="border-rule border-b">
-              <td className="py-1.5 pr-3">{difference.path}</td>
-              <td className="figure pr-3">{difference.mine}</td>
-              <td className="figure">{difference.theirs}</td>
-            </tr>
+          {clash.clashes.map((one) => (
+            <ClashRow
+              key={fieldKey(one.path)}
+              clash={one}
+              plans={[mine, clash.plan, clash.base]}
+              style={style}
+              chosen={choices[fieldKey(one.path)]}
+              onChoose={(side) => setChoices({ ...choices, [fieldKey(one.path)]: side })}
+            />
           ))}
         </tbody>
       </table>
-      <div className="mt-4 flex gap-3">
-        <Button kind="strong" onClick={keepMine}>
-          Save mine on top
+      <div className="mt-4 flex flex-wrap gap-3">
+        <Button kind="strong" disabled={open > 0 || busy} onClick={() => void settle()}>
+          {open > 0 ? `${open} still to choose` : 'Go on with these'}
         </Button>
-        <Button onClick={() => settle('theirs')}>Take theirs</Button>
+        {clash.clashes.length > 1 && (
+          <>
+            <Button onClick={() => all('mine')}>All yours</Button>
+            <Button onClick={() => all('theirs')}>All of {from}</Button>
+          </>
+        )}
       </div>
     </Dialog>
   );
 }
 
-interface Difference {
-  path: string;
-  mine: string;
-  theirs: string;
+interface ClashRowProps {
+  clash: PlanClash;
+  plans: Plan[];
+  style: LengthStyle;
+  chosen: MergeSide | undefined;
+  onChoose: (side: MergeSide) => void;
 }
 
-/** Differences by where they stand, a quantity shown as it was typed. */
-function differencesOf(mine: object, theirs: object): Difference[] {
-  const paths = new Set(
-    microdiff(mine, theirs).map(({ path }) => {
-      const last = path.at(-1);
-      return (
-        last === 'mm' || last === 'deg' || last === 'kg' || last === 'typed' ? path.slice(0, -1) : path
-      ).join(' / ');
-    }),
+function ClashRow({ clash, plans, style, chosen, onChoose }: ClashRowProps) {
+  const name = planFieldWords(clash.path, plans);
+  const others = clash.with.map((path) => planFieldWords(path, plans));
+  return (
+    <tr className="border-rule border-b">
+      <th scope="row" className="py-1.5 pr-3 font-semibold">
+        {name}
+        {others.length > 0 && (
+          <span className="text-quiet block text-sm font-medium">
+            with {others.join(', ')}, which stands on it
+          </span>
+        )}
+      </th>
+      {(['mine', 'theirs'] as const).map((side) => (
+        <td key={side} className="py-1.5 pr-2">
+          <Button
+            aria-pressed={chosen === side}
+            aria-label={`${name}: ${side === 'mine' ? 'yours' : 'theirs'}`}
+            className={`figure w-full ${chosen === side ? 'bg-chalk border-ink border-2' : ''}`}
+            onClick={() => onChoose(side)}
+          >
+            <Typeset text={shown(clash, side, style)} />
+          </Button>
+        </td>
+      ))}
+    </tr>
   );
-  return [...paths].map((path) => ({ path, mine: shownAt(mine, path), theirs: shownAt(theirs, path) }));
 }
 
-function shownAt(document: object, path: string): string {
-  const value = path
-    .split(' / ')
-    .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], document);
-  if (value === undefined || value === null) return '–';
-  if (typeof value === 'object')
-    return 'typed' in value ? String(value.typed) : JSON.stringify(value).slice(0, 80);
-  return typeof value === 'string' ? value : JSON.stringify(value);
+function shown(clash: PlanClash, side: MergeSide, style: LengthStyle): string {
+  if (clash.path.length === 0) return 'this plan';
+  const value = clash[side];
+  const [words, others] = [value, clash[side === 'mine' ? 'theirs' : 'mine']].map((one) =>
+    planValueWords(one, style),
+  );
+  if (value === undefined) return 'taken out';
+  // Two values that look alike in the job's unit are told apart by what was typed.
+  const typed = (value as { typed?: string } | null)?.typed;
+  return words === others && typed ? typed : (words ?? '');
 }

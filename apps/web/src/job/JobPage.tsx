@@ -1,8 +1,9 @@
-import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
+import { type JobDetail, MAIN_BRANCH, type Revision } from '@gyrus/contract';
 import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
 import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
+import { ApiFault } from '../shared/api.ts';
 import { Button } from '../shared/Button.tsx';
 import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
 import { Header } from '../shared/Header.tsx';
@@ -10,12 +11,16 @@ import { Loading, Trouble } from '../shared/Waiting.tsx';
 import { useJob } from '../shared/queries.ts';
 import { Segmented } from '../shared/Segmented.tsx';
 import { ClashDialog } from './ClashDialog.tsx';
-import { branchOf } from './draft.ts';
+import { branchOf, type Doc, leftDrafts, rememberBranch } from './draft.ts';
+import { JobBands } from './JobBands.tsx';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
-import { useAutosave } from './useAutosave.ts';
+import { useTabNews } from './tabNews.ts';
+import { openTabs } from './tab.ts';
+import { forgetTrouble, useTrouble } from './trouble.ts';
+import { saveNow, useAutosave } from './useAutosave.ts';
 import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from './useEvaluation.ts';
 import { useKeptHistory } from './useKeptHistory.ts';
 import { useUndoKeys } from './useUndoKeys.ts';
@@ -25,31 +30,77 @@ const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.ts
 /** One job: fetched once, then the draft on screen leads. */
 export function JobPage() {
   const { jobId = '' } = useParams();
-  const job = useJob(jobId, branchOf(jobId));
-  const open = usePlanStore((state) => state.open);
+  return <JobOf key={jobId} jobId={jobId} />;
+}
+
+/** The variant that was worked on last is the one to open; later it is the store that knows which is on screen. */
+function JobOf({ jobId }: { jobId: string }) {
+  const [branch, setBranch] = useState(() => branchOf(jobId));
+  const job = useJob(jobId, branch);
   const opened = usePlanStore((state) => state.jobId === jobId && state.history !== null);
   const head = job.data?.head;
   useEffect(() => {
-    if (head && usePlanStore.getState().jobId !== jobId) open(jobId, head);
-  }, [head, jobId, open]);
-  useEffect(() => () => usePlanStore.setState({ jobId: null, history: null }), [jobId]);
-  if (job.isError) return <Trouble error={job.error} retry={() => void job.refetch()} />;
+    if (!head) return;
+    let left = false;
+    void openHead({ jobId, branch }, head, () => !left);
+    return () => {
+      left = true;
+    };
+  }, [head, jobId, branch]);
+  useEffect(() => leave, [jobId]);
+  if (job.isError && branch !== MAIN_BRANCH && isNotFound(job.error))
+    return (
+      <NoVariant
+        branch={branch}
+        toMain={() => (rememberBranch(jobId, MAIN_BRANCH), setBranch(MAIN_BRANCH))}
+      />
+    );
+  if (job.isLoadingError) return <Trouble error={job.error} retry={() => void job.refetch()} />;
   if (!job.data || !opened) return <Loading what="the job" />;
   return <OpenJob job={job.data} />;
 }
+
+/** Puts a job on screen that is not there yet, with what this tab or closed ones left of it. */
+async function openHead(doc: Doc, head: Revision, wanted: () => boolean): Promise<void> {
+  const tabs = await openTabs();
+  const { jobId, open } = usePlanStore.getState();
+  if (wanted() && jobId !== doc.jobId) open(doc.jobId, head, leftDrafts(doc, tabs));
+}
+
+/** What is not saved yet goes on to the server; in any case it is kept in the browser. */
+function leave(): void {
+  void saveNow();
+  usePlanStore.getState().close();
+  forgetTrouble();
+}
+
+const isNotFound = (error: Error): boolean => error instanceof ApiFault && error.status === 404;
+
+const NoVariant = ({ branch, toMain }: { branch: string; toMain: () => void }) => (
+  <div role="alert" className="m-8 max-w-prose space-y-3">
+    <h1 className="text-xl">The variant {branch} is not here.</h1>
+    <p>It was worked on last in this browser, and the job has none of that name.</p>
+    <Button kind="strong" onClick={toMain}>
+      Open the main plan
+    </Button>
+  </div>
+);
 
 function OpenJob({ job }: { job: JobDetail }) {
   const plan = usePlan();
   const evaluation = useEvaluationOf(plan);
   const findings = useFindingsOf(plan);
+  const failed = useTrouble((state) => state.failed.evaluation !== undefined);
   useAutosave();
   useUndoKeys();
   useKeptHistory();
+  useTabNews();
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
         <JobHeader job={job} evaluation={evaluation} />
       </EvaluationContext>
+      <JobBands />
       {evaluation ? (
         <EvaluationContext value={evaluation}>
           <FindingsContext value={findings}>
@@ -58,7 +109,7 @@ function OpenJob({ job }: { job: JobDetail }) {
           </FindingsContext>
         </EvaluationContext>
       ) : (
-        <Loading what="the answers" />
+        !failed && <Loading what="the answers" />
       )}
       <ClashDialog />
       {evaluation && <PaletteKeys evaluation={evaluation} />}

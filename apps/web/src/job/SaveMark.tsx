@@ -4,13 +4,14 @@ import { usePlanStore } from './planStore.ts';
 export function SaveMark() {
   const state = usePlanStore((store) => store.saveState);
   const number = usePlanStore((store) => store.base.number);
+  const asked = usePlanStore((store) => store.clash !== null);
   const refusal = usePlanStore((store) => store.refusal);
   const words = {
     saved: `saved, revision ${number}`,
     waiting: 'saving…',
     saving: 'saving…',
     'no-answer': 'no answer: kept here, trying again',
-    clash: 'saved by somebody else meanwhile',
+    clash: asked ? 'both of you changed this' : 'putting both together…',
     refused: `not saved: ${refusal}`,
   }[state];
   const loud = state === 'no-answer' || state === 'refused' || state === 'clash';

@@ -1,7 +1,7 @@
 import { type BarRole, EMPTY_SHOP, type LengthStyle, type Shop } from '@gyrus/core';
 import { findingWords, roleWords } from '@gyrus/formats';
-import { usePlanStore } from './planStore.ts';
-import { proposeAway } from './useEvaluation.ts';
+import { isOpen, openDoc, usePlanStore } from './planStore.ts';
+import { proposeAway } from './away.ts';
 
 /** The first piece that was added; or why nothing was. */
 export type Added = { piece: string } | { why: string };
@@ -16,8 +16,13 @@ export async function addRole(
   { shop = EMPTY_SHOP, style }: { shop?: Shop | undefined; style: LengthStyle },
 ): Promise<Added> {
   const plan = usePlanStore.getState().history?.present;
-  if (!plan) return { why: '' };
-  const proposed = await proposeAway(plan, shop, role, way);
+  const doc = openDoc();
+  if (!plan || !doc) return { why: '' };
+  const proposed = await proposeAway(plan, shop, role, way).catch((error: unknown) => ({
+    failed: error instanceof Error ? error.message : String(error),
+  }));
+  if ('failed' in proposed) return { why: `No ${roleWords(role)} could be worked out: ${proposed.failed}.` };
+  if (!isOpen(doc)) return { why: '' };
   if ('needs' in proposed)
     return { why: `A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.` };
   if ('noPlace' in proposed) return { why: `No ${roleWords(role)} here: ${proposed.noPlace}.` };

@@ -1,5 +1,15 @@
 import { MAIN_BRANCH } from '@gyrus/contract';
 import { type Plan, readPlan } from '@gyrus/core';
+import { dropText, keepText, keptKeys, keptText } from '../shared/browserStore.ts';
+import { tabName } from './tab.ts';
+
+/** One variant of one job: what is typed, kept and saved belongs to it, whatever is on screen by then. */
+export interface Doc {
+  jobId: string;
+  branch: string;
+}
+
+export const isDoc = (a: Doc, b: Doc): boolean => a.jobId === b.jobId && a.branch === b.branch;
 
 /** What was entered and is not on the server yet, kept in the browser with every key. */
 export interface Draft {
@@ -7,23 +17,42 @@ export interface Draft {
   plan: Plan;
   /** Half-typed texts by field. */
   typing: Record<string, string>;
+  /** Ids of saves that were sent and not answered: the server may have them. */
+  sent: string[];
 }
 
-const keyOf = (jobId: string) => `gyrus-draft-${jobId}`;
+const prefixOf = ({ jobId, branch }: Doc) => `gyrus-draft/${jobId}/${branch}/`;
+const keyOf = (doc: Doc) => prefixOf(doc) + tabName();
 
-export function keepDraft(jobId: string, draft: Draft): void {
-  try {
-    localStorage.setItem(keyOf(jobId), JSON.stringify(draft));
-  } catch {
-    // A full or forbidden store: the page still saves to the server.
-  }
+/** False where the browser keeps nothing more. */
+export const keepDraft = (doc: Doc, draft: Draft): boolean => keepText(keyOf(doc), JSON.stringify(draft));
+
+export const dropDraft = (doc: Doc): void => dropText(keyOf(doc));
+
+/** What this tab left behind by a reload or a lost connection; null where there is nothing that can be read. */
+export const findDraft = (doc: Doc): Draft | null => draftAt(keyOf(doc));
+
+/** A draft of a tab that was closed before the server had it. */
+export interface LeftDraft {
+  key: string;
+  draft: Draft;
 }
 
-export const dropDraft = (jobId: string): void => localStorage.removeItem(keyOf(jobId));
+/** Drafts that closed tabs left behind. open: the names of the tabs that are open. */
+export function leftDrafts(doc: Doc, open: ReadonlySet<string>): LeftDraft[] {
+  const prefix = prefixOf(doc);
+  return keptKeys(prefix)
+    .filter((key) => key !== keyOf(doc) && !open.has(key.slice(prefix.length)))
+    .flatMap((key) => {
+      const draft = draftAt(key);
+      return draft ? [{ key, draft }] : [];
+    });
+}
 
-/** The draft left behind by a reload or a lost connection; null where there is none that can be read. */
-export function findDraft(jobId: string): Draft | null {
-  const text = localStorage.getItem(keyOf(jobId));
+export const dropLeft = ({ key }: LeftDraft): void => dropText(key);
+
+function draftAt(key: string): Draft | null {
+  const text = keptText(key);
   if (text === null) return null;
   try {
     const draft = JSON.parse(text) as Draft;
@@ -36,10 +65,13 @@ export function findDraft(jobId: string): Draft | null {
 
 const branchKeyOf = (jobId: string) => `gyrus-variant-${jobId}`;
 
-/** The variant of a job that was worked on last in this browser. */
-export const branchOf = (jobId: string): string => localStorage.getItem(branchKeyOf(jobId)) ?? MAIN_BRANCH;
+/** The variant of a job that was worked on last: in this tab, else in this browser. */
+export function branchOf(jobId: string): string {
+  const key = branchKeyOf(jobId);
+  return sessionStorage.getItem(key) ?? keptText(key) ?? MAIN_BRANCH;
+}
 
 export function rememberBranch(jobId: string, branch: string): void {
-  if (branch === MAIN_BRANCH) localStorage.removeItem(branchKeyOf(jobId));
-  else localStorage.setItem(branchKeyOf(jobId), branch);
+  sessionStorage.setItem(branchKeyOf(jobId), branch);
+  keepText(branchKeyOf(jobId), branch);
 }

@@ -8,6 +8,7 @@ import {
   type Finding,
   findingsIn,
   type MemberProposal,
+  mergeTried,
   type Plan,
   proposeMember,
   type RuleBook,
@@ -41,6 +42,6 @@ async function demoCage(): Promise<{ plan: Plan; shop: Shop }> {
   return { plan: demoPlan, shop: demoShop };
 }
 
-const worker = { evaluate, copes, cockpit, findings, propose, demoCage };
+const worker = { evaluate, copes, cockpit, findings, propose, demoCage, merge: mergeTried };
 export type EvaluationWorker = typeof worker;
 expose(worker);

@@ -1,61 +1,153 @@
-import { type Revision } from '@gyrus/contract';
+import { type Revision, type SaveRevisionDto } from '@gyrus/contract';
+import { mergeTried, type Plan } from '@gyrus/core';
 import { demoPlan } from '@gyrus/demo';
-import { findDraft } from './draft.ts';
-import { usePlanStore } from './planStore.ts';
-import { saveNow } from './useAutosave.ts';
+import { jest } from '@jest/globals';
+import { useStorageTrouble } from '../shared/browserStore.ts';
+import { type Doc } from './draft.ts';
 
-/** The browser's store and network, as far as the plan store uses them. */
+// The worker that merges in the browser: here in the test's own thread.
+jest.unstable_mockModule('./away.ts', () => ({
+  mergeAway: (...args: Parameters<typeof mergeTried>) => Promise.resolve(mergeTried(...args)),
+}));
+
+/** The browser's stores, as far as drafts use them. `room` is what is left of the quota. */
 const kept = new Map<string, string>();
+let room = Infinity;
+const storage = {
+  get length() {
+    return kept.size;
+  },
+  key: (i: number) => [...kept.keys()][i] ?? null,
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, value: string) => {
+    if (value.length > room) throw new DOMException('full', 'QuotaExceededError');
+    kept.set(key, value);
+  },
+  removeItem: (key: string) => void kept.delete(key),
+};
+/** The tabs of the browser that are open, and the name that this one has. */
+let held = new Set<string>();
+const locks = {
+  query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }),
+  request: (name: string, _: unknown, work: (lock: object | null) => unknown) => {
+    work(held.has(name) ? null : {});
+    held.add(name);
+    return new Promise(() => undefined);
+  },
+};
+// A channel of Node.js would keep the test's process alive.
+Object.assign(globalThis, { localStorage: storage, BroadcastChannel: undefined });
+Object.defineProperty(globalThis, 'navigator', { value: { locks }, configurable: true });
+const session = new Map<string, string>();
 Object.assign(globalThis, {
-  localStorage: {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => void kept.set(key, value),
-    removeItem: (key: string) => void kept.delete(key),
+  sessionStorage: {
+    getItem: (key: string) => session.get(key) ?? null,
+    setItem: (key: string, value: string) => void session.set(key, value),
   },
 });
 
-const revision = (number: number, car = demoPlan.brief.car): Revision => ({
-  id: `r${number}`,
-  number,
-  parent: number > 1 ? `r${number - 1}` : null,
-  branch: 'main',
-  author: '',
-  note: '',
-  createdAt: '2026-11-25T10:00:00Z',
-  plan: { ...demoPlan, brief: { ...demoPlan.brief, car } },
-});
+const { findDraft, leftDrafts } = await import('./draft.ts');
+const { usePlanStore } = await import('./planStore.ts');
+const { settleClash, takeInLeft } = await import('./merging.ts');
+const { claimTab, openTabs } = await import('./tab.ts');
+const { saveNow } = await import('./useAutosave.ts');
+
+const MAIN: Doc = { jobId: 'job', branch: 'main' };
 const store = () => usePlanStore.getState();
-const carNow = () => store().history?.present.brief.car;
+const briefNow = () => store().history?.present.brief;
 const rename = (car: string) => store().change('brief/car', (plan) => void (plan.brief.car = car));
+const withBrief = (brief: Partial<Plan['brief']>): Plan => ({
+  ...demoPlan,
+  brief: { ...demoPlan.brief, ...brief },
+});
 
-type Answer = { status: number; body: unknown } | 'no network';
-const sent: { id: string; parent: string }[] = [];
-function network(...answers: Answer[]): void {
-  sent.length = 0;
-  globalThis.fetch = (_, init) => {
-    sent.push(JSON.parse((init?.body ?? '{}') as string) as (typeof sent)[number]);
-    const answer = answers.shift() ?? 'no network';
-    if (answer === 'no network') return Promise.reject(new TypeError('failed'));
-    return Promise.resolve(new Response(JSON.stringify(answer.body), { status: answer.status }));
+/** A server with one branch of one job, whose answers can be held back, lost or refused. */
+class Server {
+  revisions: Revision[] = [];
+  sent: SaveRevisionDto[] = [];
+  /** What happens to the next saves, the first one first. */
+  next: ('answer' | 'lost on the way' | 'answer lost' | { refuse: object })[] = [];
+  private waiting: (() => void)[] = [];
+  held = false;
+
+  constructor(plan: Plan) {
+    this.add('r1', plan);
+  }
+
+  get head(): Revision {
+    return this.revisions.at(-1)!;
+  }
+
+  add(id: string, plan: Plan): Revision {
+    const number = this.revisions.length + 1;
+    const parent = this.revisions.at(-1)?.id ?? null;
+    this.revisions.push({ id, number, parent, branch: 'main', author: '', note: '', createdAt: '', plan });
+    return this.head;
+  }
+
+  /** Lets the answers that were held back go. */
+  release(): void {
+    this.held = false;
+    for (const go of this.waiting.splice(0)) go();
+  }
+
+  fetch = async (path: string, init?: { method?: string; body?: string }): Promise<Response> => {
+    if (init?.method !== 'POST') return this.get(path);
+    const dto = JSON.parse(init.body ?? '{}') as SaveRevisionDto;
+    this.sent.push(dto);
+    const fate = this.next.shift() ?? 'answer';
+    if (fate === 'lost on the way') throw new TypeError('failed');
+    if (typeof fate === 'object') return answer(422, { error: fate.refuse });
+    const saved = this.save(dto);
+    if (this.held) await new Promise<void>((resolve) => this.waiting.push(resolve));
+    if (fate === 'answer lost') throw new TypeError('failed');
+    return saved;
   };
-}
 
-beforeEach(() => {
+  private save(dto: SaveRevisionDto): Response {
+    const before = this.revisions.find(({ id }) => id === dto.id);
+    if (before) return answer(201, before);
+    if (this.head.id === dto.parent) return answer(201, this.add(dto.id, dto.plan as Plan));
+    return answer(409, { error: { code: 'clash', message: '', path: '/parent' }, head: this.head });
+  }
+
+  private get(path: string): Response {
+    const number = Number(/revisions\/(\d+)$/.exec(path)?.[1]);
+    if (number) return answer(200, this.revisions[number - 1]);
+    return answer(200, path.endsWith('revisions') ? [...this.revisions].reverse() : { head: this.head });
+  }
+}
+const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
+
+let server: Server;
+/** The pages ask under this address and no other. */
+const online = () => {
+  globalThis.fetch = (path, init) => server.fetch(path as string, init as { method?: string; body?: string });
+};
+
+beforeEach(async () => {
   kept.clear();
-  store().open('job', revision(1));
+  session.clear();
+  held = new Set();
+  room = Infinity;
+  store().close();
+  await claimTab();
+  server = new Server(demoPlan);
+  online();
+  store().open('job', server.head);
 });
 
 test('an edit is kept in the browser at once, and a reload goes on with it', () => {
   rename('Changed');
-  expect(findDraft('job')?.plan.brief.car).toBe('Changed');
-  store().open('job', revision(1));
-  expect(carNow()).toBe('Changed');
+  expect(findDraft(MAIN)?.plan.brief.car).toBe('Changed');
+  store().open('job', server.head);
+  expect(briefNow()?.car).toBe('Changed');
   expect(store().saveState).toBe('waiting');
 });
 
 test('half a number outlives a reload, and goes when it reads', () => {
   store().setTyping('survey/headlinerCentre', '41 1/');
-  store().open('job', revision(1));
+  store().open('job', server.head);
   expect(store().typing).toEqual({ 'survey/headlinerCentre': '41 1/' });
   store().setTyping('survey/headlinerCentre', undefined);
   expect(store().typing).toEqual({});
@@ -63,74 +155,276 @@ test('half a number outlives a reload, and goes when it reads', () => {
 
 test('a save moves the base and leaves no draft behind', async () => {
   rename('Saved');
-  network({ status: 201, body: revision(2, 'Saved') });
   expect(await saveNow()).toBe(true);
-  expect(store()).toMatchObject({ saveState: 'saved', base: { id: 'r2', number: 2 } });
-  expect(sent).toMatchObject([{ parent: 'r1' }]);
-  expect(findDraft('job')).toBeNull();
+  expect(store()).toMatchObject({ saveState: 'saved', base: { number: 2 } });
+  expect(server.sent).toMatchObject([{ parent: 'r1' }]);
+  expect(findDraft(MAIN)).toBeNull();
 });
 
-test('a save whose answer is lost is repeated under the same id', async () => {
-  rename('Lost answer');
-  network('no network', { status: 201, body: revision(2, 'Lost answer') });
+test('a save that was lost on the way is repeated under the same id', async () => {
+  rename('Lost');
+  server.next = ['lost on the way'];
   expect(await saveNow()).toBe(false);
   expect(store().saveState).toBe('no-answer');
   expect(await saveNow()).toBe(true);
-  expect(sent[0]?.id).toBe(sent[1]?.id);
+  expect(server.sent[0]?.id).toBe(server.sent[1]?.id);
 });
 
 test('an edit during a save is not taken for saved', async () => {
   rename('First');
-  network({ status: 201, body: revision(2, 'First') });
   const saving = saveNow();
   rename('Second');
   expect(await saving).toBe(false);
-  expect(store()).toMatchObject({ saveState: 'waiting', base: { id: 'r2' } });
-  expect(carNow()).toBe('Second');
+  expect(store()).toMatchObject({ saveState: 'waiting', base: { number: 2 } });
+  expect(briefNow()?.car).toBe('Second');
 });
 
-test('a clash keeps both plans until it is settled, and mine then goes on top of theirs', async () => {
-  rename('Mine');
-  const clash = { error: { code: 'clash', message: '', path: '/parent' }, head: revision(2, 'Theirs') };
-  network({ status: 409, body: clash });
-  expect(await saveNow()).toBe(false);
-  expect(store().clash?.plan.brief.car).toBe('Theirs');
-  rename('Mine, further');
-  expect(store().saveState).toBe('clash');
-  store().settle('mine');
-  network({ status: 201, body: revision(3, 'Mine, further') });
-  expect(await saveNow()).toBe(true);
-  expect(sent).toMatchObject([{ parent: 'r2' }]);
-});
+describe('a job that is left in the middle of a save', () => {
+  const other: Revision = { ...new Server(withBrief({ car: 'Other job' })).head, id: 'o1', number: 7 };
 
-test('taking theirs is an edit like any other: undo brings mine back', async () => {
-  rename('Mine');
-  network({
-    status: 409,
-    body: { error: { code: 'clash', message: '', path: '' }, head: revision(2, 'Theirs') },
+  test('its answer never becomes the base of the job opened after it', async () => {
+    rename('Left');
+    server.held = true;
+    const saving = saveNow();
+    store().close();
+    store().open('other', other);
+    server.release();
+    expect(await saving).toBe(false);
+    expect(store()).toMatchObject({ jobId: 'other', base: { id: 'o1', number: 7 }, saveState: 'saved' });
+    expect(findDraft(MAIN)).toBeNull();
   });
-  await saveNow();
-  store().settle('theirs');
-  expect(carNow()).toBe('Theirs');
-  expect(store().saveState).toBe('saved');
-  store().undo();
-  expect(carNow()).toBe('Mine');
-  expect(store().saveState).toBe('waiting');
+
+  test('what was typed after the save went out stays its draft, and goes on from the answer', async () => {
+    rename('Left');
+    server.held = true;
+    const saving = saveNow();
+    rename('Typed after it');
+    store().open('other', other);
+    server.release();
+    await saving;
+    expect(findDraft(MAIN)).toMatchObject({
+      base: { number: 2 },
+      plan: { brief: { car: 'Typed after it' } },
+    });
+    store().open('job', server.head);
+    expect(await saveNow()).toBe(true);
+    expect(server.head.plan.brief.car).toBe('Typed after it');
+  });
+
+  test('a refusal or a lost answer is not told of the other', async () => {
+    rename('Left');
+    server.next = ['lost on the way'];
+    const saving = saveNow();
+    store().open('other', other);
+    await saving;
+    expect(store().saveState).toBe('saved');
+  });
+
+  test('a save of the other job does not wait for it, and is no part of it', async () => {
+    rename('Left');
+    server.held = true;
+    const left = saveNow();
+    const elsewhere = new Server(other.plan);
+    store().open('other', { ...elsewhere.head });
+    globalThis.fetch = (path, init) =>
+      elsewhere.fetch(path as string, init as { method?: string; body?: string });
+    rename('Other, changed');
+    expect(await saveNow()).toBe(true);
+    expect(elsewhere.head.plan.brief.car).toBe('Other, changed');
+    server.release();
+    await left;
+    expect(store().base.id).toBe(elsewhere.head.id);
+  });
+});
+
+test('a variant has a draft of its own: a reload finds each as it was left', () => {
+  rename('Main, unsaved');
+  const variant: Revision = { ...server.head, id: 'v1', number: 2, branch: 'X' };
+  store().switchTo(variant);
+  store().setTyping('survey/headlinerCentre', '41 1/');
+  rename('Variant, unsaved');
+  store().open('job', server.head);
+  expect([store().branch, briefNow()?.car]).toEqual(['main', 'Main, unsaved']);
+  store().open('job', variant);
+  expect([store().branch, briefNow()?.car]).toEqual(['X', 'Variant, unsaved']);
+  expect(store().typing).toEqual({ 'survey/headlinerCentre': '41 1/' });
+});
+
+describe('tabs of one browser', () => {
+  const inOtherTab = async (work: () => void) => {
+    const mine = session.get('gyrus-tab') ?? '';
+    session.delete('gyrus-tab');
+    await claimTab();
+    const name = session.get('gyrus-tab') ?? '';
+    work();
+    session.set('gyrus-tab', mine);
+    held.delete(`gyrus-tab/${mine}`);
+    await claimTab();
+    return { close: () => held.delete(`gyrus-tab/${name}`) };
+  };
+
+  test('each keeps a draft of its own', async () => {
+    rename('Here');
+    await inOtherTab(() => {
+      store().open('job', server.head);
+      expect(briefNow()?.car).toBe(demoPlan.brief.car);
+      rename('There');
+    });
+    store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
+    expect(briefNow()?.car).toBe('Here');
+    expect(store().left).toEqual([]);
+  });
+
+  test('a doubled tab does not write into the draft of its twin', async () => {
+    rename('Here');
+    // The browser copies what the tab knows of itself.
+    await claimTab();
+    expect(findDraft(MAIN)).toBeNull();
+  });
+
+  test('what a closed tab left is gone on with, where this one left nothing', async () => {
+    const other = await inOtherTab(() => {
+      store().open('job', server.head);
+      rename('Left there');
+    });
+    other.close();
+    store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
+    expect(briefNow()?.car).toBe('Left there');
+    expect(leftDrafts(MAIN, await openTabs())).toEqual([]);
+  });
+
+  test('beside work of this tab it is offered, and put together with it', async () => {
+    const other = await inOtherTab(() => {
+      store().open('job', server.head);
+      store().change('brief/customer', (plan) => void (plan.brief.customer = 'Left there'));
+    });
+    other.close();
+    store().open('job', server.head);
+    rename('Here');
+    store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
+    const [left] = store().left;
+    if (!left) throw new Error('it is offered');
+    await takeInLeft(MAIN, left);
+    expect(briefNow()).toMatchObject({ car: 'Here', customer: 'Left there' });
+    expect(store().left).toEqual([]);
+    expect(leftDrafts(MAIN, await openTabs())).toEqual([]);
+  });
+});
+
+describe('a save that was kept and whose answer was lost', () => {
+  test('is gone on from in silence when more was typed since', async () => {
+    rename('Kept');
+    server.next = ['answer lost'];
+    expect(await saveNow()).toBe(false);
+    rename('Kept, and more');
+    expect(await saveNow()).toBe(true);
+    expect(store()).toMatchObject({ clash: null, merged: null, saveState: 'saved' });
+    expect(server.revisions.map(({ plan }) => plan.brief.car).slice(1)).toEqual(['Kept', 'Kept, and more']);
+  });
+
+  test('is known for our own after a reload too', async () => {
+    rename('Kept');
+    server.next = ['answer lost'];
+    await saveNow();
+    rename('Kept, and more');
+    store().close();
+    store().open('job', server.head);
+    expect(store()).toMatchObject({ base: { number: 2 }, saveState: 'waiting' });
+    expect(await saveNow()).toBe(true);
+    expect(store().merged).toBeNull();
+  });
+
+  test('is what the two went on from where somebody else saved on top of it', async () => {
+    rename('Kept');
+    server.next = ['answer lost'];
+    await saveNow();
+    server.add('theirs', { ...server.head.plan, brief: { ...server.head.plan.brief, customer: 'Theirs' } });
+    rename('Kept, and more');
+    expect(await saveNow()).toBe(true);
+    expect(server.head.plan.brief).toMatchObject({ car: 'Kept, and more', customer: 'Theirs' });
+    expect(store().clash).toBeNull();
+  });
+});
+
+describe('somebody else saved meanwhile', () => {
+  test('edits to different fields are put together and saved, shown as such, and undone in one step', async () => {
+    server.add('theirs', withBrief({ customer: 'Theirs' }));
+    rename('Mine');
+    expect(await saveNow()).toBe(true);
+    expect(server.head.plan.brief).toMatchObject({ car: 'Mine', customer: 'Theirs' });
+    expect(server.head.parent).toBe('theirs');
+    expect(store().merged).toMatchObject({
+      revision: { number: 2 },
+      changes: [{ path: ['brief', 'customer'], to: 'Theirs' }],
+    });
+    store().undo();
+    expect(briefNow()).toMatchObject({ car: 'Mine', customer: demoPlan.brief.customer });
+    expect(store().saveState).toBe('waiting');
+  });
+
+  test('the same field is asked; both plans stand until it is, and typing goes on', async () => {
+    server.add('theirs', withBrief({ car: 'Theirs', customer: 'Theirs' }));
+    rename('Mine');
+    expect(await saveNow()).toBe(false);
+    expect(store().clash?.clashes).toMatchObject([
+      { path: ['brief', 'car'], mine: 'Mine', theirs: 'Theirs' },
+    ]);
+    rename('Mine, further');
+    expect(store().saveState).toBe('clash');
+    await settleClash(MAIN, store().clash!, { 'brief/car': 'mine' });
+    expect(briefNow()).toMatchObject({ car: 'Mine, further', customer: 'Theirs' });
+    expect(await saveNow()).toBe(true);
+    expect(server.head.parent).toBe('theirs');
+  });
+
+  test('their side of it is an edit like any other: undo brings mine back', async () => {
+    server.add('theirs', withBrief({ car: 'Theirs' }));
+    rename('Mine');
+    await saveNow();
+    await settleClash(MAIN, store().clash!, { 'brief/car': 'theirs' });
+    expect(briefNow()?.car).toBe('Theirs');
+    expect(store().saveState).toBe('saved');
+    store().undo();
+    expect(briefNow()?.car).toBe('Mine');
+    expect(store().saveState).toBe('waiting');
+  });
+
+  test('a base that cannot be fetched loses nothing: the next try puts both together', async () => {
+    server.add('theirs', withBrief({ customer: 'Theirs' }));
+    rename('Mine');
+    globalThis.fetch = (path, init) =>
+      init?.method === 'POST'
+        ? server.fetch(path as string, init as { method?: string; body?: string })
+        : Promise.reject(new TypeError('failed'));
+    expect(await saveNow()).toBe(false);
+    expect(store().saveState).toBe('no-answer');
+    online();
+    expect(await saveNow()).toBe(true);
+    expect(server.head.plan.brief).toMatchObject({ car: 'Mine', customer: 'Theirs' });
+  });
+});
+
+test('a browser whose storage is full says so, and says so no more when there is room', () => {
+  room = 100;
+  rename('Not kept');
+  expect(useStorageTrouble.getState().full).toBe(true);
+  expect(briefNow()?.car).toBe('Not kept');
+  room = Infinity;
+  rename('Kept');
+  expect(useStorageTrouble.getState().full).toBe(false);
 });
 
 test('a plan that the server refuses says why, and stays', async () => {
   rename('Refused');
-  network({
-    status: 422,
-    body: { error: { code: 'wrong-value', message: 'this must be right', path: '/plan/brief' } },
-  });
+  server.next = [{ refuse: { code: 'wrong-value', message: 'this must be right', path: '/plan/brief' } }];
   expect(await saveNow()).toBe(false);
   expect(store()).toMatchObject({ saveState: 'refused', refusal: 'this must be right (/plan/brief)' });
-  expect(carNow()).toBe('Refused');
+  expect(briefNow()?.car).toBe('Refused');
 });
 
 test('a draft that cannot be read is passed over, never thrown', () => {
-  kept.set('gyrus-draft-job', '{"plan":');
-  store().open('job', revision(1));
-  expect(carNow()).toBe(demoPlan.brief.car);
+  rename('Kept');
+  for (const key of kept.keys()) kept.set(key, '{"plan":');
+  store().open('job', server.head);
+  expect(briefNow()?.car).toBe(demoPlan.brief.car);
 });

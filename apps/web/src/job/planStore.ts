@@ -1,16 +1,54 @@
 import { MAIN_BRANCH, type Revision } from '@gyrus/contract';
-import { type Plan } from '@gyrus/core';
+import { type FieldChange, isSameData, type Plan, type PlanClash } from '@gyrus/core';
 import { type Draft as Mutable, produce } from 'immer';
 import { create } from 'zustand';
-import { dropDraft, findDraft, keepDraft, rememberBranch } from './draft.ts';
+import {
+  type Doc,
+  type Draft,
+  dropDraft,
+  dropLeft,
+  findDraft,
+  isDoc,
+  keepDraft,
+  type LeftDraft,
+  rememberBranch,
+} from './draft.ts';
 import { begin, edit, type History, redo, seal, undo } from './history.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'no-answer' | 'clash' | 'refused';
 
+export interface Base {
+  id: string;
+  number: number;
+}
+
+/** Somebody else's plan beside the one on screen: a newer revision, or what a closed tab left behind. */
+export interface Other {
+  plan: Plan;
+  /** The plan that both started from. */
+  base: Plan;
+  /** The newer revision; null for what a closed tab left. */
+  revision: Base | null;
+}
+
+/** Fields that both changed, to be asked. */
+export interface Clashing extends Other {
+  clashes: PlanClash[];
+  /** Tubes that would not stand if the two were put together. */
+  fallen: string[];
+}
+
+/** Somebody else's changes that were put into the plan on screen, for telling. */
+export interface Merged {
+  revision: Base | null;
+  before: Plan;
+  changes: FieldChange[];
+}
+
 interface JobState {
   jobId: string | null;
   /** The revision that the plan on screen goes on from. */
-  base: { id: string; number: number };
+  base: Base;
   /** The variant that is worked on. */
   branch: string;
   history: History<Plan> | null;
@@ -18,10 +56,17 @@ interface JobState {
   saveState: SaveState;
   /** Why the server refused a save. */
   refusal: string;
-  /** The newest revision, where it is not the one we went on from. */
-  clash: Revision | null;
+  /** Saves that were sent and not answered. */
+  sent: string[];
+  clash: Clashing | null;
+  merged: Merged | null;
+  /** What closed tabs left behind. */
+  left: LeftDraft[];
 
-  open: (jobId: string, head: Revision) => void;
+  /** left: what closed tabs left of it; where this tab left nothing itself, the first of them is gone on with. */
+  open: (jobId: string, head: Revision, left?: LeftDraft[]) => void;
+  /** Takes the job off the screen. What is not saved stays in the browser. */
+  close: () => void;
   /** Changes the plan; edits of one key in a row are one undo. */
   change: (key: string, recipe: (plan: Mutable<Plan>) => void) => void;
   /** Puts another plan in place of this one, as one undo step: an earlier revision, restored. */
@@ -32,20 +77,49 @@ interface JobState {
   seal: () => void;
   undo: () => void;
   redo: () => void;
-  saving: () => void;
-  savedAs: (revision: Revision, plan: Plan) => void;
-  notSaved: (state: 'no-answer' | 'refused', refusal?: string) => void;
-  clashed: (head: Revision) => void;
-  /** Settles a clash: mine goes on top of theirs, or theirs is taken. */
-  settle: (keep: 'mine' | 'theirs') => void;
+  /** A save of the plan on screen is on its way, under this id. */
+  saving: (id: string) => void;
+  /** The server has a plan of this job and variant, on screen or not any more. */
+  savedAs: (doc: Doc, revision: Base, plan: Plan) => void;
+  notSaved: (doc: Doc, state: 'no-answer' | 'refused', refusal?: string) => void;
+  /** The newest revision is our own save, whose answer was lost: it is gone on from. */
+  goOnFrom: (revision: Base, plan: Plan) => void;
+  /** A newer revision is there, and is being put together with the plan on screen. */
+  comparing: () => void;
+  /** Fields that both changed are asked. */
+  ask: (clash: Clashing) => void;
+  /** Puts the two plans together as one undo step. */
+  merge: (other: Other, plan: Plan, changes: FieldChange[]) => void;
+  seenMerge: () => void;
+  dropLeft: (left: LeftDraft) => void;
 }
+
+/** No job is open. */
+const NOTHING = {
+  jobId: null,
+  base: { id: '', number: 0 },
+  branch: MAIN_BRANCH,
+  history: null,
+  typing: {},
+  saveState: 'saved',
+  refusal: '',
+  sent: [] as string[],
+  clash: null,
+  merged: null,
+  left: [] as LeftDraft[],
+} as const;
 
 /** The plan of the open job with its undo history, and how far it is saved. */
 export const usePlanStore = create<JobState>()((set, get) => {
+  const doc = (): Doc | null => {
+    const { jobId, branch } = get();
+    return jobId === null ? null : { jobId, branch };
+  };
   const keep = (changes: Partial<JobState>) => {
     set(changes);
-    const { jobId, base, history, typing } = get();
-    if (jobId && history) keepDraft(jobId, { base, plan: history.present, typing });
+    const { base, history, typing, sent } = get();
+    const of = doc();
+    if (of && history) keepDraft(of, { base, plan: history.present, typing, sent });
   };
   const move = (next: (history: History<Plan>) => History<Plan>) => {
     const { history } = get();
@@ -54,30 +128,25 @@ export const usePlanStore = create<JobState>()((set, get) => {
     if (moved !== history) keep({ history: moved, saveState: unsaved(get().saveState) });
   };
   return {
-    jobId: null,
-    base: { id: '', number: 0 },
-    branch: MAIN_BRANCH,
-    history: null,
-    typing: {},
-    saveState: 'saved',
-    refusal: '',
-    clash: null,
-    open: (jobId, head) => {
-      const draft = findDraft(jobId);
-      const base = draft?.base ?? { id: head.id, number: head.number };
-      const plan = draft?.plan ?? head.plan;
-      const changed = draft !== null && JSON.stringify(draft.plan) !== JSON.stringify(head.plan);
+    ...NOTHING,
+    open: (jobId, head, left = []) => {
+      const of = { jobId, branch: head.branch };
+      const own = findDraft(of);
+      const [first] = left;
+      const draft = own ?? first?.draft;
       set({
+        ...NOTHING,
         jobId,
-        base: changed ? base : { id: head.id, number: head.number },
         branch: head.branch,
-        history: begin(plan),
-        typing: draft?.typing ?? {},
-        saveState: changed ? 'waiting' : 'saved',
-        refusal: '',
-        clash: null,
+        ...stateOf(head, draft),
+        left: own ? left : left.slice(1),
       });
+      if (!own && first) {
+        keep({});
+        dropLeft(first);
+      }
     },
+    close: () => set(NOTHING),
     change: (key, recipe) => move((history) => edit(history, key, produce(history.present, recipe))),
     replace: (key, plan) => {
       set({ typing: {} });
@@ -87,15 +156,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
       const { jobId } = get();
       if (!jobId) return;
       rememberBranch(jobId, head.branch);
-      set({
-        base: { id: head.id, number: head.number },
-        branch: head.branch,
-        history: begin(head.plan),
-        typing: {},
-        saveState: 'saved',
-        refusal: '',
-        clash: null,
-      });
+      get().open(jobId, head);
     },
     setTyping: (field, text) => {
       const others = Object.fromEntries(Object.entries(get().typing).filter(([key]) => key !== field));
@@ -113,37 +174,89 @@ export const usePlanStore = create<JobState>()((set, get) => {
       set({ typing: {} });
       move(redo);
     },
-    saving: () => set({ saveState: 'saving' }),
-    savedAs: (revision, plan) => {
-      const { history, jobId, typing } = get();
-      const done = history?.present === plan;
-      keep({
-        base: { id: revision.id, number: revision.number },
-        saveState: done ? 'saved' : 'waiting',
-        refusal: '',
-      });
-      if (done && jobId && Object.keys(typing).length === 0) dropDraft(jobId);
+    saving: (id) => {
+      const { sent } = get();
+      keep({ saveState: 'saving', sent: sent.includes(id) ? sent : [...sent, id] });
     },
-    notSaved: (saveState, refusal = '') => set({ saveState, refusal }),
-    clashed: (head) => set({ saveState: 'clash', clash: head }),
-    settle: (keepWhich) => {
-      const { clash, history } = get();
-      if (!clash || !history) return;
-      const base = { id: clash.id, number: clash.number };
-      const settled = keepWhich === 'theirs' ? edit(seal(history), 'theirs', clash.plan) : history;
+    savedAs: (of, { id, number }, plan) => {
+      const base = { id, number };
+      const { history, typing } = get();
+      const current = doc();
+      if (!current || !isDoc(of, current)) return draftSaved(of, base, plan);
+      const done = history?.present === plan;
+      keep({ base, saveState: done ? 'saved' : 'waiting', refusal: '', sent: [] });
+      if (done && Object.keys(typing).length === 0) dropDraft(of);
+    },
+    notSaved: (of, saveState, refusal = '') => {
+      const current = doc();
+      if (current && isDoc(of, current)) set({ saveState, refusal });
+    },
+    goOnFrom: ({ id, number }, plan) => {
+      const same = isSameData(get().history?.present, plan);
+      keep({ base: { id, number }, sent: [], saveState: same ? 'saved' : 'waiting' });
+    },
+    comparing: () => set({ saveState: 'clash' }),
+    ask: (clash) => set({ clash }),
+    merge: ({ revision, plan: theirs }, plan, changes) => {
+      const { history, base, merged } = get();
+      if (!history) return;
+      const saved = revision !== null && isSameData(plan, theirs);
       keep({
-        base,
-        history: settled,
+        base: revision ?? base,
+        history: changes.length === 0 ? history : edit(seal(history), 'merge', plan),
         clash: null,
-        saveState: keepWhich === 'theirs' ? 'saved' : 'waiting',
-        typing: {},
+        saveState: saved ? 'saved' : 'waiting',
+        sent: [],
+        merged: changes.length === 0 ? merged : { revision, before: history.present, changes },
       });
+    },
+    seenMerge: () => set({ merged: null }),
+    dropLeft: (left) => {
+      dropLeft(left);
+      set({ left: get().left.filter(({ key }) => key !== left.key) });
     },
   };
 });
 
+/** A job as it is gone on with: from its newest revision, or from what was left unsaved. */
+function stateOf(head: Revision, draft: Draft | undefined | null) {
+  const newest = { id: head.id, number: head.number };
+  if (!draft) return { base: newest, history: begin(head.plan) };
+  const changed = !isSameData(draft.plan, head.plan);
+  // A save that was sent and never answered: the server had it.
+  const arrived = draft.sent.includes(head.id);
+  return {
+    base: changed && !arrived ? draft.base : newest,
+    history: begin(changed ? draft.plan : head.plan),
+    typing: draft.typing,
+    sent: changed && !arrived ? draft.sent : [],
+    saveState: changed ? ('waiting' as const) : ('saved' as const),
+  };
+}
+
+/** A save of a plan that is off the screen by now was answered: its draft goes on from there, or is done with. */
+function draftSaved(of: Doc, base: Base, plan: Plan): void {
+  const draft = findDraft(of);
+  if (!draft) return;
+  const done = isSameData(draft.plan, plan);
+  if (done && Object.keys(draft.typing).length === 0) dropDraft(of);
+  else keepDraft(of, { ...draft, base, sent: [] });
+}
+
 /** A change during a clash does not make the clash go away. */
 const unsaved = (state: SaveState): SaveState => (state === 'clash' ? 'clash' : 'waiting');
+
+/** Which job and variant are on screen; null where none is. */
+export function openDoc(): Doc | null {
+  const { jobId, branch } = usePlanStore.getState();
+  return jobId === null ? null : { jobId, branch };
+}
+
+/** Whether a job and variant are still those on screen: what was waited for belongs to no other. */
+export function isOpen(doc: Doc): boolean {
+  const current = openDoc();
+  return current !== null && isDoc(doc, current);
+}
 
 /** The plan on screen. Only inside an open job. */
 export function usePlan(): Plan {

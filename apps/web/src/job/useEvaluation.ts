@@ -1,48 +1,20 @@
 import {
-  type BarRole,
   type CockpitAnswer,
   type Copes,
   EMPTY_SHOP,
   type Evaluation,
   type Finding,
-  type MemberProposal,
   type Plan,
   type RuleBook,
-  type Shop,
 } from '@gyrus/core';
-import { type Remote, wrap } from 'comlink';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
+import { answerAway, evaluateAway } from './away.ts';
 import { usePlan } from './planStore.ts';
+import { told, type Asked, useTrouble } from './trouble.ts';
 import { type EvaluationWorker } from './evaluation.worker.ts';
 
 const NO_BOOKS: RuleBook[] = [];
-
-const started = (): Remote<EvaluationWorker> =>
-  wrap<EvaluationWorker>(new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' }));
-
-let quick: Remote<EvaluationWorker> | null = null;
-let slow: Remote<EvaluationWorker> | null = null;
-
-/** For the geometry that a key waits for. */
-const worker = (): Remote<EvaluationWorker> => (quick ??= started());
-/** For what takes longer: no key waits behind it. */
-const slowWorker = (): Remote<EvaluationWorker> => (slow ??= started());
-
-/** Answers from the worker, for plans that are not on screen. */
-export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
-  worker().evaluate(plan, shop, books);
-
-/** Bars of a role for a plan, tried in its cage before they are offered. */
-export const proposeAway = (plan: Plan, shop: Shop, role: BarRole, way: string): Promise<MemberProposal> =>
-  slowWorker().propose(plan, shop, role, way);
-
-/** The cage that ships with the program, with its shop. */
-export const demoCageAway = (): Promise<{ plan: Plan; shop: Shop }> => worker().demoCage();
-
-/** Every finding about a plan that is not on screen. */
-export const findingsAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Finding[]> =>
-  slowWorker().findings(plan, shop, books);
 
 /** The books at hand; a chosen one that could not be fetched is told among the findings. Undefined while they are asked for. */
 function useBooksAtHand(): RuleBook[] | undefined {
@@ -50,28 +22,29 @@ function useBooksAtHand(): RuleBook[] | undefined {
   return asked.isError ? NO_BOOKS : asked.data;
 }
 
-type Asked = 'copes' | 'cockpit' | 'findings';
-type Answer<K extends Asked> = ReturnType<EvaluationWorker[K]>;
+type Slow = Exclude<Asked, 'evaluation'>;
+type Answer<K extends Slow> = ReturnType<EvaluationWorker[K]>;
 
 /** What takes longer than a key may wait, where a stage asks for it; the last answer stands until the next is there. */
-function useAnswer<K extends Asked>(what: K, plan: Plan, pause = 0): Answer<K> | null {
+function useAnswer<K extends Slow>(what: K, plan: Plan, pause = 0): Answer<K> | null {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useBooksAtHand();
+  const tries = useTrouble((state) => state.tries);
   const [answer, setAnswer] = useState<Answer<K> | null>(null);
   useEffect(() => {
     if (!books) return;
     let overtaken = false;
     const timer = setTimeout(() => {
-      const asked = slowWorker()[what](plan, shop, books) as Promise<Answer<K>>;
+      const asked = told(what, answerAway(what, plan, shop, books), () => !overtaken);
       void asked.then((found) => {
-        if (!overtaken) setAnswer(found);
+        if (found && !overtaken) setAnswer(found);
       });
     }, pause);
     return () => {
       overtaken = true;
       clearTimeout(timer);
     };
-  }, [what, plan, shop, books, pause]);
+  }, [what, plan, shop, books, pause, tries]);
   return answer;
 }
 
@@ -94,20 +67,19 @@ export const useFindings = (): Finding[] | null => useContext(FindingsContext);
 export function useEvaluationOf(plan: Plan): Evaluation | null {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useBooksAtHand();
+  const tries = useTrouble((state) => state.tries);
   const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
   // Before the browser paints what was typed: the answers are on their way a frame earlier.
   useLayoutEffect(() => {
     if (!books) return;
     let overtaken = false;
-    void worker()
-      .evaluate(plan, shop, books)
-      .then((answers) => {
-        if (!overtaken) setEvaluation(answers);
-      });
+    void told('evaluation', evaluateAway(plan, shop, books), () => !overtaken).then((answers) => {
+      if (answers && !overtaken) setEvaluation(answers);
+    });
     return () => {
       overtaken = true;
     };
-  }, [plan, shop, books]);
+  }, [plan, shop, books, tries]);
   return evaluation;
 }
 

@@ -1,5 +1,5 @@
 import { toast } from 'sonner';
-import { usePlanStore } from './planStore.ts';
+import { isOpen, openDoc, usePlanStore } from './planStore.ts';
 import { saveNow } from './useAutosave.ts';
 
 /** Opens a sheet of the saved revision in a window of its own: what is printed can be found again. */
@@ -7,7 +7,8 @@ export function useOpenSaved(): (addressOf: (from: string) => string) => Promise
   return async (addressOf) => {
     // The window must be opened by the press itself, or the browser takes it for an advertisement.
     const sheet = window.open('', '_blank');
-    const saved = await saveNow();
+    const doc = openDoc();
+    const saved = (await saveNow()) && doc !== null && isOpen(doc);
     const { jobId, base } = usePlanStore.getState();
     if (!saved || !sheet) {
       sheet?.close();

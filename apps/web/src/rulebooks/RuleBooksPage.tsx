@@ -2,6 +2,7 @@ import { type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
 import { checkWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
 import { PenLine } from 'lucide-react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
+import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
 import { Typeset } from '../shared/Figure.tsx';
 import { TableHead } from '../shared/TableHead.tsx';
 import { Header } from '../shared/Header.tsx';
@@ -46,7 +47,11 @@ export function RuleBooksPage() {
         </nav>
         {books.isPending && <Loading what="the rule books" />}
         {books.isError && <Trouble error={books.error} retry={() => void books.refetch()} />}
-        {book && <Book book={book} />}
+        {book && (
+          <ErrorBoundary key={`${book.id}/${book.edition}`} what="This rule book">
+            <Book book={book} />
+          </ErrorBoundary>
+        )}
       </main>
     </div>
   );

@@ -8,6 +8,7 @@ import {
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
+import { ErrorBoundary } from './ErrorBoundary.tsx';
 
 export interface Column<Row> {
   name: string;
@@ -21,6 +22,8 @@ interface DataTableProps<Row extends object> {
   rows: Row[];
   columns: Column<Row>[];
   rowKey: (row: Row) => string;
+  /** What can be done about a row that cannot be shown. */
+  broken?: (row: Row) => ReactNode;
 }
 
 const features = tableFeatures({
@@ -30,13 +33,14 @@ const features = tableFeatures({
 });
 
 /** A table that can be sorted by its heads. */
-export function DataTable<Row extends object>({ caption, rows, columns, rowKey }: DataTableProps<Row>) {
+export function DataTable<Row extends object>(props: DataTableProps<Row>) {
+  const { caption, rows, columns, rowKey, broken } = props;
   const definitions = useMemo(
     () =>
       columns.map((column, i): ColumnDef<typeof features, Row> => {
         const { sortBy } = column;
         return sortBy
-          ? { id: String(i), header: column.name, accessorFn: sortBy, sortFn: 'alphanumeric' }
+          ? { id: String(i), header: column.name, accessorFn: orEmpty(sortBy), sortFn: 'alphanumeric' }
           : { id: String(i), header: column.name };
       }),
     [columns],
@@ -70,17 +74,40 @@ export function DataTable<Row extends object>({ caption, rows, columns, rowKey }
       <tbody>
         {table.getRowModel().rows.map((row) => (
           <tr key={row.id} className="border-rule border-b last:border-b-0">
-            {columns.map((column, i) => (
-              <td key={i} className="px-3 py-1.5">
-                {column.cell(row.original)}
-              </td>
-            ))}
+            <ErrorBoundary
+              what="This row"
+              fallback={
+                <td colSpan={columns.length} className="text-out px-3 py-1.5 font-semibold">
+                  This row could not be shown. {broken?.(row.original)}
+                </td>
+              }
+            >
+              <Cells row={row.original} columns={columns} />
+            </ErrorBoundary>
           </tr>
         ))}
       </tbody>
     </table>
   );
 }
+
+/** A row that cannot be read is sorted to one end, and the others stand. */
+const orEmpty =
+  <Row,>(sortBy: (row: Row) => string | number) =>
+  (row: Row): string | number => {
+    try {
+      return sortBy(row);
+    } catch {
+      return '';
+    }
+  };
+
+const Cells = <Row,>({ row, columns }: { row: Row; columns: Column<Row>[] }) =>
+  columns.map((column, i) => (
+    <td key={i} className="px-3 py-1.5">
+      {column.cell(row)}
+    </td>
+  ));
 
 function SortMark({ sorted }: { sorted: false | 'asc' | 'desc' }) {
   if (!sorted) return null;

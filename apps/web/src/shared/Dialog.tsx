@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import { type ReactNode } from 'react';
+import { createContext, type ReactNode, useContext, useState } from 'react';
+import { Button } from './Button.tsx';
 
 interface DialogProps {
   title: string;
@@ -8,15 +9,29 @@ interface DialogProps {
   onClose: () => void;
   children: ReactNode;
   wide?: boolean;
+  /** What is typed in it is kept with every key, so that closing it loses nothing. */
+  kept?: boolean;
 }
 
-export function Dialog({ title, open, onClose, children, wide = false }: DialogProps) {
+const Kept = createContext<() => void>(() => undefined);
+
+/** Says to the dialog around that what was typed in it is kept now: closing it loses nothing. */
+export const useTypedIsKept = (): (() => void) => useContext(Kept);
+
+/** A dialog that asks before what was typed in it is thrown away: by Escape, by a press beside it, by its cross. */
+export const Dialog = ({ open, ...rest }: DialogProps) => (open ? <OpenDialog {...rest} /> : null);
+
+function OpenDialog({ title, onClose, children, wide = false, kept = false }: Omit<DialogProps, 'open'>) {
+  const [typed, setTyped] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const leave = () => (typed && !kept ? setAsking(true) : onClose());
   return (
-    <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Radix.Root open onOpenChange={(next) => !next && leave()}>
       <Radix.Portal>
         <Radix.Overlay className="bg-ink/50 fixed inset-0" />
         <Radix.Content
           aria-describedby={undefined}
+          onInput={() => setTyped(true)}
           className={`bg-sheet border-ink rounded-machined fixed top-1/2 left-1/2 max-h-[92vh] -translate-x-1/2 -translate-y-1/2 overflow-auto border p-5 ${wide ? 'w-[min(900px,94vw)]' : 'w-[min(560px,94vw)]'}`}
         >
           <div className="mb-4 flex items-start justify-between gap-4">
@@ -25,9 +40,22 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
               <X aria-hidden="true" className="size-5" />
             </Radix.Close>
           </div>
-          {children}
+          {asking && <ThrowAway onThrow={onClose} onStay={() => setAsking(false)} />}
+          <Kept value={() => setTyped(false)}>{children}</Kept>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
   );
 }
+
+const ThrowAway = ({ onThrow, onStay }: { onThrow: () => void; onStay: () => void }) => (
+  <div role="alert" className="border-look mb-4 flex flex-wrap items-center gap-3 border-2 bg-white p-3">
+    <p className="flex-1 font-semibold">What you typed here is not kept yet. Throw it away?</p>
+    <Button autoFocus onClick={onStay}>
+      Go on typing
+    </Button>
+    <Button kind="danger" onClick={onThrow}>
+      Throw it away
+    </Button>
+  </div>
+);

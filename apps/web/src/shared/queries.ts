@@ -8,7 +8,7 @@ export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => api<J
 /** The newest revision as it was when the job was opened; the draft goes on from there. */
 export const useJob = (id: string, branch: string) =>
   useQuery({
-    queryKey: ['job', id],
+    queryKey: ['job', id, branch],
     queryFn: () => api<JobDetail>(`jobs/${id}?branch=${encodeURIComponent(branch)}`),
     staleTime: 0,
     gcTime: 0,

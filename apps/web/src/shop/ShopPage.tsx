@@ -12,6 +12,7 @@ import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../shared/Button.tsx';
 import { Dialog } from '../shared/Dialog.tsx';
+import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
 import { Typeset } from '../shared/Figure.tsx';
 import { Header } from '../shared/Header.tsx';
 import { useShop } from '../shared/queries.ts';
@@ -162,12 +163,29 @@ function MachineCard({ machine, open }: { machine: Machine; open: (open: Open) =
       )}
       <ul>
         {machine.dies.map((die) => (
-          <DieRow key={die.id} machine={machine.id} die={die} open={open} />
+          <ErrorBoundary
+            key={die.id}
+            what="This die"
+            fallback={
+              <BrokenDie onRemove={() => open({ what: 'remove', path: `dies/${die.id}`, name: die.name })} />
+            }
+          >
+            <DieRow machine={machine.id} die={die} open={open} />
+          </ErrorBoundary>
         ))}
       </ul>
     </section>
   );
 }
+
+const BrokenDie = ({ onRemove }: { onRemove: () => void }) => (
+  <li className="border-rule text-out flex items-center justify-between border-b px-4 py-2 font-semibold">
+    This die could not be shown.
+    <Button kind="danger" onClick={onRemove}>
+      Remove it
+    </Button>
+  </li>
+);
 
 const REFERENCE_WORDS = {
   start: "at the bend's start",

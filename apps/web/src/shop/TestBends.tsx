@@ -2,6 +2,7 @@ import { TestBendDto } from '@gyrus/contract';
 import { type Die, type DieTest, formatAngle, type LengthStyle, writtenLength } from '@gyrus/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Trash2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
 import { type DefaultValues, useForm } from 'react-hook-form';
 import { Button } from '../shared/Button.tsx';
 import { Typeset } from '../shared/Figure.tsx';
@@ -22,7 +23,7 @@ export function TestBends({ die, style }: { die: Die; style: LengthStyle }) {
       ) : (
         <TestTable tests={die.tests} />
       )}
-      <TestForm key={die.tests.length} die={die} style={style} />
+      <TestForm die={die} style={style} />
     </div>
   );
 }
@@ -71,11 +72,18 @@ function TestTable({ tests }: { tests: DieTest[] }) {
 }
 
 function TestForm({ die, style }: { die: Die; style: LengthStyle }) {
-  const { send, sending } = useShopForm(() => undefined);
-  const { register, control, handleSubmit } = useForm<TestBendDto>({
+  const { register, control, handleSubmit, reset } = useForm<TestBendDto>({
     resolver: classValidatorResolver(TestBendDto),
     defaultValues: startOf(die),
   });
+  // Only a test that was kept empties the form: one that is removed meanwhile takes nothing that was typed.
+  const { send, sending } = useShopForm(() => setAdded((count) => count + 1));
+  const [added, setAdded] = useState(0);
+  useEffect(() => {
+    if (added > 0) reset(startOf(die));
+    // What the die has by then is what the next test starts from.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [added, reset]);
   const submit = handleSubmit((body) => send({ path: `dies/${die.id}/tests`, method: 'POST', body }));
   const size = lengthKind(style, { above: 0 });
   const angle = angleKind({ above: 0, most: 200 });

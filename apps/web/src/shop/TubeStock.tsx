@@ -74,7 +74,17 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
           No tube yet: add what you stock, with the length of a stick.
         </p>
       ) : (
-        <DataTable caption="Tube" rows={tubes} columns={columns} rowKey={(tube) => tube.id} />
+        <DataTable
+          caption="Tube"
+          rows={tubes}
+          columns={columns}
+          rowKey={(tube) => tube.id}
+          broken={(tube) => (
+            <Button kind="danger" onClick={() => send({ path: `tubes/${tube.id}`, method: 'DELETE' })}>
+              Remove it
+            </Button>
+          )}
+        />
       )}
       <Dialog title="Add tube" open={adding} onClose={() => setAdding(false)}>
         <TubeForm style={style} done={() => setAdding(false)} />

@@ -1,10 +1,16 @@
 import { toast } from 'sonner';
+import { useTypedIsKept } from '../shared/Dialog.tsx';
 import { type ShopChange, useShopChange } from '../shared/queries.ts';
 
 /** Sends a change of the shop; says so when it is refused, and calls `done` when it is kept. */
 export function useShopForm(done: () => void) {
   const change = useShopChange();
+  const typedIsKept = useTypedIsKept();
+  const kept = () => {
+    typedIsKept();
+    done();
+  };
   const send = (request: ShopChange) =>
-    change.mutate(request, { onSuccess: done, onError: (error) => toast.error(error.message) });
+    change.mutate(request, { onSuccess: kept, onError: (error) => toast.error(error.message) });
   return { send, sending: change.isPending };
 }

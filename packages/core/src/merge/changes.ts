@@ -1,4 +1,4 @@
-import { entriesOf, type FieldPath, isObject, isSame, type Json, keysOf } from './json.ts';
+import { entriesOf, type FieldPath, isObject, isSameData, type Json, keysOf } from './json.ts';
 
 /** One field in which two documents differ; `undefined` on the side that has no such field. */
 export interface FieldChange {
@@ -9,7 +9,7 @@ export interface FieldChange {
 
 /** Where two documents differ, field by field: a quantity is one field, and so is a record that came or went. */
 export function changesBetween(from: Json, to: Json, path: FieldPath = []): FieldChange[] {
-  if (isSame(from, to)) return [];
+  if (isSameData(from, to)) return [];
   if (isObject(from) && isObject(to) && !('typed' in from))
     return keysOf(from, to).flatMap((key) => changesBetween(from[key], to[key], [...path, key]));
   const [before, after] = [entriesOf(path, from), entriesOf(path, to)];

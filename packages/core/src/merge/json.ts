@@ -9,13 +9,13 @@ export const fieldKey = (path: FieldPath): string => path.join('/');
 export const isObject = (value: Json): value is Record<string, Json> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-export function isSame(a: Json, b: Json): boolean {
+export function isSameData(a: Json, b: Json): boolean {
   if (a === b) return true;
   if (Array.isArray(a) && Array.isArray(b))
-    return a.length === b.length && a.every((one, i) => isSame(one, b[i]));
+    return a.length === b.length && a.every((one, i) => isSameData(one, b[i]));
   if (!isObject(a) || !isObject(b)) return false;
   const keys = keysOf(a, b);
-  return keys.every((key) => isSame(a[key], b[key]));
+  return keys.every((key) => isSameData(a[key], b[key]));
 }
 
 /** The keys of several objects, each once, in the order in which they first stand. */

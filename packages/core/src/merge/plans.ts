@@ -45,6 +45,7 @@ export function mergePlans(base: Plan, mine: Plan, theirs: Plan, choices: Choice
         plan: read.value,
         clashes: [...own.map((clash) => ({ ...clash, with: [] })), ...state.gone.values()],
       };
+    if (state.whole.has(fieldKey(ALL))) return askAll(mine, theirs, choices);
     const record = recordAt(merged, read.fault.path);
     // A record that is one field already cannot be the one that does not go together.
     state.whole.add(record === null || state.whole.has(record) ? fieldKey(ALL) : record);

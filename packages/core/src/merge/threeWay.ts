@@ -1,4 +1,4 @@
-import { entriesOf, type FieldPath, fieldKey, isObject, isSame, type Json, keysOf } from './json.ts';
+import { entriesOf, type FieldPath, fieldKey, isObject, isSameData, type Json, keysOf } from './json.ts';
 
 export type MergeSide = 'mine' | 'theirs';
 
@@ -44,8 +44,8 @@ export function threeWay(
 function mergeAt(path: FieldPath, base: Json, mine: Json, theirs: Json, merging: Merging): Json {
   const side = merging.taken.get(fieldKey(path));
   if (side) return side === 'mine' ? mine : theirs;
-  if (isSame(mine, theirs) || isSame(theirs, base)) return mine;
-  if (isSame(mine, base)) return theirs;
+  if (isSameData(mine, theirs) || isSameData(theirs, base)) return mine;
+  if (isSameData(mine, base)) return theirs;
   if (!merging.whole.has(fieldKey(path))) {
     if (isObject(mine) && isObject(theirs) && isObject(base) && areOfOneKind(path, base, mine, theirs))
       return mergeObjects(path, base, mine, theirs, merging);
@@ -107,13 +107,13 @@ function orderOf(path: FieldPath, was: string[], here: string[], there: string[]
   const common = (order: string[]) => order.filter((id) => was.includes(id));
   const both = (order: string[]) => order.filter((id) => here.includes(id) && there.includes(id));
   const moved = (order: string[]) =>
-    !isSame(
+    !isSameData(
       common(order),
       was.filter((id) => order.includes(id)),
     );
   const orderPath = [...path, 'order'];
   let leading = moved(there) && !moved(here) ? there : here;
-  if (moved(here) && moved(there) && !isSame(both(here), both(there))) {
+  if (moved(here) && moved(there) && !isSameData(both(here), both(there))) {
     merging.clashes.push({ path: orderPath, mine: here, theirs: there });
     if (merging.choices[fieldKey(orderPath)] === 'theirs') leading = there;
   }

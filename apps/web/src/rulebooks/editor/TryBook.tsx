@@ -3,7 +3,7 @@ import { findingWords } from '@gyrus/formats';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
-import { demoCageAway, findingsAway } from '../../job/useEvaluation.ts';
+import { demoCageAway, findingsAway } from '../../job/away.ts';
 import { api } from '../../shared/api.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { useJobs, useShop } from '../../shared/queries.ts';
@@ -31,7 +31,8 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
   const jobs = useJobs().data ?? [];
   const shop = useShop().data ?? EMPTY_SHOP;
   const cage = useQuery({ queryKey: ['try-book', id], queryFn: () => cageOf(id), staleTime: 0 });
-  const findings = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
+  const tried = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
+  const findings = tried === 'failed' ? null : tried;
   const style = { unit, fraction: 16 as const, decimals: 0 };
   const count = (status: Status) => findings?.filter((one) => one.status === status).length ?? 0;
   return (
@@ -59,7 +60,12 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
       )}
       {cage.isError && <p className="text-out font-semibold">This cage could not be fetched.</p>}
       {!book && <p className="text-quiet">It is tried as soon as nothing is wrong with it.</p>}
-      {book && findings === null && <p className="text-quiet">Being tried …</p>}
+      {tried === 'failed' && (
+        <p role="alert" className="text-out font-semibold">
+          The book could not be tried on this cage: change it, or choose another cage.
+        </p>
+      )}
+      {book && tried === null && <p className="text-quiet">Being tried …</p>}
       {book && findings?.length === 0 && (
         <p className="text-quiet">Nothing of it is about this cage yet: add a tube row or a rule.</p>
       )}
@@ -87,15 +93,15 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
 
 const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];
 
-/** What the book says of the cage; null until it was tried. The typing never waits for it. */
+/** What the book says of the cage; null until it was tried, `failed` where it could not be. The typing never waits for it. */
 function useTried(
   book: RuleBook | null,
   cage: Cage | null,
   shop: Shop,
   classId: string | null,
-): Finding[] | null {
+): Finding[] | 'failed' | null {
   const tried = useDeferredValue(book);
-  const [findings, setFindings] = useState<Finding[] | null>(null);
+  const [findings, setFindings] = useState<Finding[] | 'failed' | null>(null);
   useEffect(() => {
     if (!tried || !cage) return;
     let overtaken = false;
@@ -104,11 +110,15 @@ function useTried(
       brief: { ...cage.plan.brief, books: [{ book: tried.id, class: classId, edition: tried.edition }] },
       answers: {},
     };
-    void findingsAway(plan, cage.shop ?? shop, [tried]).then((found) => {
-      if (overtaken) return;
-      const own = found.filter(({ rule }) => rule !== null);
-      setFindings(ORDER.flatMap((status) => own.filter((one) => one.status === status)));
-    });
+    void findingsAway(plan, cage.shop ?? shop, [tried])
+      .then((found) => {
+        const own = found.filter(({ rule }) => rule !== null);
+        return ORDER.flatMap((status) => own.filter((one) => one.status === status));
+      })
+      .catch(() => 'failed' as const)
+      .then((answer) => {
+        if (!overtaken) setFindings(answer);
+      });
     return () => {
       overtaken = true;
     };

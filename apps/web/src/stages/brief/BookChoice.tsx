@@ -5,7 +5,7 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { evaluateAway } from '../../job/useEvaluation.ts';
+import { evaluateAway } from '../../job/away.ts';
 import { Button } from '../../shared/Button.tsx';
 import { useRuleBooks, useShop } from '../../shared/queries.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
@@ -99,7 +99,10 @@ function NewerEdition({ tied, newest }: { tied: RuleBook | undefined; newest: Ru
     });
   const look = async () => {
     const books = plan.brief.books.map((one) => (one.book === newest.id ? { ...one, edition: null } : one));
-    const after = await evaluateAway({ ...plan, brief: { ...plan.brief, books } }, shop, [newest]);
+    const after = await evaluateAway({ ...plan, brief: { ...plan.brief, books } }, shop, [newest]).catch(
+      () => null,
+    );
+    if (!after) return setEffect('What it does could not be worked out: try again.');
     const own = after.findings.filter(({ rule }) => rule?.book === newest.id);
     const count = (status: Status) => own.filter((one) => one.status === status).length;
     setEffect(`${count('out')} out, ${count('look')} to look at, ${count('ask')} to answer under it`);

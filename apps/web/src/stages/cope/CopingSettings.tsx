@@ -23,7 +23,7 @@ export function CopingSettings() {
         <Settings aria-hidden="true" className="mr-1.5 inline size-4" />
         Notcher and limits
       </Button>
-      <Dialog title="Notcher and limits" open={open} onClose={() => setOpen(false)}>
+      <Dialog kept title="Notcher and limits" open={open} onClose={() => setOpen(false)}>
         <RecordFields path={['coping']} fields={FIELDS} />
       </Dialog>
     </>

@@ -1,7 +1,7 @@
 import { allBelow, type Attachment, type Bar, EMPTY_SHOP, referencesOf, waysOf } from '@gyrus/core';
 import { at as placeAt } from '../../job/fresh.ts';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { proposeAway } from '../../job/useEvaluation.ts';
+import { isOpen, openDoc, usePlan, usePlanStore } from '../../job/planStore.ts';
+import { proposeAway } from '../../job/away.ts';
 import { useShop } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
@@ -24,12 +24,14 @@ export function OutOfLoop({ bar }: { bar: Bar }) {
   /** Where such a bar usually ends, if that is a point; beside the car's middle where it is not. */
   const pointOf = async (end: End): Promise<Attachment> => {
     const without = { ...plan, members: members.filter(({ id }) => id !== bar.id) };
-    const proposed = await proposeAway(without, shop, bar.role, waysOf(bar.role)[0] ?? '');
-    const usual = 'bars' in proposed ? proposed.bars[0]?.ends[end] : undefined;
+    const proposed = await proposeAway(without, shop, bar.role, waysOf(bar.role)[0] ?? '').catch(() => null);
+    const usual = proposed && 'bars' in proposed ? proposed.bars[0]?.ends[end] : undefined;
     return usual?.kind === 'point' ? usual : { kind: 'point', at: placeAt(0, 400, 500) };
   };
   const free = async (end: End) => {
+    const doc = openDoc();
     const point = await pointOf(end);
+    if (!doc || !isOpen(doc)) return;
     change(`members/${bar.id}/ends/${end}/loop`, (draft) => {
       const found = draft.members.find(({ id }) => id === bar.id);
       if (found && found.role !== 'main-hoop') found.ends[end] = point;

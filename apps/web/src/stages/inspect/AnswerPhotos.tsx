@@ -2,7 +2,7 @@ import { type PhotoKept } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
 import { toast } from 'sonner';
-import { usePlanStore } from '../../job/planStore.ts';
+import { isOpen, openDoc, usePlanStore } from '../../job/planStore.ts';
 import { sendFile } from '../../shared/api.ts';
 import { FileButton } from '../../shared/FileButton.tsx';
 import { asPhoto } from './asPhoto.ts';
@@ -20,13 +20,14 @@ export function AnswerPhotos({ answerKey, photos }: AnswerPhotosProps) {
   const jobId = usePlanStore((state) => state.jobId) ?? '';
   const change = usePlanStore((state) => state.change);
   const add = useMutation({
-    mutationFn: async (file: File) =>
-      sendFile<PhotoKept>(
-        `jobs/${jobId}/photos`,
-        'photo',
-        await asPhoto(file),
-        `${file.name.replace(/\.\w+$/, '')}.jpg`,
-      ),
+    mutationFn: async (file: File) => {
+      const doc = openDoc();
+      const name = `${file.name.replace(/\.\w+$/, '')}.jpg`;
+      const kept = await sendFile<PhotoKept>(`jobs/${jobId}/photos`, 'photo', await asPhoto(file), name);
+      if (!doc || !isOpen(doc))
+        throw new Error(`${name} came in after its job was left: add it there again.`);
+      return kept;
+    },
     onSuccess: (kept) =>
       change(`answers/${answerKey}/photos/${kept.file}`, ({ answers }) => {
         answers[answerKey]?.photos.push(kept);

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useEvaluation } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { keepText, keptText } from '../../shared/browserStore.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 import { TextField } from '../../shared/TextField.tsx';
@@ -40,13 +41,13 @@ function Ticks({ things }: { things: AssumedThing[] }) {
   const plan = usePlan();
   const replace = usePlanStore((state) => state.replace);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const [by, setBy] = useState(() => localStorage.getItem(NAME) ?? '');
+  const [by, setBy] = useState(() => keptText(NAME) ?? '');
   const known = new Set(things.flatMap(({ figures }) => figures.map(({ path }) => pathKey(path))));
   const picked = new Set([...ticked].filter((key) => known.has(key)));
   const tick = (key: string, on: boolean) =>
     setTicked((before) => new Set(on ? [...before, key] : [...before].filter((one) => one !== key)));
   const keep = () => {
-    localStorage.setItem(NAME, by.trim());
+    keepText(NAME, by.trim());
     replace('figures/confirmed', confirmed(plan, picked, { by: by.trim(), on: new Date().toISOString() }));
     setTicked(new Set());
   };

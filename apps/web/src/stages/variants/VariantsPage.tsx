@@ -3,7 +3,7 @@ import { EMPTY_SHOP } from '@gyrus/core';
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/planStore.ts';
-import { evaluateAway } from '../../job/useEvaluation.ts';
+import { evaluateAway } from '../../job/away.ts';
 import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Loading, Trouble } from '../../shared/Waiting.tsx';
@@ -21,7 +21,7 @@ export function VariantsPage() {
   const client = useQueryClient();
   const refresh = () => client.invalidateQueries({ queryKey: ['revisions', jobId] });
   const heads = headsOf(revisions.data ?? []);
-  const compared = useCompared(jobId, heads);
+  const { compared, failed } = useCompared(jobId, heads);
   if (revisions.isError) return <Trouble error={revisions.error} retry={() => void revisions.refetch()} />;
   if (!revisions.data) return <Loading what="the revisions" />;
   return (
@@ -34,6 +34,11 @@ export function VariantsPage() {
           A variant goes its own way from here: a single diagonal against an X, a straight harness bar against
           an offset one. Changes of one never touch the other.
         </p>
+        {failed.map((why) => (
+          <p key={why} role="alert" className="text-out font-semibold">
+            {why}
+          </p>
+        ))}
         {compared.length > 0 && <CompareTable compared={compared} current={branch} />}
         <div className="flex flex-wrap gap-3">
           {heads
@@ -85,7 +90,7 @@ function headsOf(revisions: RevisionSummary[]): RevisionSummary[] {
 }
 
 /** The answers of every variant, as far as they are there. */
-function useCompared(jobId: string, heads: RevisionSummary[]): Compared[] {
+function useCompared(jobId: string, heads: RevisionSummary[]): { compared: Compared[]; failed: string[] } {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useRuleBooks().data;
   const answers = useQueries({
@@ -99,5 +104,10 @@ function useCompared(jobId: string, heads: RevisionSummary[]): Compared[] {
       },
     })),
   });
-  return answers.flatMap(({ data }) => data ?? []);
+  return {
+    compared: answers.flatMap(({ data }) => data ?? []),
+    failed: answers.flatMap(({ error }, i) =>
+      error ? [`${heads[i]?.branch ?? ''} could not be compared: ${error.message}`] : [],
+    ),
+  };
 }

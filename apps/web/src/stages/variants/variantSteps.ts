@@ -1,6 +1,6 @@
 import { type Revision, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
 import { toast } from 'sonner';
-import { usePlanStore } from '../../job/planStore.ts';
+import { isOpen, openDoc, usePlanStore } from '../../job/planStore.ts';
 import { saveNow } from '../../job/useAutosave.ts';
 import { api, ApiFault } from '../../shared/api.ts';
 import { fetchRevision } from '../../shared/queries.ts';
@@ -10,8 +10,9 @@ const NOT_SAVED = 'The plan could not be saved first, so nothing was done. See t
 /** A revision of the plan on screen under a note; in another branch it starts a variant. Says why where it cannot. */
 async function keepAs(note: string, branch: string): Promise<void> {
   if (!(await saveNow())) return void toast.error(NOT_SAVED);
-  const { jobId, base, branch: current, history, savedAs, switchTo } = usePlanStore.getState();
-  if (!jobId || !history) return;
+  const { base, history, savedAs, switchTo } = usePlanStore.getState();
+  const doc = openDoc();
+  if (!doc || !history) return;
   const dto: SaveRevisionDto = {
     id: crypto.randomUUID(),
     parent: base.id,
@@ -21,9 +22,9 @@ async function keepAs(note: string, branch: string): Promise<void> {
     plan: history.present,
   };
   try {
-    const kept = await api<Revision>(`jobs/${jobId}/revisions`, 'POST', dto);
-    if (branch === current) savedAs(kept, history.present);
-    else switchTo(kept);
+    const kept = await api<RevisionSummary>(`jobs/${doc.jobId}/revisions`, 'POST', dto);
+    if (branch === doc.branch) savedAs(doc, kept, history.present);
+    else if (isOpen(doc)) switchTo({ ...kept, plan: history.present });
     toast.success(`Kept as ${note}.`);
   } catch (error) {
     toast.error(error instanceof ApiFault ? error.fault.message : String(error));
@@ -36,13 +37,27 @@ export const startVariant = (name: string): Promise<void> => keepAs(`variant ${n
 
 /** Goes on with the newest revision of another variant. */
 export async function goOnWith(jobId: string, head: RevisionSummary): Promise<void> {
-  if (!(await saveNow())) return void toast.error(NOT_SAVED);
-  usePlanStore.getState().switchTo(await fetchRevision(jobId, head.number));
+  const doc = openDoc();
+  if (!doc || !(await saveNow())) return void toast.error(NOT_SAVED);
+  const newest = await fetched(jobId, head.number);
+  if (newest && isOpen(doc)) usePlanStore.getState().switchTo(newest);
 }
 
 /** Puts an earlier plan on screen, as an edit that can be undone and is saved as a new revision. */
 export async function restore(jobId: string, number: number): Promise<void> {
-  const { plan } = await fetchRevision(jobId, number);
-  usePlanStore.getState().replace(`restore/${number}`, plan);
+  const doc = openDoc();
+  const revision = await fetched(jobId, number);
+  if (!doc || !revision || !isOpen(doc)) return;
+  usePlanStore.getState().replace(`restore/${number}`, revision.plan);
   toast.success(`Revision ${number} is on screen again; Undo takes it back.`);
+}
+
+/** A revision; null where it could not be fetched, which is told. */
+async function fetched(jobId: string, number: number): Promise<Revision | null> {
+  try {
+    return await fetchRevision(jobId, number);
+  } catch (error) {
+    toast.error(error instanceof Error ? error.message : String(error));
+    return null;
+  }
 }

@@ -1,0 +1,132 @@
+import { toast } from 'sonner';
+import { planFieldWords, planValueWords } from '@gyrus/formats';
+import { Band } from '../shared/Band.tsx';
+import { Button } from '../shared/Button.tsx';
+import { Typeset } from '../shared/Figure.tsx';
+import { type LeftDraft } from './draft.ts';
+import { takeInLeft } from './merging.ts';
+import { openDoc, usePlan, usePlanStore } from './planStore.ts';
+import { tryAgain, useTrouble } from './trouble.ts';
+import { useJobStyle } from './useJobStyle.ts';
+
+/** What the person at the open job has to know before going on. */
+export const JobBands = () => (
+  <>
+    <TroubleBand />
+    <MergedBand />
+    <LeftBand />
+  </>
+);
+
+const NAMES = {
+  evaluation: 'The cage',
+  copes: 'The copes',
+  cockpit: 'The people in the cage',
+  findings: 'The findings',
+} as const;
+
+/** Answers that could not be worked out: those on screen are of an earlier plan. */
+function TroubleBand() {
+  const failed = useTrouble((state) => state.failed);
+  const [[what, why] = []] = Object.entries(failed) as [keyof typeof NAMES, string][];
+  if (!what) return null;
+  return (
+    <Band
+      label="Stale answers"
+      kind="loud"
+      actions={
+        <Button kind="strong" onClick={tryAgain}>
+          Work it out again
+        </Button>
+      }
+    >
+      <strong>{NAMES[what]} could not be worked out, so the answers below are stale.</strong> They are of the
+      plan before your last change. What you typed is kept. The program says: {why}
+    </Band>
+  );
+}
+
+/** So many changes are listed one by one. */
+const MOST_LISTED = 4;
+
+/** Somebody else's changes that are in the plan on screen now. */
+function MergedBand() {
+  const merged = usePlanStore((state) => state.merged);
+  const seen = usePlanStore((state) => state.seenMerge);
+  const undo = usePlanStore((state) => state.undo);
+  const undone = usePlanStore((state) => state.history?.past.at(-1) !== state.merged?.before);
+  const plan = usePlan();
+  const style = useJobStyle();
+  if (!merged) return null;
+  const more = merged.changes.length - MOST_LISTED;
+  const from = merged.revision ? `revision ${merged.revision.number}` : 'a window that was closed';
+  return (
+    <Band
+      label="Merged changes"
+      kind="calm"
+      actions={
+        <>
+          {!undone && (
+            <Button
+              onClick={() => {
+                undo();
+                seen();
+              }}
+            >
+              Take them out again
+            </Button>
+          )}
+          <Button kind="strong" onClick={seen}>
+            Seen
+          </Button>
+        </>
+      }
+    >
+      <strong>Changes of {from} are in here now, beside yours:</strong>{' '}
+      {merged.changes.slice(0, MOST_LISTED).map(({ path, from: before, to }, i) => (
+        <span key={path.join('/')}>
+          {i > 0 && '; '}
+          {planFieldWords(path, [plan, merged.before])} <Typeset text={planValueWords(before, style)} /> →{' '}
+          <strong>
+            <Typeset text={planValueWords(to, style)} />
+          </strong>
+        </span>
+      ))}
+      {more > 0 && `; and ${more} more`}
+    </Band>
+  );
+}
+
+/** What was typed in a window that was closed before the server had it. */
+function LeftBand() {
+  const [left] = usePlanStore((state) => state.left);
+  const drop = usePlanStore((state) => state.dropLeft);
+  if (!left) return null;
+  return (
+    <Band
+      label="Left unsaved"
+      kind="calm"
+      actions={
+        <>
+          <Button onClick={() => drop(left)}>Throw it away</Button>
+          <Button kind="strong" onClick={() => void putIn(left)}>
+            Put it in here
+          </Button>
+        </>
+      }
+    >
+      <strong>Another window of this browser was closed before its work was saved.</strong> It went on from
+      revision {left.draft.base.number} and is kept here.
+    </Band>
+  );
+}
+
+async function putIn(left: LeftDraft): Promise<void> {
+  const doc = openDoc();
+  if (!doc) return;
+  try {
+    await takeInLeft(doc, left);
+  } catch (error) {
+    toast.error(`It stays kept: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}

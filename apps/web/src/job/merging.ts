@@ -1,0 +1,74 @@
+import { type Revision, type RevisionSummary } from '@gyrus/contract';
+import { changesBetween, type Choices } from '@gyrus/core';
+import { api } from '../shared/api.ts';
+import { fetchRevision } from '../shared/queries.ts';
+import { mergeAway } from './away.ts';
+import { type Doc, type LeftDraft } from './draft.ts';
+import { isOpen, type Other, usePlanStore } from './planStore.ts';
+
+/**
+ * A newer revision than the one gone on from is there. Ours, whose answer was lost, is gone on from in silence; somebody else's is put
+ * together with the plan on screen, and what both changed is asked. True once there is nothing to ask.
+ */
+export async function putTogetherWith(doc: Doc, head: Revision): Promise<boolean> {
+  const { sent, goOnFrom, comparing } = usePlanStore.getState();
+  if (!isOpen(doc)) return false;
+  if (sent.includes(head.id)) {
+    goOnFrom(head, head.plan);
+    return true;
+  }
+  comparing();
+  const base = await commonBase(doc, head);
+  return mergeOrAsk(doc, {
+    plan: head.plan,
+    base: base.plan,
+    revision: { id: head.id, number: head.number },
+  });
+}
+
+/** Puts what a closed tab left together with the plan on screen. */
+export async function takeInLeft(doc: Doc, left: LeftDraft): Promise<void> {
+  const base = await fetchRevision(doc.jobId, left.draft.base.number);
+  if (!isOpen(doc)) return;
+  await mergeOrAsk(doc, { plan: left.draft.plan, base: base.plan, revision: null });
+  usePlanStore.getState().dropLeft(left);
+}
+
+/** Puts the plans together with the clashes settled as chosen. */
+export async function settleClash(doc: Doc, other: Other, choices: Choices): Promise<void> {
+  const mine = usePlanStore.getState().history?.present;
+  if (!mine || !isOpen(doc)) return;
+  const { plan } = await mergeAway(other.base, mine, other.plan, choices);
+  const { history, merge } = usePlanStore.getState();
+  // What was typed while the merge was on its way: it is settled with that in it.
+  if (history?.present !== mine) return settleClash(doc, other, choices);
+  merge(other, plan, changesBetween(mine, plan));
+}
+
+async function mergeOrAsk(doc: Doc, other: Other): Promise<boolean> {
+  for (;;) {
+    const mine = usePlanStore.getState().history?.present;
+    if (!mine || !isOpen(doc)) return false;
+    const { plan, clashes, fallen } = await mergeAway(other.base, mine, other.plan);
+    const { history, merge, ask } = usePlanStore.getState();
+    if (!isOpen(doc)) return false;
+    if (history?.present !== mine) continue;
+    if (clashes.length > 0) {
+      ask({ ...other, clashes, fallen });
+      return false;
+    }
+    merge(other, plan, changesBetween(mine, plan));
+    return true;
+  }
+}
+
+/** The newest revision behind the head that the plan on screen goes on from, counting saves of ours that were not answered. */
+async function commonBase({ jobId }: Doc, head: Revision): Promise<Revision> {
+  const { base, sent } = usePlanStore.getState();
+  const ours = new Set([base.id, ...sent]);
+  const revisions = await api<RevisionSummary[]>(`jobs/${jobId}/revisions`);
+  const byId = new Map(revisions.map((one) => [one.id, one]));
+  let at = byId.get(head.id);
+  while (at && !ours.has(at.id)) at = at.parent === null ? undefined : byId.get(at.parent);
+  return fetchRevision(jobId, at?.number ?? base.number);
+}
