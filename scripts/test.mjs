@@ -157,8 +157,9 @@ try {
     await jest('unit');
   }
   if (wants('api')) {
-    await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
+    // Sheets are made by the built worker, also where the rest of the server runs from its source.
     await buildAll();
+    await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
     await jest('start');
   }
   if (wants('e2e')) await endToEnd();

@@ -4,6 +4,8 @@ import { type NestExpressApplication } from '@nestjs/platform-express';
 import { type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.ts';
+import { refuseUnkeepable } from './common/bodyGuard.ts';
+import { refuseStrangers } from './common/callers.ts';
 import { ExceptionBoundary } from './common/exceptionBoundary.ts';
 import { validation } from './common/validation.ts';
 import { LoadOnce } from './database/loadOnce.ts';
@@ -30,7 +32,9 @@ export async function createApp({
     logger: ['error', 'warn'],
     bodyParser: false,
   });
+  app.use(refuseStrangers);
   app.useBodyParser('json', { limit: '4mb' });
+  app.use(refuseUnkeepable);
   app.use(pinoHttp({ logger: log, autoLogging: false }));
   if (pages) servePages(app, pages);
   app.setGlobalPrefix('api');

@@ -2,6 +2,7 @@ import { applyDecorators } from './decorators.ts';
 import { Type } from 'class-transformer';
 import {
   IsDefined,
+  IsObject,
   registerDecorator,
   ValidateIf,
   ValidateNested,
@@ -9,10 +10,14 @@ import {
 } from 'class-validator';
 import { AngleDto, LengthDto } from './quantities.ts';
 
+/** A key that may be left out. A null is not left out: nothing is kept for it. */
+export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
 /** A length that must be there. `least` is the lowest it may be, in mm; `above` excludes that value itself. */
 export const LengthField = (what: string, limits: { least?: number; above?: number } = {}) =>
   applyDecorators(
     IsDefined({ message: `give ${what}` }),
+    IsObject({ message: `give ${what} as one length` }),
     ValidateNested(),
     Type(() => LengthDto),
     InRange('mm', what, limits),
@@ -28,6 +33,7 @@ export const OptionalLengthField = (what: string, limits: { least?: number; abov
 export const AngleField = (what: string, limits: { least?: number; above?: number; most?: number } = {}) =>
   applyDecorators(
     IsDefined({ message: `give ${what}` }),
+    IsObject({ message: `give ${what} as one angle` }),
     ValidateNested(),
     Type(() => AngleDto),
     InRange('deg', what, limits),

@@ -3,7 +3,6 @@ import {
   IsBoolean,
   IsIn,
   IsObject,
-  IsOptional,
   IsString,
   IsUUID,
   Matches,
@@ -11,6 +10,7 @@ import {
   MinLength,
   ValidateIf,
 } from 'class-validator';
+import { MayBeLeftOut } from './checks.ts';
 
 /** A new job; its first revision is an empty plan in these units. */
 export class CreateJobDto {
@@ -29,14 +29,14 @@ export class CreateJobDto {
 }
 
 export class UpdateJobDto {
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
-  @MinLength(1, { message: 'give the job a name' })
-  @MaxLength(120)
+  @MaxLength(120, { message: 'a name has 120 characters at most' })
+  @Matches(/\S/, { message: 'give the job a name' })
   name?: string;
 
-  @IsOptional()
-  @IsBoolean()
+  @MayBeLeftOut()
+  @IsBoolean({ message: 'put away or not: true or false' })
   archived?: boolean;
 }
 
@@ -66,7 +66,7 @@ export class SaveRevisionDto {
 
 /** Which variant of a job is meant; the main one where it is left out. */
 export class BranchQueryDto {
-  @IsOptional()
+  @MayBeLeftOut()
   @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
   branch?: string;
 }

@@ -1,5 +1,6 @@
 import { SHEET_DATUMS, type SheetDatum } from '@gyrus/core';
-import { IsIn, IsOptional, Matches } from 'class-validator';
+import { IsIn, Matches } from 'class-validator';
+import { MayBeLeftOut } from './checks.ts';
 
 /** How a bend sheet is to be printed. */
 export class SheetQueryDto {
@@ -13,7 +14,7 @@ export class SheetQueryDto {
   datum!: SheetDatum;
 
   /** The piece; the first one that has a sheet when left out. */
-  @IsOptional()
+  @MayBeLeftOut()
   @Matches(/^[\w-]{1,64}$/)
   piece?: string;
 }
@@ -41,11 +42,11 @@ export class CopesQueryDto {
   @IsIn(['sheets', 'templates', 'pack'], { message: 'print sheets, templates or the pack of both' })
   what: 'sheets' | 'templates' | 'pack' = 'pack';
 
-  @IsOptional()
+  @MayBeLeftOut()
   @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })
   piece?: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(['a', 'b'], { message: 'the end is a or b' })
   end?: 'a' | 'b';
 }
@@ -59,7 +60,7 @@ export class OutlineQueryDto {
   paper: 'a4' | 'letter' = 'a4';
 
   /** The wrap template of this end instead of the tube's outline. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(['a', 'b'], { message: 'the end is a or b' })
   end?: 'a' | 'b';
 

@@ -6,8 +6,8 @@ import {
   TUBE_KINDS,
   type TubeKind,
 } from '@gyrus/core';
-import { IsBoolean, IsIn, IsOptional, IsString, Matches, MaxLength } from 'class-validator';
-import { AngleField, LengthField, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import { IsBoolean, IsIn, IsString, Matches, MaxLength } from 'class-validator';
+import { AngleField, LengthField, MayBeLeftOut, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 
 export class MachineDto {
@@ -91,7 +91,7 @@ export class TubeStockDto {
   @MaxLength(120)
   batch!: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @MaxLength(120)
   certificate?: string;

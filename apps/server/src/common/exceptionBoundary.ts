@@ -1,21 +1,45 @@
 import { randomUUID } from 'node:crypto';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException } from '@nestjs/common';
-import { type Response } from 'express';
+import { type Request, type Response } from 'express';
 import { type Logger } from 'pino';
+import { isGone } from '../database/gone.ts';
 
-/** The one boundary: refusals pass as they are; anything unknown is logged under an id and answered with it. */
+const DATABASE_GONE = {
+  code: 'database-gone',
+  message: 'the database does not answer and is being started again: try again in a moment',
+  path: '',
+};
+
+/**
+ * The one boundary: refusals pass as they are; a database that went away is told as such; anything unknown is logged under an id, with
+ * its method and path and never with a plan, and answered with that id.
+ */
 @Catch()
 export class ExceptionBoundary implements ExceptionFilter {
   constructor(private readonly log: Logger) {}
 
   catch(exception: unknown, host: ArgumentsHost): void {
-    const response = host.switchToHttp().getResponse<Response>();
+    const http = host.switchToHttp();
+    const response = http.getResponse<Response>();
+    // Whoever asked has gone, or has the beginning of an answer already.
+    if (response.headersSent) return void response.end();
     if (exception instanceof HttpException) {
       response.status(exception.getStatus()).json(shaped(exception));
       return;
     }
+    const { method, path } = http.getRequest<Request>();
+    if (isGone(exception)) {
+      this.log.warn({ method, path }, 'the database is gone');
+      response.status(503).setHeader('Retry-After', '2').json({ error: DATABASE_GONE });
+      return;
+    }
+    const status = clientStatus(exception);
+    if (status !== null) {
+      response.status(status).json({ error: { code: `http-${status}`, message: said(exception), path: '' } });
+      return;
+    }
     const id = randomUUID();
-    this.log.error({ err: exception, id }, 'unknown failure');
+    this.log.error({ method, path, id, err: withoutData(exception) }, 'unknown failure');
     const message = `something went wrong here; in the log it is ${id}`;
     response.status(500).json({ error: { code: 'internal', message, path: '' } });
   }
@@ -25,4 +49,21 @@ function shaped(exception: HttpException): object {
   const body = exception.getResponse();
   if (typeof body === 'object' && 'error' in body && typeof body.error === 'object') return body;
   return { error: { code: `http-${exception.getStatus()}`, message: exception.message, path: '' } };
+}
+
+const said = (exception: unknown): string =>
+  exception instanceof Error ? exception.message : String(exception);
+
+/** What Express and its parsers refuse of their own, such as an address that cannot be decoded; null for anything else. */
+function clientStatus(exception: unknown): number | null {
+  const { status } = (exception ?? {}) as { status?: unknown };
+  return typeof status === 'number' && status >= 400 && status < 500 ? status : null;
+}
+
+/** A failed query carries its parameters, and so whole plans: of an error its name, its words and its place are logged. */
+function withoutData(exception: unknown): object {
+  if (!(exception instanceof Error)) return { message: String(exception) };
+  const { name, message, stack } = exception;
+  const { code } = exception as { code?: unknown };
+  return { type: name, message, stack, ...(typeof code === 'string' ? { code } : {}) };
 }

@@ -5,21 +5,13 @@ import {
   type JobSummary,
   type Revision,
   type RevisionSummary,
-  SaveRevisionDto,
+  type SaveRevisionDto,
   UpdateJobDto,
 } from '@gyrus/contract';
-import {
-  Body,
-  Controller,
-  Get,
-  Param,
-  ParseIntPipe,
-  ParseUUIDPipe,
-  Patch,
-  Post,
-  Query,
-} from '@nestjs/common';
+import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Query } from '@nestjs/common';
+import { RevisionNumber } from '../common/revisionNumber.ts';
 import { JobsService } from './jobs.service.ts';
+import { SaveBody } from './saveBody.ts';
 
 @Controller('jobs')
 export class JobsController {
@@ -53,13 +45,14 @@ export class JobsController {
   @Get(':id/revisions/:number')
   revision(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('number', ParseIntPipe) number: number,
+    @Param('number', RevisionNumber) number: number,
   ): Promise<Revision> {
     return this.jobs.revision(id, number);
   }
 
+  /** The body is typed as unknown, so that no other pipe copies the plan in it. */
   @Post(':id/revisions')
-  save(@Param('id', ParseUUIDPipe) id: string, @Body() dto: SaveRevisionDto): Promise<Revision> {
-    return this.jobs.save(id, dto);
+  save(@Param('id', ParseUUIDPipe) id: string, @Body(SaveBody) dto: unknown): Promise<RevisionSummary> {
+    return this.jobs.save(id, dto as SaveRevisionDto);
   }
 }

@@ -13,6 +13,7 @@ import { emptyPlan, type Plan, readPlan, under } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
+import { appendRevision } from './appendRevision.ts';
 import { JobEntity } from './job.entity.ts';
 import { PlanRevisionEntity } from './planRevision.entity.ts';
 
@@ -54,6 +55,16 @@ export class JobsService {
       });
     });
     return this.detail(job.id);
+  }
+
+  /** What a job is called. Refused where there is none. */
+  async name(id: string): Promise<string> {
+    const job = await this.database.manager.findOne(JobEntity, {
+      where: { id },
+      select: { id: true, name: true },
+    });
+    if (!job) throw notFound('this job');
+    return job.name;
   }
 
   exists(id: string): Promise<boolean> {
@@ -113,36 +124,55 @@ export class JobsService {
   }
 
   /**
-   * Appends a revision. The job's row is locked, so two saves from one parent cannot both pass: the later one is told of
-   * the clash with the newest revision beside it, and nothing of either is lost. A repeated save of one id is one save.
+   * Appends a revision. On top of the newest of its branch it is one statement; where that does not go, the job's row is locked, and the
+   * save is told why: of the clash with the newest revision beside it, and nothing of either is lost. A repeated save of one id is one save.
    */
-  async save(jobId: string, dto: SaveRevisionDto): Promise<Revision> {
+  async save(jobId: string, dto: SaveRevisionDto): Promise<RevisionSummary> {
     const read = under('/plan', readPlan(dto.plan));
     if (!read.ok) throw new Refusal(read.fault);
-    return this.database.transaction(async (manager) => {
-      const job = await manager.findOne(JobEntity, {
-        where: { id: jobId },
-        lock: { mode: 'pessimistic_write' },
-      });
-      if (!job) throw notFound('this job');
-      const earlier = await manager.findOneBy(PlanRevisionEntity, { id: dto.id });
-      if (earlier) return sameSave(earlier, jobId);
-      await refuseClash(manager, jobId, dto);
-      const number = job.lastRevision + 1;
-      await manager.update(JobEntity, { id: jobId }, { lastRevision: number });
-      await manager.insert(PlanRevisionEntity, {
+    const plan = JSON.stringify(read.value);
+    const { parent } = dto;
+    const appended =
+      parent === null ? null : await appendRevision(this.database, { ...dto, jobId, parent, plan });
+    if (appended)
+      return {
         id: dto.id,
-        jobId,
-        number,
-        parentId: dto.parent,
+        number: appended.number,
+        parent,
         branch: dto.branch,
         author: dto.author,
         note: dto.note,
-        plan: read.value,
-      });
-      return revisionOf(await manager.findOneByOrFail(PlanRevisionEntity, { id: dto.id }));
-    });
+        createdAt: appended.createdAt.toISOString(),
+      };
+    return this.database.transaction((manager) => saveLocked(manager, jobId, dto, read.value));
   }
+}
+
+/** A save that is not simply the next of its branch: sent before, the first of a variant, or a clash. */
+async function saveLocked(
+  manager: EntityManager,
+  jobId: string,
+  dto: SaveRevisionDto,
+  plan: Plan,
+): Promise<RevisionSummary> {
+  const job = await manager.findOne(JobEntity, { where: { id: jobId }, lock: { mode: 'pessimistic_write' } });
+  if (!job) throw notFound('this job');
+  const earlier = await manager.findOneBy(PlanRevisionEntity, { id: dto.id });
+  if (earlier) return sameSave(earlier, jobId);
+  await refuseClash(manager, jobId, dto);
+  const number = job.lastRevision + 1;
+  await manager.update(JobEntity, { id: jobId }, { lastRevision: number });
+  await manager.insert(PlanRevisionEntity, {
+    id: dto.id,
+    jobId,
+    number,
+    parentId: dto.parent,
+    branch: dto.branch,
+    author: dto.author,
+    note: dto.note,
+    plan,
+  });
+  return summaryOf(await manager.findOneByOrFail(PlanRevisionEntity, { id: dto.id }));
 }
 
 type SummaryRow = Omit<JobSummary, 'createdAt' | 'updatedAt'> & { createdAt: Date; updatedAt: Date };
@@ -162,8 +192,8 @@ const headOf = (manager: EntityManager, jobId: string, branch: string): Promise<
   manager.findOne(PlanRevisionEntity, { where: { jobId, branch }, order: { number: 'DESC' } });
 
 /** The save was done before and its answer lost on the way: answer again. */
-function sameSave(earlier: PlanRevisionEntity, jobId: string): Revision {
-  if (earlier.jobId === jobId) return revisionOf(earlier);
+function sameSave(earlier: PlanRevisionEntity, jobId: string): RevisionSummary {
+  if (earlier.jobId === jobId) return summaryOf(earlier);
   throw new Refusal(
     { code: 'id-taken', message: 'this id belongs to a revision of another job', path: '/id' },
     HttpStatus.CONFLICT,

@@ -25,7 +25,9 @@ export class PhotosController {
     @UploadedFile() photo: { originalname: string; buffer: Buffer } | undefined,
   ): Promise<PhotoKept> {
     if (!photo) throw new Refusal({ code: 'missing', message: 'missing: give a photo', path: '/photo' });
-    return this.photos.keep(id, photo.originalname, photo.buffer);
+    // A form sends the bytes of a name, which the parser takes for Latin-1.
+    const name = Buffer.from(photo.originalname, 'latin1').toString('utf8');
+    return this.photos.keep(id, name, photo.buffer);
   }
 
   /** Shown as the picture that it is, and as nothing else. */

@@ -1,29 +1,41 @@
 import { randomUUID } from 'node:crypto';
 import { type PhotoKept } from '@gyrus/contract';
 import { Injectable } from '@nestjs/common';
-import fileTypeChecker from 'file-type-checker';
 import { DataSource, In } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
+import { WorkPool } from '../work/pool.ts';
 import { PhotoEntity } from './photo.entity.ts';
 
 /** The pages send pictures of 2000 points at most, about 1 MB. */
 export const LARGEST_PHOTO = 6 * 1024 * 1024;
+
+/** Of one job: an inspection asks for some dozens. */
+export const MOST_PHOTOS = 500;
 
 @Injectable()
 export class PhotosService {
   constructor(
     private readonly database: DataSource,
     private readonly jobs: JobsService,
+    private readonly work: WorkPool,
   ) {}
 
-  /** Keeps a photo with its job. What it is, is read from its bytes: a name or a header proves nothing. */
+  /** Keeps a photo with its job. It is decoded to its end: neither a name nor the first bytes prove what it is. */
   async keep(jobId: string, name: string, bytes: Buffer): Promise<PhotoKept> {
     if (!(await this.jobs.exists(jobId))) throw notFound('this job');
-    if (!fileTypeChecker.validateFileType(bytes, ['jpeg']))
+    const held = await this.database.manager.countBy(PhotoEntity, { jobId });
+    if (held >= MOST_PHOTOS)
+      throw new Refusal({
+        code: 'too-many-photos',
+        message: `this job holds ${MOST_PHOTOS} photos already, and no more: they are kept for good`,
+        path: '/photo',
+      });
+    if (!(await this.work.run('picture', bytes)))
       throw new Refusal({
         code: 'no-photo',
-        message: 'this is no JPEG picture: take the photo again, or save it as one',
+        message:
+          'this is no JPEG picture that can be shown to its end: take the photo again, or save it as one',
         path: '/photo',
       });
     const photo = { id: randomUUID(), jobId, name: plainName(name), bytes };

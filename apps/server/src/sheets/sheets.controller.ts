@@ -1,79 +1,78 @@
 import { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
-import {
-  Controller,
-  Get,
-  Param,
-  ParseEnumPipe,
-  ParseIntPipe,
-  ParseUUIDPipe,
-  Query,
-  Res,
-} from '@nestjs/common';
+import { Controller, Get, Param, ParseEnumPipe, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { type Response } from 'express';
-import { MEDIA_TYPES, OUTLINE_FORMATS, type OutlineFormat, SheetsService } from './sheets.service.ts';
+import { RevisionNumber } from '../common/revisionNumber.ts';
+import { OUTLINE_FORMATS, type OutlineFormat } from './makeSheet.ts';
+import { type SheetOrder, SheetsService } from './sheets.service.ts';
+
+const MEDIA_TYPES: Record<OutlineFormat, string> = {
+  pdf: 'application/pdf',
+  svg: 'image/svg+xml',
+  dxf: 'image/vnd.dxf',
+};
 
 @Controller('jobs/:id/revisions/:number')
 export class SheetsController {
   constructor(private readonly sheets: SheetsService) {}
 
   @Get('bend-sheet.pdf')
-  async bendSheet(
+  bendSheet(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('number', ParseIntPipe) number: number,
+    @Param('number', RevisionNumber) number: number,
     @Query() query: SheetQueryDto,
     @Res() response: Response,
   ): Promise<void> {
-    const pdf = await this.sheets.bendSheet(id, number, query);
-    response
-      .type('application/pdf')
-      .setHeader('Content-Disposition', `inline; filename="bend-sheet-rev-${number}.pdf"`);
-    pdf.pipe(response);
+    return this.send(response, id, number, { what: 'bend', query }, 'bend-sheet', 'pdf');
   }
 
   /** The inspector's sheet. */
   @Get('inspection.pdf')
-  async inspection(
+  inspection(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('number', ParseIntPipe) number: number,
+    @Param('number', RevisionNumber) number: number,
     @Query() query: InspectionQueryDto,
     @Res() response: Response,
   ): Promise<void> {
-    const pdf = await this.sheets.inspection(id, number, query);
-    response
-      .type('application/pdf')
-      .setHeader('Content-Disposition', `inline; filename="inspection-rev-${number}.pdf"`);
-    pdf.pipe(response);
+    return this.send(response, id, number, { what: 'inspection', query }, 'inspection', 'pdf');
   }
 
   /** Cope sheets and wrap templates of the whole job, of a tube, or of one end. */
   @Get('copes.pdf')
-  async copes(
+  copes(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('number', ParseIntPipe) number: number,
+    @Param('number', RevisionNumber) number: number,
     @Query() query: CopesQueryDto,
     @Res() response: Response,
   ): Promise<void> {
-    const pdf = await this.sheets.copes(id, number, query);
-    response
-      .type('application/pdf')
-      .setHeader('Content-Disposition', `inline; filename="copes-rev-${number}.pdf"`);
-    pdf.pipe(response);
+    return this.send(response, id, number, { what: 'copes', query }, 'copes', 'pdf');
   }
 
   /** A flat tube's outline at true size: tiled over pages, or one drawing for a plotter or a cutter. */
   @Get('outline.:format')
-  async outline(
+  outline(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('number', ParseIntPipe) number: number,
+    @Param('number', RevisionNumber) number: number,
     @Param('format', new ParseEnumPipe(OUTLINE_FORMATS)) format: OutlineFormat,
     @Query() query: OutlineQueryDto,
     @Res() response: Response,
   ): Promise<void> {
-    const file = await this.sheets.outline(id, number, format, query);
+    return this.send(response, id, number, { what: 'outline', query, format }, 'outline', format);
+  }
+
+  private async send(
+    response: Response,
+    id: string,
+    number: number,
+    order: SheetOrder,
+    name: string,
+    format: OutlineFormat,
+  ): Promise<void> {
+    const gone = new AbortController();
+    response.on('close', () => gone.abort());
+    const bytes = await this.sheets.make(id, number, order, gone.signal);
     response
       .type(MEDIA_TYPES[format])
-      .setHeader('Content-Disposition', `inline; filename="outline-rev-${number}.${format}"`);
-    if (typeof file === 'string') response.send(file);
-    else file.pipe(response);
+      .setHeader('Content-Disposition', `inline; filename="${name}-rev-${number}.${format}"`)
+      .send(bytes);
   }
 }

@@ -3,11 +3,12 @@ import { JobsModule } from '../jobs/jobs.module.ts';
 import { PhotosModule } from '../photos/photos.module.ts';
 import { RuleBooksModule } from '../rulebooks/ruleBooks.module.ts';
 import { ShopModule } from '../shop/shop.module.ts';
+import { WorkModule } from '../work/work.module.ts';
 import { SheetsController } from './sheets.controller.ts';
 import { SheetsService } from './sheets.service.ts';
 
 @Module({
-  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule],
+  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkModule],
   controllers: [SheetsController],
   providers: [SheetsService],
 })

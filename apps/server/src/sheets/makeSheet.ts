@@ -1,0 +1,182 @@
+import {
+  type CopesQueryDto,
+  type InspectionQueryDto,
+  type OutlineQueryDto,
+  type SheetQueryDto,
+} from '@gyrus/contract';
+import {
+  type Copes,
+  copesIn,
+  copeTemplate,
+  earsOf,
+  evaluate,
+  type Evaluation,
+  fail,
+  type Fault,
+  findingsIn,
+  type FlatOutline,
+  flatOutline,
+  type LengthStyle,
+  type Outcome,
+  pieceAnswerOf,
+  type Plan,
+  type RuleBook,
+  type Shop,
+  succeed,
+  type TemplateOptions,
+  type Tube,
+} from '@gyrus/core';
+import { outlineDxf, outlineSvg } from '@gyrus/formats';
+import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
+import { type Made } from '../work/tasks.ts';
+
+/** How an outline can be had. */
+export const OUTLINE_FORMATS = { pdf: 'pdf', svg: 'svg', dxf: 'dxf' } as const;
+export type OutlineFormat = keyof typeof OUTLINE_FORMATS;
+
+/** What is printed, and how. */
+export type SheetWanted =
+  | { what: 'bend'; query: SheetQueryDto }
+  | { what: 'inspection'; query: InspectionQueryDto; photos: Map<string, Uint8Array> }
+  | { what: 'copes'; query: CopesQueryDto }
+  | { what: 'outline'; query: OutlineQueryDto; format: OutlineFormat };
+
+/** A saved revision with all that its answers follow from. */
+export interface SheetSource {
+  job: string;
+  revision: number;
+  plan: Plan;
+  shop: Shop;
+  books: RuleBook[];
+  printed: Date;
+}
+
+export type SheetAsked = SheetSource & { wanted: SheetWanted };
+
+type Answered = SheetSource & { evaluation: Evaluation; copes: Copes };
+type Printed = NodeJS.ReadableStream | string | { fault: Fault };
+
+/** Makes a sheet of a saved revision, or says why there is none. Everything in it is worked out here, from the plan. */
+export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<Made> {
+  const { plan, shop, books } = source;
+  const evaluation = evaluate(plan, shop, books);
+  const answered = { ...source, evaluation, copes: copesIn(plan, evaluation, books) };
+  const printed = print(answered, wanted);
+  if (typeof printed === 'string') return { bytes: Buffer.from(printed) };
+  return 'fault' in printed ? printed : { bytes: await bytesOf(printed) };
+}
+
+function print(answered: Answered, wanted: SheetWanted): Printed {
+  switch (wanted.what) {
+    case 'bend':
+      return bendSheet(answered, wanted.query);
+    case 'inspection':
+      return inspection(answered, wanted.query, wanted.photos);
+    case 'copes':
+      return copePack(answered, wanted.query);
+    case 'outline':
+      return outlineOf(answered, wanted.format, wanted.query);
+  }
+}
+
+function bendSheet({ copes, books, ...answered }: Answered, query: SheetQueryDto): Printed {
+  const { plan, evaluation } = answered;
+  const pieces = evaluation.members.flatMap((member) => member.pieces);
+  const piece = query.piece ?? pieces.find(({ sheet }) => sheet !== null)?.piece ?? '';
+  const pdf = bendSheetPdf({
+    ...answered,
+    piece,
+    paper: query.paper,
+    style: styleOf(plan, query.unit),
+    datum: query.datum,
+    ears: earsOf(copes, piece),
+    findings: findingsIn(plan, evaluation, copes, books),
+  });
+  return pdf ?? { fault: NO_MARKS };
+}
+
+const NO_MARKS = {
+  code: 'no-marks',
+  message: 'this tube has no marks yet: finish Survey and choose a die at Bend, then print',
+  path: '',
+};
+
+function inspection(
+  { copes, books, ...answered }: Answered,
+  { paper, unit }: InspectionQueryDto,
+  photos: Map<string, Uint8Array>,
+): Printed {
+  const { plan, evaluation } = answered;
+  return inspectionPdf({
+    ...answered,
+    findings: findingsIn(plan, evaluation, copes, books),
+    photos: new Map([...photos].map(([id, bytes]) => [id, Buffer.from(bytes)])),
+    paper,
+    style: styleOf(plan, unit),
+  });
+}
+
+function copePack(answered: Answered, { piece, end, what, curve, paper, unit }: CopesQueryDto): Printed {
+  const all = answered.copes.lengths.map((one) => one.piece);
+  const pdf = copePackPdf({
+    ...answered,
+    pieces: piece === undefined ? all : all.filter((one) => one === piece),
+    ends: end ? [end] : ['a', 'b'],
+    sheets: what !== 'templates',
+    templates: what !== 'sheets',
+    paper,
+    style: styleOf(answered.plan, unit),
+    curve,
+  });
+  return pdf ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
+}
+
+/** The outline of a flat tube at true size; none where the tube is not there or bends in several planes. */
+function outlineOf(
+  { job, revision, printed, plan, evaluation, copes }: Answered,
+  format: OutlineFormat,
+  { piece, paper, end, curve }: OutlineQueryDto,
+): Printed {
+  const found = pieceAnswerOf(evaluation, piece)?.answer.tube;
+  if (!found) return { fault: noTube('there is no such tube in this revision, or it cannot be placed') };
+  const options: TemplateOptions = {
+    curve,
+    paper: plan.coping.paper.mm,
+    origin: `${job}, revision ${revision}`,
+    style: styleOf(plan, plan.units.length),
+  };
+  const outline = end ? templateOf(copes, found, end, options) : flatOutline(found);
+  if (!outline.ok) return { fault: outline.fault };
+  if (format === 'svg') return outlineSvg(outline.value);
+  if (format === 'dxf') return outlineDxf(outline.value);
+  return outlinePdf({ outline: outline.value, paper, job, revision, printed });
+}
+
+const noTube = (message: string): Fault => ({ code: 'no-tube', message, path: '/piece' });
+
+const styleOf = ({ units }: Plan, unit: 'in' | 'mm'): LengthStyle => ({
+  unit,
+  fraction: units.fraction,
+  decimals: 0,
+});
+
+function templateOf(
+  { ends }: Copes,
+  { piece, od, stamp }: Tube,
+  end: 'a' | 'b',
+  options: TemplateOptions,
+): Outcome<FlatOutline> {
+  const cut = ends.find((one) => one.piece === piece && one.end === end);
+  if (cut && cut.outer.length > 0) return succeed(copeTemplate(cut, od, options));
+  return fail(
+    'no-cope',
+    '/end',
+    `end ${end.toUpperCase()} of ${stamp} has no cut: ${cut?.why ?? 'it came with the car'}`,
+  );
+}
+
+async function bytesOf(stream: NodeJS.ReadableStream): Promise<Uint8Array> {
+  const parts: Buffer[] = [];
+  for await (const part of stream) parts.push(part as Buffer);
+  return Buffer.concat(parts);
+}

@@ -1,0 +1,11 @@
+import { type MessagePort } from 'node:worker_threads';
+import { type Fault } from '@gyrus/core';
+
+/** What a worker is asked: the work, and where it says that it has begun. */
+export interface Task<Asked> {
+  asked: Asked;
+  begun: MessagePort;
+}
+
+/** What came of it: bytes to send, or why there are none. */
+export type Made = { bytes: Uint8Array } | { fault: Fault };

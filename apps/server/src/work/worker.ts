@@ -1,0 +1,27 @@
+import { isPicture } from '../photos/isPicture.ts';
+import { makeSheet, type SheetAsked } from '../sheets/makeSheet.ts';
+import { type Made, type Task } from './tasks.ts';
+
+/** Says that the work has begun: its time is counted from here, not from when it was put in the line. */
+const begin = ({ begun }: Task<unknown>): void => {
+  begun.postMessage('begun');
+  begun.close();
+};
+
+/** Makes a sheet, a pack or an outline. */
+export function sheet(task: Task<SheetAsked>): Promise<Made> {
+  begin(task);
+  return makeSheet(task.asked);
+}
+
+/** Whether bytes are a JPEG that can be decoded to its end. */
+export function picture(task: Task<Uint8Array>): boolean {
+  begin(task);
+  return isPicture(task.asked);
+}
+
+/** What the pool can be asked for, by name. */
+export interface WorkerTasks {
+  sheet: typeof sheet;
+  picture: typeof picture;
+}
