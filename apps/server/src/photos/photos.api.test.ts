@@ -2,9 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { type PhotoKept } from '@gyrus/contract';
 import { evaluate, type Fault } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import pg from 'pg';
 import request from 'supertest';
 import { startTestApp, type TestApp } from '../testing/testApp.ts';
-import { LARGEST_PHOTO } from './photos.service.ts';
+import { LARGEST_PHOTO, MOST_PHOTOS } from './photos.service.ts';
 
 let server: TestApp;
 const http = () => request(server.app.getHttpServer());
@@ -58,6 +59,31 @@ test('what it is, is read from its bytes, whatever it calls itself', async () =>
   expect(faultIn(refused.body)).toMatchObject({ code: 'no-photo', path: '/photo' });
   await send(PNG, 'photo.jpg').expect(422);
   await send(Buffer.alloc(0), 'empty.jpg').expect(422);
+});
+
+test('a picture that ends in the middle, or is a few bytes of one, is refused', async () => {
+  await send(JPEG.subarray(0, 3), 'three.jpg').expect(422);
+  await send(JPEG.subarray(0, 400), 'half.jpg').expect(422);
+  await send(Buffer.concat([JPEG.subarray(0, 20), Buffer.alloc(400, 0x41)]), 'filled.jpg').expect(422);
+});
+
+test('a name keeps its letters, whatever the alphabet', async () => {
+  const kept = (await send(JPEG, 'kaaren hitsi ÄÖ, čeština.jpg').expect(201)).body as PhotoKept;
+  expect(kept.name).toBe('kaaren hitsi ÄÖ čeština.jpg');
+});
+
+test('a job holds so many photos and no more, and says so', async () => {
+  const client = new pg.Client({ connectionString: server.url });
+  await client.connect();
+  await client.query(
+    `INSERT INTO photo (id, job_id, name, bytes) SELECT gen_random_uuid(), $1, 'n', 'x' FROM generate_series(1, $2::int)`,
+    [OTHER, MOST_PHOTOS],
+  );
+  const refused = await send(JPEG, 'one more.jpg', OTHER).expect(422);
+  expect(faultIn(refused.body)).toMatchObject({ code: 'too-many-photos', path: '/photo' });
+  await client.query('DELETE FROM photo WHERE job_id = $1', [OTHER]);
+  await client.end();
+  await send(JPEG, 'room again.jpg', OTHER).expect(201);
 });
 
 test('a name is no path', async () => {

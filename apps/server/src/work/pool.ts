@@ -6,9 +6,15 @@ import { Piscina } from 'piscina';
 import { Refusal } from '../common/fault.ts';
 import { type WorkerTasks } from './worker.ts';
 
-/** How long one piece of work may take once it has begun, how many may wait for their turn, and how long a worker stays idle. */
-const LONGEST = 30_000;
-const MOST_WAITING = 40;
+/** How long one piece of work may take once it has begun (ms), and how many may wait for their turn. */
+export interface WorkLimits {
+  longest: number;
+  mostWaiting: number;
+}
+
+const LIMITS: WorkLimits = { longest: 30_000, mostWaiting: 40 };
+
+/** After which a worker without work ends. ms */
 const IDLE = 60_000;
 
 /** The compiled worker: threads of their own know no TypeScript. The same place from the source as from the build. */
@@ -20,15 +26,21 @@ const WORKER = path.resolve(import.meta.dirname, '../../dist/work/worker.js');
  */
 @Injectable()
 export class WorkPool implements OnModuleDestroy {
-  private readonly workers = new Piscina({
-    filename: WORKER,
-    minThreads: 0,
-    maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
-    maxQueue: MOST_WAITING,
-    idleTimeout: IDLE,
-    // Answers come before sheets where both want the processor.
-    niceIncrement: 10,
-  });
+  private readonly workers: Piscina;
+  /** Begun, or waiting for its turn. */
+  private inHand = 0;
+
+  constructor(private readonly limits: WorkLimits = LIMITS) {
+    this.workers = new Piscina({
+      filename: WORKER,
+      // One is kept: it takes the next in the line after work that was given up with its worker.
+      minThreads: 1,
+      maxThreads: Math.min(4, Math.max(1, availableParallelism() - 1)),
+      idleTimeout: IDLE,
+      // Answers come before sheets where both want the processor.
+      niceIncrement: 10,
+    });
+  }
 
   /** Throws a Refusal when there is no room, or no end. gone: aborted when nobody waits for it any more. */
   async run<K extends keyof WorkerTasks>(
@@ -36,6 +48,9 @@ export class WorkPool implements OnModuleDestroy {
     asked: Parameters<WorkerTasks[K]>[0]['asked'],
     gone?: AbortSignal,
   ): Promise<Awaited<ReturnType<WorkerTasks[K]>>> {
+    // The pool's own limit does not count what waits for a worker that is still starting.
+    if (this.inHand >= this.limits.mostWaiting + this.workers.maxThreads) throw noRoom(this.limits);
+    this.inHand += 1;
     const stop = new AbortController();
     const { port1, port2 } = new MessageChannel();
     let late = false;
@@ -44,21 +59,25 @@ export class WorkPool implements OnModuleDestroy {
       timer = setTimeout(() => {
         late = true;
         stop.abort();
-      }, LONGEST);
+      }, this.limits.longest);
     });
-    const signal = gone ? AbortSignal.any([gone, stop.signal]) : stop.signal;
+    const { signal } = stop;
+    const giveUp = () => stop.abort();
+    if (gone?.aborted) giveUp();
+    gone?.addEventListener('abort', giveUp, { once: true });
     try {
       return (await this.workers.run(
         { asked, begun: port2 },
         { name, signal, transferList: [port2] },
       )) as Awaited<ReturnType<WorkerTasks[K]>>;
     } catch (error) {
-      if (gone?.aborted) throw GONE;
-      if (late) throw TOO_LONG;
-      if (error instanceof Error && /queue/i.test(error.message)) throw NO_ROOM;
+      if (gone?.aborted) throw whoAskedHasGone();
+      if (late) throw tooLong(this.limits);
       throw error;
     } finally {
+      this.inHand -= 1;
       clearTimeout(timer);
+      gone?.removeEventListener('abort', giveUp);
       port1.close();
     }
   }
@@ -71,15 +90,19 @@ export class WorkPool implements OnModuleDestroy {
 const refusal = (code: string, message: string, status: HttpStatus) =>
   new Refusal({ code, message, path: '' }, status);
 
-const NO_ROOM = refusal(
-  'busy',
-  `${MOST_WAITING} sheets are waiting to be made already: try again in a minute`,
-  HttpStatus.SERVICE_UNAVAILABLE,
-);
-const TOO_LONG = refusal(
-  'too-long',
-  `this took longer than ${LONGEST / 1000} s and was given up: look at Inspect for a figure that no car has`,
-  HttpStatus.UNPROCESSABLE_ENTITY,
-);
-/** Nobody reads this one; 499 is what servers commonly log for it. */
-const GONE = refusal('gone', 'who asked for it has gone', 499 as HttpStatus);
+const noRoom = ({ mostWaiting }: WorkLimits): Refusal =>
+  refusal(
+    'busy',
+    `${mostWaiting} sheets are waiting to be made already: try again in a minute`,
+    HttpStatus.SERVICE_UNAVAILABLE,
+  );
+
+const tooLong = ({ longest }: WorkLimits): Refusal =>
+  refusal(
+    'too-long',
+    `this took longer than ${longest / 1000} s and was given up: look at Inspect for a figure that no car has`,
+    HttpStatus.UNPROCESSABLE_ENTITY,
+  );
+
+/** Nobody reads this one; 499 is what servers commonly write down for it. */
+const whoAskedHasGone = (): Refusal => refusal('gone', 'who asked for it has gone', 499 as HttpStatus);

@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
 import { WorkPool } from './pool.ts';
 
-@Module({ providers: [WorkPool], exports: [WorkPool] })
+@Module({ providers: [{ provide: WorkPool, useFactory: () => new WorkPool() }], exports: [WorkPool] })
 export class WorkModule {}
