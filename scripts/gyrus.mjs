@@ -1,10 +1,10 @@
-// The command line: npm run -s gyrus -- COMMAND [FILE|-]. Compiles itself when its sources are newer, in silence.
+// The command line: npm run -s gyrus -- COMMAND [FILE|-]. Compiles itself when its sources are newer, and says so on standard error.
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildCli, installPackages, root } from './lib/project.mjs';
 
 try {
-  await installPackages({ quiet: true });
+  await installPackages({ say: console.error });
   await buildCli();
 } catch (error) {
   const message = `the program could not be built: ${error.message}`;

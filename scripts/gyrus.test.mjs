@@ -1,4 +1,5 @@
 import { spawnSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { root } from './lib/project.mjs';
 
@@ -25,6 +26,14 @@ test.each([
   expect(stdout.trim().split('\n')).toHaveLength(1);
   expect(typeof JSON.parse(stdout)).toBe('object');
   expect(stderr).toBe('');
+});
+
+test('the first call in a cold checkout says on standard error that it compiles, and nothing else is different', () => {
+  rmSync(path.join(root, 'apps/cli/dist/.built'), { force: true });
+  const { status, stdout, stderr } = gyrus('section', '{"od":38.1,"wall":2.413}');
+  expect(status).toBe(0);
+  expect(typeof JSON.parse(stdout)).toBe('object');
+  expect(stderr.trim()).toMatch(/^Compiling the command line/);
 });
 
 test.each([

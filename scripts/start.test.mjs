@@ -1,5 +1,5 @@
-import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -13,26 +13,31 @@ chmodSync(scratch, 0o711);
 const data = path.join(scratch, 'data');
 afterAll(() => rmSync(scratch, { recursive: true, force: true }));
 
-function start(...options) {
-  const child = spawn(process.execPath, [START, ...options], {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  let said = '';
-  const heard = (data) => (said += data);
-  child.stdout.on('data', heard);
-  child.stderr.on('data', heard);
-  const ended = new Promise((resolve) => child.on('close', (code) => resolve({ code, said })));
-  const address = new Promise((resolve, reject) => {
-    child.stdout.on('data', () => {
-      const found = /Gyrus is at (\S+)/.exec(said);
-      if (found) resolve(found[1]);
+/** Anything that is started like the program: its address, once it says it, and everything it said, once it ends. */
+function started(command, args) {
+  const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+  const heard = { said: '' };
+  const listen = (data) => (heard.said += data);
+  child.stdout.on('data', listen);
+  child.stderr.on('data', listen);
+  const ended = new Promise((resolve) => child.on('close', (code) => resolve({ code, said: heard.said })));
+  const says = (pattern) =>
+    new Promise((resolve, reject) => {
+      const look = () => {
+        const found = pattern.exec(heard.said);
+        if (found) resolve(found[1] ?? found[0]);
+      };
+      look();
+      child.stdout.on('data', look);
+      child.stderr.on('data', look);
+      void ended.then(({ said }) => reject(new Error(said)));
     });
-    void ended.then(({ said: all }) => reject(new Error(all)));
-  });
+  const address = says(/Gyrus is at (\S+)/);
   address.catch(() => undefined);
-  return { child, ended, address };
+  return { child, ended, address, says };
 }
+
+const start = (...options) => started(process.execPath, [START, ...options]);
 
 const freePort = () =>
   new Promise((resolve) => {
@@ -74,11 +79,135 @@ test('a port in use is told with another to try, and nothing is left running', a
   const port = await new Promise((resolve) =>
     taken.listen(0, '127.0.0.1', () => resolve(taken.address().port)),
   );
-  const { code, said } = await start('--port', String(port), '--data', data, '--empty').ended;
+  const untouched = path.join(scratch, 'untouched');
+  const { code, said } = await start('--port', String(port), '--data', untouched, '--empty').ended;
   taken.close();
   expect(code).not.toBe(0);
-  expect(said).toContain(`Port ${port} is in use. Choose another: npm start -- --port ${port + 1}`);
+  expect(said.trim()).toBe(`Port ${port} is in use. Choose another: npm start -- --port ${port + 1}`);
+  expect(existsSync(path.join(scratch, 'untouched/postgres'))).toBe(false);
 }, 120_000);
+
+/** Processes whose command names a folder: what the program started on it. */
+const runningOn = (folder) =>
+  spawnSync('pgrep', ['-f', folder], { encoding: 'utf8' }).stdout.split('\n').filter(Boolean);
+const addJob = async (address, name) =>
+  fetch(`${address}/api/jobs`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ name, car: '', length: 'in' }),
+  });
+const names = async (address) => (await jobs(address)).map((job) => job.name).sort();
+
+describe('whatever is killed, the next start is up with everything that was acknowledged', () => {
+  const folder = path.join(scratch, 'killed');
+  const options = async () => ['--port', String(await freePort()), '--data', folder, '--empty'];
+  const kept = [];
+  const keep = async (address, name) => {
+    expect((await addJob(address, name)).status).toBe(201);
+    kept.push(name);
+  };
+
+  test.each(['SIGTERM', 'SIGINT'])(
+    '%s to npm leaves nothing behind',
+    async (signal) => {
+      const npm = started('npm', ['start', '--', ...(await options())]);
+      await keep(await npm.address, `npm, ${signal}`);
+      npm.child.kill(signal);
+      await npm.ended;
+      expect(runningOn(folder)).toEqual([]);
+    },
+    120_000,
+  );
+
+  test('a starter that was killed: its server is found and replaced, on the same port', async () => {
+    const same = await options();
+    const first = start(...same);
+    await keep(await first.address, 'starter');
+    first.child.kill('SIGKILL');
+    await first.ended;
+    const server = readFileSync(path.join(folder, 'server.pid'), 'utf8');
+    expect(existsSync(`/proc/${server}`)).toBe(true);
+    const second = start(...same);
+    expect(await names(await second.address)).toEqual([...kept].sort());
+    expect(readFileSync(path.join(folder, 'server.pid'), 'utf8')).not.toBe(server);
+    second.child.kill('SIGTERM');
+    await second.ended;
+    expect(runningOn(folder)).toEqual([]);
+  }, 120_000);
+
+  test('a server that was killed: the starter says so and stops all', async () => {
+    const first = start(...(await options()));
+    await keep(await first.address, 'server');
+    process.kill(Number(readFileSync(path.join(folder, 'server.pid'), 'utf8')), 'SIGKILL');
+    const { code, said } = await first.ended;
+    expect(code).not.toBe(0);
+    expect(said).toContain('Start again with npm start.');
+    const second = start(...(await options()));
+    expect(await names(await second.address)).toEqual([...kept].sort());
+    second.child.kill('SIGTERM');
+    await second.ended;
+  }, 120_000);
+
+  test('a database that was killed is started again under the server; requests meanwhile say so plainly', async () => {
+    const first = start(...(await options()));
+    const address = await first.address;
+    await keep(address, 'database');
+    const pid = () => readFileSync(path.join(folder, 'postgres/postmaster.pid'), 'utf8').split('\n')[0];
+    const before = pid();
+    process.kill(Number(before), 'SIGKILL');
+    const meanwhile = await fetch(`${address}/api/jobs`);
+    if (meanwhile.status !== 200) {
+      expect(meanwhile.status).toBe(503);
+      expect((await meanwhile.json()).error.message).toMatch(
+        /database does not answer and is being started again/,
+      );
+    }
+    await first.says(/The database is back\./);
+    expect(pid()).not.toBe(before);
+    expect(await names(address)).toEqual([...kept].sort());
+    await keep(address, 'after the database');
+    first.child.kill('SIGTERM');
+    await first.ended;
+    expect(runningOn(folder)).toEqual([]);
+  }, 120_000);
+
+  test('a start that was killed while it made the database leaves half a one, which is none', async () => {
+    const fresh = path.join(scratch, 'half');
+    const first = start('--port', String(await freePort()), '--data', fresh, '--empty');
+    while (!existsSync(path.join(fresh, 'postgres.half')))
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    first.child.kill('SIGKILL');
+    await first.ended;
+    const second = start('--port', String(await freePort()), '--data', fresh, '--empty');
+    expect(await jobs(await second.address)).toEqual([]);
+    expect(existsSync(path.join(fresh, 'postgres.half'))).toBe(false);
+    second.child.kill('SIGTERM');
+    await second.ended;
+  }, 120_000);
+});
+
+test('a folder that cannot be written to is told in one sentence, and nothing is made', async () => {
+  const file = path.join(scratch, 'a file');
+  writeFileSync(file, '');
+  for (const folder of [path.join(file, 'data'), '/proc/gyrus']) {
+    const { code, said } = await start('--port', String(await freePort()), '--data', folder).ended;
+    expect(code).not.toBe(0);
+    expect(said.trim()).toMatch(
+      /^The data cannot be kept in .+ \(.+\)\. Choose a folder that you can write to: npm start -- --data FOLDER$/,
+    );
+  }
+}, 60_000);
+
+test('checksums guard the pages of a new database', async () => {
+  const control = spawnSync(
+    'sh',
+    ['-c', `/usr/lib/postgresql/*/bin/pg_controldata ${path.join(data, 'postgres')}`],
+    {
+      encoding: 'utf8',
+    },
+  ).stdout;
+  expect(control).toMatch(/Data page checksum version:\s+1/);
+});
 
 test('a damaged cluster is told with what to do', async () => {
   const control = path.join(data, 'postgres/global/pg_control');

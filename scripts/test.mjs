@@ -1,5 +1,5 @@
 // npm test: lint, types, unit, API and end-to-end tests on a machine that has only Node.js and npm.
-// Parts: node scripts/test.mjs unit|api|e2e. The last line is "N passed, N failed".
+// Parts: node scripts/test.mjs unit|api|e2e, and fuzz: many more requests than in npm test, from a seed of the moment. The last line is "N passed, N failed".
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import os from 'node:os';
@@ -7,7 +7,8 @@ import path from 'node:path';
 import { Advice, buildAll, buildCli, installPackages, root, run } from './lib/project.mjs';
 
 const part = process.argv[2] ?? 'all';
-const extra = process.argv.slice(3);
+const extra =
+  part === 'fuzz' ? ['--testPathPatterns', 'fuzz', ...process.argv.slice(3)] : process.argv.slice(3);
 const wants = (name) => part === 'all' || part === name;
 const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-test-'));
 // PostgreSQL's user must be able to enter it.
@@ -160,7 +161,16 @@ try {
     // Sheets are made by the built worker, also where the rest of the server runs from its source.
     await buildAll();
     await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
+    await buildCli();
     await jest('start');
+  }
+  if (part === 'fuzz') {
+    await buildAll();
+    await jest('api', {
+      GYRUS_TEST_DATABASE_URL: await testCluster(),
+      GYRUS_FUZZ_RUNS: process.env.GYRUS_FUZZ_RUNS ?? '1000',
+      GYRUS_FUZZ_SEED: process.env.GYRUS_FUZZ_SEED ?? String(Date.now() % 1e9),
+    });
   }
   if (wants('e2e')) await endToEnd();
 } catch (error) {

@@ -6,6 +6,7 @@ import {
   mkdirSync,
   readdirSync,
   readFileSync,
+  renameSync,
   rmSync,
   statSync,
   writeFileSync,
@@ -13,10 +14,16 @@ import {
 import { createServer } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
-import { needPackages } from './debian.mjs';
-import { Advice } from './project.mjs';
+import { needPostgres } from './debian.mjs';
+import { Advice } from './run.mjs';
 
 const DEBIAN = '/usr/lib/postgresql';
+
+/** How often a start is tried and how long is waited between; how often it is looked whether the cluster is there. ms */
+const TRIES = 12;
+const BETWEEN_TRIES = 500;
+const LOOK = 500;
+
 const USER = 'gyrus';
 
 /** The folder of the newest PostgreSQL server's programs; null where there is none. */
@@ -55,7 +62,7 @@ export class Cluster {
   }
 
   async start() {
-    await needPackages('PostgreSQL', ['postgresql'], () => newestBinaries() !== null);
+    await needPostgres(() => newestBinaries() !== null);
     this.bin = newestBinaries();
     this.prepareFolder();
     if (!existsSync(path.join(this.data, 'PG_VERSION'))) this.create();
@@ -97,6 +104,7 @@ export class Cluster {
     const options = [
       '-A',
       'scram-sha-256',
+      '--data-checksums',
       '--pwfile',
       this.passwordFile,
       '-E',
@@ -105,11 +113,24 @@ export class Cluster {
       '-U',
       USER,
     ];
-    const made = asDatabaseUser(path.join(this.bin, 'initdb'), ['-D', this.data, ...options]);
-    if (made.status !== 0) {
+    // Made beside its place: one that was broken off in the middle is never taken for a database.
+    const half = `${this.data}.half.${process.pid}`;
+    this.clearHalves();
+    const made = asDatabaseUser(path.join(this.bin, 'initdb'), ['-D', half, ...options]);
+    if (made.status === 0) {
       rmSync(this.data, { recursive: true, force: true });
+      renameSync(half, this.data);
+    } else {
+      rmSync(half, { recursive: true, force: true });
       throw new Advice(`The database could not be made in ${this.data}:\n${made.stderr || made.error}`);
     }
+  }
+
+  /** What starts that were killed left half made; a program of theirs may still be writing there. */
+  clearHalves() {
+    const patient = { recursive: true, force: true, maxRetries: 20, retryDelay: 100 };
+    for (const name of readdirSync(this.folder))
+      if (name.startsWith('postgres.half.')) rmSync(path.join(this.folder, name), patient);
   }
 
   refuseOtherVersion() {
@@ -142,11 +163,48 @@ export class Cluster {
           stdio: 'ignore',
         },
       );
-    // After a killed postmaster the first start may fail on its pid file.
-    if (begin().status === 0 || begin().status === 0) return;
+    // After a killed postmaster a start fails while its children still end, or on its pid file.
+    for (let i = 0; i < TRIES; i += 1) {
+      if (begin().status === 0) return;
+      pause(BETWEEN_TRIES);
+    }
     throw new Advice(
       `The database in ${this.data} does not start; it may be damaged. The end of ${this.log}:\n${tail(this.log)}\nPut a backup of the folder back, or choose other data with --data FOLDER.`,
     );
+  }
+
+  /** The process of the cluster's postmaster; null where none is written down. */
+  get postmaster() {
+    try {
+      return Number(readFileSync(path.join(this.data, 'postmaster.pid'), 'utf8').split('\n')[0]);
+    } catch {
+      return null;
+    }
+  }
+
+  isRunning() {
+    try {
+      process.kill(this.postmaster ?? NaN, 0);
+      return true;
+    } catch (error) {
+      return error.code === 'EPERM';
+    }
+  }
+
+  /** Starts the cluster again, on its port, whenever it has ended. say: tells the person at the terminal. Gives the way to stop looking. */
+  keepUp(say, giveUp) {
+    const timer = setInterval(() => {
+      if (this.isRunning()) return;
+      say('The database has ended by itself or was killed: it is being started again…');
+      try {
+        this.launch();
+        say('The database is back. What was saved is there, and the pages send again what was not.');
+      } catch (error) {
+        clearInterval(timer);
+        giveUp(error);
+      }
+    }, LOOK);
+    return () => clearInterval(timer);
   }
 
   stop() {
@@ -162,6 +220,9 @@ export class Cluster {
     rmSync(this.folder, { recursive: true, force: true });
   }
 }
+
+/** Starting is done in one go, with nothing beside it. */
+const pause = (ms) => Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms);
 
 /** A port that nothing listens on now. */
 const freePort = () =>

@@ -123,12 +123,8 @@ test('no input makes an answer of 500, or one that takes longer than 2 s', async
         const answer =
           body === undefined ? await asked : await asked.set('Content-Type', 'application/json').send(wire);
         const took = performance.now() - begun;
-        expect({ status: answer.status, took: Math.min(took, LONGEST) }).toMatchObject({
-          status: expect.any(Number) as number,
-          took: expect.any(Number) as number,
-        });
-        if (answer.status >= 500) throw new Error(`${route.method} ${address} answered ${answer.status}`);
-        if (took >= LONGEST) throw new Error(`${route.method} ${address} took ${took} ms`);
+        expect(answer.status).toBeLessThan(500);
+        expect(took).toBeLessThan(LONGEST);
       }),
       { seed: SEED, numRuns: RUNS, endOnFailure: true },
     );

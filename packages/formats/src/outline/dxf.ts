@@ -1,4 +1,5 @@
 import { arrowLines, type FlatOutline, textWidth, type TrueLine } from '@gyrus/core';
+import { plainText } from './plainText.ts';
 import { Colors, DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 
 /** A flat tube at true size as a DXF file in millimetres: edges, axis and tangents on layers of their own. */
@@ -20,7 +21,7 @@ export function outlineDxf({ edges, axis, tangents, arrows, labels }: FlatOutlin
   for (const { at, text, size, anchor } of labels) {
     // Written from its start: an end-set text is moved back by its rough width.
     const x = anchor === 'start' ? at[0] : at[0] - textWidth(text, size);
-    dxf.addText(point3d(x, at[1]), size, text, { layerName: 'LABELS' });
+    dxf.addText(point3d(x, at[1]), size, plainText(text), { layerName: 'LABELS' });
   }
   return dxf.stringify();
 }

@@ -85,3 +85,31 @@ test('the PDF has a page for every tile that shows some of the tube', async () =
   expect(tiles).toContainEqual([0, 0]);
   expect(tiles).not.toContainEqual([Math.floor(tiling.columns / 2), 1]);
 });
+
+describe('names with what no file has room for', () => {
+  const strange = 'Job\r\n0\nLINE\u0000\u0008 A\u2028B \u202ereversed\ud800 <b>&';
+  const labelled: FlatOutline = {
+    ...outline,
+    stamp: strange,
+    labels: [{ at: [10, 10], text: strange, size: 5, anchor: 'start' }],
+  };
+
+  test('stand in the DXF file as one text: no line of theirs is taken for one of the file', () => {
+    const read = new DxfParser().parseSync(outlineDxf(labelled));
+    const drawn = outlineDxf({ ...outline, labels: [] });
+    const plain = new DxfParser().parseSync(drawn);
+    expect(read?.entities).toHaveLength((plain?.entities.length ?? 0) + 1);
+    const texts = read?.entities.filter(({ type }) => type === 'TEXT') ?? [];
+    expect(texts.map((one) => (one as unknown as { text: string }).text)).toEqual([
+      expect.stringContaining('LINE') as string,
+    ]);
+  });
+
+  test('leave the SVG file well-formed: only what XML 1.0 calls a character, and no markup of theirs', () => {
+    const svg = outlineSvg(labelled);
+    // XML 1.0, production 2: Char.
+    expect(svg).toMatch(/^[\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]*$/u);
+    expect(svg).not.toContain('<b>');
+    expect(svg).toContain('LINE');
+  });
+});

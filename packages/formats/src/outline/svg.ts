@@ -1,4 +1,5 @@
 import { arrowLines, type FlatOutline, onArc, type TrueLine } from '@gyrus/core';
+import { plainText } from './plainText.ts';
 
 /** A flat tube at true size as an SVG file: its page is as large as the tube, in millimetres. */
 export function outlineSvg(outline: FlatOutline): string {
@@ -22,7 +23,7 @@ export function outlineSvg(outline: FlatOutline): string {
 }
 
 const escaped = (text: string): string =>
-  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+  plainText(text).replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
 
 /** Up is up: SVG counts downward. */
 function pathOf(line: TrueLine, height: number): string {
