@@ -15,7 +15,7 @@ export default ts.config(
     ],
   },
   js.configs.recommended,
-  { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: globals.node } },
+  { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], languageOptions: { globals: globals.node } },
   { files: ['**/*.test.mjs'], languageOptions: { globals: globals.jest } },
   {
     files: ['**/*.ts', '**/*.tsx'],

@@ -291,7 +291,7 @@ test('a row that cannot be shown leaves the page and its other rows usable, and 
     const shop = (await response.json()) as { machines: { dies: object[] }[]; tubes: { od: unknown }[] };
     const [die] = shop.machines[0]?.dies ?? [];
     shop.machines[0]?.dies.unshift({ ...die, id: crypto.randomUUID(), offset: null, name: 'broken' });
-    shop.tubes.unshift({ ...shop.tubes[0], od: [] } as { od: unknown });
+    shop.tubes.unshift({ ...shop.tubes[0], od: [] });
     await route.fulfill({ json: shop });
   });
   await page.goto('/shop');

@@ -15,7 +15,7 @@ export function refuseUnkeepable(request: Request, response: Response, next: Nex
 }
 
 /** What is wrong with a body, or null. Goes down without recursion: the depth is what is not trusted. */
-export function unkeepable(body: unknown): Fault | null {
+function unkeepable(body: unknown): Fault | null {
   const open: { value: unknown; path: string; depth: number }[] = [{ value: body, path: '', depth: 0 }];
   for (let at = open.pop(); at; at = open.pop()) {
     const { value, path, depth } = at;

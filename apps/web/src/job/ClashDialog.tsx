@@ -121,11 +121,11 @@ function ClashRow({ clash, plans, style, chosen, onChoose }: ClashRowProps) {
 function shown(clash: PlanClash, side: MergeSide, style: LengthStyle): string {
   if (clash.path.length === 0) return 'this plan';
   const value = clash[side];
-  const [words, others] = [value, clash[side === 'mine' ? 'theirs' : 'mine']].map((one) =>
-    planValueWords(one, style),
-  );
   if (value === undefined) return 'taken out';
+  const words = planValueWords(value, style);
+  const other = planValueWords(clash[side === 'mine' ? 'theirs' : 'mine'], style);
+  if (words !== other) return words;
   // Two values that look alike in the job's unit are told apart by what was typed.
-  const typed = (value as { typed?: string } | null)?.typed;
-  return words === others && typed ? typed : (words ?? '');
+  const { typed = words } = (value ?? {}) as { typed?: string };
+  return typed;
 }

@@ -17,7 +17,7 @@ import { begin, edit, type History, redo, seal, undo } from './history.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'no-answer' | 'clash' | 'refused';
 
-export interface Base {
+interface Base {
   id: string;
   number: number;
 }
@@ -39,7 +39,7 @@ export interface Clashing extends Other {
 }
 
 /** Somebody else's changes that were put into the plan on screen, for telling. */
-export interface Merged {
+interface Merged {
   revision: Base | null;
   before: Plan;
   changes: FieldChange[];

@@ -1,9 +1,17 @@
-import { demoPlan } from '@gyrus/demo';
+import {
+  type Attachment,
+  type Bar,
+  changesBetween,
+  EMPTY_SHOP,
+  evaluate,
+  fieldKey,
+  mergePlans,
+  mergeTried,
+  type Plan,
+  valueAtPath,
+} from '@gyrus/core';
 import fc from 'fast-check';
-import { type Bar, type Plan } from '../plan/index.ts';
-import { changesBetween } from './changes.ts';
-import { fieldKey } from './json.ts';
-import { mergePlans, valueAtPath } from './plans.ts';
+import { demoPlan } from './index.ts';
 
 const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
 const edited = (recipe: (plan: Plan) => void, of: Plan = demoPlan): Plan => {
@@ -176,4 +184,75 @@ test('who changed nothing takes the other side as it is', () => {
     }),
     { seed: 12, numRuns: 20 },
   );
+});
+
+describe('tried before it is taken', () => {
+  const standOn = (role: string, on: string) => (plan: Plan) => {
+    const end: Attachment = {
+      kind: 'height',
+      on: { member: barOf(plan, on).id, ...(on === 'backstay' ? { side: 'left' as const } : {}) },
+      height: mm(500),
+    };
+    barOf(plan, role).ends.a = end;
+  };
+  const placed = (plan: Plan) =>
+    new Set(
+      evaluate({ ...plan, brief: { ...plan.brief, books: [] } }, EMPTY_SHOP, []).members.flatMap(
+        ({ pieces }) => pieces.flatMap(({ stamp, tube }) => (tube ? [stamp] : [])),
+      ),
+    );
+
+  test('two bars that each of two people stood on the other would stand nowhere: the whole plan is asked', () => {
+    const mine = edited(standOn('diagonal', 'backstay'));
+    const theirs = edited(standOn('backstay', 'diagonal'));
+    const [diagonal, stay] = ['diagonal', 'backstay'].map(
+      (role) => barOf(demoPlan, role).pieces[0]?.stamp ?? '',
+    );
+    for (const side of [mine, theirs])
+      expect([...placed(side)]).toEqual(expect.arrayContaining([diagonal, stay]));
+    const asked = mergeTried(demoPlan, mine, theirs);
+    expect(asked.fallen).toEqual(expect.arrayContaining([diagonal, stay]));
+    expect(asked.clashes).toMatchObject([{ path: [] }]);
+    expect(asked.plan).toBe(mine);
+    expect(mergeTried(demoPlan, mine, theirs, { '': 'theirs' }).plan).toBe(theirs);
+  });
+
+  test('what is put together without a question stands no worse than with either side', () => {
+    const risky: ((plan: Plan) => void)[] = [
+      ...EDITS,
+      standOn('diagonal', 'backstay'),
+      standOn('backstay', 'diagonal'),
+      standOn('harness-bar', 'backstay'),
+      (plan) => without(barOf(plan, 'dash-bar').id)(plan),
+      (plan) => without(barOf(plan, 'rear-cross').id)(plan),
+      (plan) => void (barOf(plan, 'backstay').shape = { kind: 'through', via: [] }),
+    ];
+    const some = fc.uniqueArray(fc.nat(risky.length - 1), { minLength: 1, maxLength: 3 });
+    const withRisks = (numbers: number[]) =>
+      edited((plan) => numbers.forEach((i) => tried(() => risky[i]?.(plan))));
+    fc.assert(
+      fc.property(some, some, (here, there) => {
+        const [mine, theirs] = [withRisks(here), withRisks(there)];
+        const { plan, clashes } = mergeTried(demoPlan, mine, theirs);
+        if (clashes.length > 0) return;
+        const [both, one, other] = [placed(plan), placed(mine), placed(theirs)];
+        for (const stamp of one) {
+          const standsThere = !stampsIn(theirs).has(stamp) || other.has(stamp);
+          if (standsThere && stampsIn(plan).has(stamp)) expect([...both]).toContain(stamp);
+        }
+      }),
+      { seed: 12, numRuns: 30 },
+    );
+  });
+
+  const stampsIn = (plan: Plan) =>
+    new Set(plan.members.flatMap(({ pieces }) => pieces.map(({ stamp }) => stamp)));
+  /** A bar that another edit took out is not there to be changed. */
+  const tried = (edit: () => void) => {
+    try {
+      edit();
+    } catch {
+      // It is left out.
+    }
+  };
 });
