@@ -6,6 +6,9 @@ import { Advice, root } from './run.mjs';
 
 const MAIN = path.join(root, 'apps/server/dist/main.js');
 
+/** Room for what lives as long as one answer, in MB: with the usual 16 every tenth save waits for plans to be swept up. */
+const YOUNG = '--max-semi-space-size=64';
+
 /** A server that has not ended by then is made to. ms */
 const FORCE_AFTER = 8000;
 
@@ -51,7 +54,8 @@ const notOurs = (port, { code }) =>
 
 /** Starts the web and API process; resolves with its address once it listens. `folder`: the data that it is on, where it outlives a test. */
 export function startServer({ databaseUrl, port, demo, quiet = false, folder = null }) {
-  const child = spawn(process.execPath, [MAIN, ...(folder === null ? [] : ['--data', folder])], {
+  const args = [YOUNG, MAIN, ...(folder === null ? [] : ['--data', folder])];
+  const child = spawn(process.execPath, args, {
     cwd: root,
     env: {
       ...process.env,

@@ -2,7 +2,6 @@ import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import { type NestExpressApplication } from '@nestjs/platform-express';
 import { type Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.ts';
 import { refuseUnkeepable } from './common/bodyGuard.ts';
 import { refuseStrangers } from './common/callers.ts';
@@ -35,7 +34,6 @@ export async function createApp({
   app.use(refuseStrangers);
   app.useBodyParser('json', { limit: '4mb' });
   app.use(refuseUnkeepable);
-  app.use(pinoHttp({ logger: log, autoLogging: false }));
   if (pages) servePages(app, pages);
   app.setGlobalPrefix('api');
   app.useGlobalPipes(validation());

@@ -14,20 +14,36 @@ export function refuseUnkeepable(request: Request, response: Response, next: Nex
   else next();
 }
 
-/** What is wrong with a body, or null. Goes down without recursion: the depth is what is not trusted. */
+/** What is wrong with a body, or null. Goes down without recursion, as the depth is what is not trusted; and tells the place only of a fault. */
 function unkeepable(body: unknown): Fault | null {
-  const open: { value: unknown; path: string; depth: number }[] = [{ value: body, path: '', depth: 0 }];
-  for (let at = open.pop(); at; at = open.pop()) {
-    const { value, path, depth } = at;
+  const values: unknown[] = [body];
+  const depths: number[] = [0];
+  while (values.length > 0) {
+    const value = values.pop();
+    const depth = depths.pop() ?? 0;
     if (typeof value === 'string') {
-      if (!isKeepable(value)) return fault('unkeepable-text', path, STRANGE);
+      if (!isKeepable(value)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
     } else if (typeof value === 'object' && value !== null) {
       if (depth >= DEEPEST) return fault('too-deep', '', `this is nested deeper than ${DEEPEST} levels`);
-      for (const [key, one] of Object.entries(value)) {
-        if (!isKeepable(key)) return fault('unkeepable-text', path, STRANGE);
-        open.push({ value: one, path: `${path}/${pointed(key)}`, depth: depth + 1 });
+      for (const key in value) {
+        if (!Array.isArray(value) && !isKeepable(key))
+          return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+        values.push((value as Record<string, unknown>)[key]);
+        depths.push(depth + 1);
       }
     }
+  }
+  return null;
+}
+
+/** The JSON pointer to the first text that cannot be kept, to the object where it is a key; null where there is none that deep. */
+function placeOf(value: unknown, path = '', depth = 0): string | null {
+  if (typeof value === 'string') return isKeepable(value) ? null : path;
+  if (typeof value !== 'object' || value === null || depth > DEEPEST) return null;
+  for (const [key, one] of Object.entries(value)) {
+    if (!isKeepable(key)) return path;
+    const found = placeOf(one, `${path}/${pointed(key)}`, depth + 1);
+    if (found !== null) return found;
   }
   return null;
 }
@@ -37,7 +53,10 @@ const STRANGE = 'this text has a character that cannot be kept: type it anew';
 const fault = (code: string, path: string, message: string): Fault => ({ code, message, path });
 
 /** NUL has no place in PostgreSQL's text, and half of a surrogate pair is no character. */
-const isKeepable = (text: string): boolean => !text.includes('\u0000') && !/\p{Surrogate}/u.test(text);
+const isKeepable = (text: string): boolean => !UNKEEPABLE.test(text);
+
+// eslint-disable-next-line no-control-regex -- NUL is what is looked for.
+const UNKEEPABLE = /[\0\p{Surrogate}]/u;
 
 /** A key in a JSON pointer, RFC 6901. */
 const pointed = (key: string): string => key.replaceAll('~', '~0').replaceAll('/', '~1');

@@ -6,9 +6,14 @@ import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from '../sh
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { Foundation1790000000000 } from './1790000000000-foundation.ts';
 import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCertificates.ts';
+import { QuickPlans1800000000000 } from './1800000000000-quickPlans.ts';
 
 /** In the order in which they were released. */
-export const MIGRATIONS = [Foundation1790000000000, PhotosAndCertificates1795000000000];
+export const MIGRATIONS = [
+  Foundation1790000000000,
+  PhotosAndCertificates1795000000000,
+  QuickPlans1800000000000,
+];
 
 /** Tables come from migrations alone, never from the entities. */
 export const dataSourceOptions = (url: string): DataSourceOptions => ({
@@ -29,4 +34,6 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
   migrationsRun: false,
   logging: false,
   poolSize: 10,
+  // Opening a connection costs as much as ten saves: one that is there stays.
+  extra: { idleTimeoutMillis: 0 },
 });

@@ -1,3 +1,4 @@
+import { type Pool } from 'pg';
 import { type DataSource } from 'typeorm';
 
 export interface NewRevision {
@@ -26,13 +27,20 @@ const UNIQUE_VIOLATION = '23505';
 export async function appendRevision(database: DataSource, revision: NewRevision): Promise<Appended | null> {
   const { id, jobId, parent, branch, author, note, plan } = revision;
   try {
-    const rows = await database.query<Appended[]>(APPEND, [id, jobId, parent, branch, author, note, plan]);
+    const { rows } = await poolOf(database).query<Appended>({
+      name: 'append-revision',
+      text: APPEND,
+      values: [id, jobId, parent, branch, author, note, plan],
+    });
     return rows[0] ?? null;
   } catch (error) {
     if ((error as { code?: unknown }).code === UNIQUE_VIOLATION) return null;
     throw error;
   }
 }
+
+/** The pool below TypeORM, which does not let a statement be prepared: planning it anew would cost as much as doing it. */
+const poolOf = (database: DataSource): Pool => (database.driver as unknown as { master: Pool }).master;
 
 const APPEND = `
   WITH head AS (
