@@ -49,6 +49,7 @@ import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
 import {
   asymmetryFindings,
+  beyondFindings,
   bookFindings,
   briefFindings,
   cockpitFindings,
@@ -206,6 +207,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     findings: [
       ...briefFindings(plan),
       ...proposalFindings(plan),
+      ...beyondFindings(plan),
       ...loopFindings(cage.loops),
       ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [])),
       ...bookFindings(books, {

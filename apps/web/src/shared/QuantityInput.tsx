@@ -10,6 +10,8 @@ export interface QuantityKind<Q extends Knowable> {
   /** How it was understood, `41 1/4 in · 1047.8 mm`. */
   understood: (value: Q) => string;
   example: string;
+  /** A question about a value that is taken and seldom right; null for a usual one. */
+  doubt?: (value: Q) => string | null;
 }
 
 /** A figure that says of itself that the program put it in. */
@@ -48,6 +50,7 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
   const read = text.trim() === '' ? null : kind.parse(text);
   const problem =
     read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
+  const doubt = !problem && value && read?.ok ? (kind.doubt?.(value) ?? null) : null;
   const before = useRef(value);
   const type = (next: string) => {
     const result = next.trim() === '' ? null : kind.parse(next);
@@ -93,9 +96,9 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
       />
       <div
         id={messageId}
-        className={`text-sm ${problem ? 'text-out font-semibold' : 'text-quiet'} ${bare ? (problem ? 'bg-sheet border-out rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5' : 'sr-only') : 'mt-0.5 min-h-5'}`}
+        className={`text-sm ${problem ? 'text-out font-semibold' : doubt ? 'text-look font-semibold' : 'text-quiet'} ${bare ? (problem || doubt ? `bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 ${problem ? 'border-out' : 'border-look'}` : 'sr-only') : 'mt-0.5 min-h-5'}`}
       >
-        {problem ?? (value && read ? <Typeset text={kind.understood(value)} /> : '')}
+        {problem ?? (value && read ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}
       </div>
     </div>
   );

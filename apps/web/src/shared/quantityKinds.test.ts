@@ -29,3 +29,18 @@ test('weights in pounds or kilograms, a bare number by the job', () => {
   ]);
   expect([kg('5', 'mm'), kg('heavy', 'mm')]).toEqual(['unlikely', 'unreadable']);
 });
+
+test('a length that no car has is refused in the unit of the job, one that is seldom right is asked back', () => {
+  const inches = lengthKind(INCHES, { usual: [300, 1200] });
+  const slip = inches.parse('672');
+  expect(slip.ok ? '' : slip.fault.message).toBe(
+    'this is 672 in, and no car is larger than 590 9/16 in: check the unit',
+  );
+  expect(inches.parse('590').ok).toBe(true);
+  expect(inches.doubt?.({ mm: 742.95, typed: '29 1/4' })).toBeNull();
+  expect(inches.doubt?.({ mm: 7429.5, typed: '292 1/2' })).toBe(
+    '292 1/2 in · 7429.5 mm: is that right? This is mostly from 11 13/16 in to 47 1/4 in.',
+  );
+  expect(lengthKind(MILLIMETRES).doubt?.({ mm: -6000, typed: '-6000' })).toContain('mostly within 4000 mm');
+  expect(lengthKind(MILLIMETRES, { usual: 'any' }).doubt?.({ mm: 9000, typed: '' })).toBeNull();
+});

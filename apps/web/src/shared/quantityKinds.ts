@@ -3,6 +3,8 @@ import {
   fail,
   formatAngle,
   formatLength,
+  formatWithUnit,
+  inCar,
   type Length,
   type LengthStyle,
   type Mass,
@@ -14,13 +16,27 @@ import {
 import { bothUnits } from '@gyrus/formats';
 import { type QuantityKind } from './QuantityInput.tsx';
 
-/** Lengths in the job's unit. `least` and `above` are limits in mm. */
+/** Farther than this in the car's frame is rather a slip than a place: it is asked back. mm */
+const USUAL_REACH = 4000;
+
+/**
+ * Lengths in the job's unit; one that no car has is refused. `least` and `above` are limits in mm; outside of `usual` a length is taken and
+ * asked back, `any` asks nothing.
+ */
 export function lengthKind(
   style: LengthStyle,
-  limits: { least?: number; above?: number } = {},
+  limits: { least?: number; above?: number; usual?: readonly [number, number] | 'any' } = {},
 ): QuantityKind<Length> {
+  const { usual = [-USUAL_REACH, USUAL_REACH] } = limits;
   return {
-    parse: (text) => limited(parseLength(text, style.unit), 'mm', limits),
+    parse: (text) => {
+      const read = limited(parseLength(text, style.unit), 'mm', limits);
+      return read.ok ? inCar(read.value, style) : read;
+    },
+    doubt: ({ mm }) =>
+      usual === 'any' || (mm >= usual[0] && mm <= usual[1])
+        ? null
+        : `${bothUnits(mm, style)}: is that right? This is mostly ${between(usual, style)}.`,
     shown: (value) => {
       const read = parseLength(value.typed, style.unit);
       // A bare fraction is inches in any job, and says nothing to somebody who reads millimetres.
@@ -32,6 +48,14 @@ export function lengthKind(
     example: style.unit === 'in' ? '41 1/4' : '1048',
   };
 }
+
+/** The usual range in words; one that goes both ways is a reach. */
+const between = ([low, high]: readonly [number, number], style: LengthStyle): string =>
+  low === -high
+    ? `within ${formatWithUnit(high, style)}`
+    : low === 0
+      ? `no more than ${formatWithUnit(high, style)}`
+      : `from ${formatWithUnit(low, style)} to ${formatWithUnit(high, style)}`;
 
 export function angleKind(
   limits: { least?: number; above?: number; most?: number } = {},

@@ -106,12 +106,14 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
     defaultValues: { kind: 'drawn-over-mandrel', batch: '' },
   });
   const submit = handleSubmit((body) => send({ path: 'tubes', method: 'POST', body }));
-  const size = lengthKind(style, { above: 0 });
+  const diameter = lengthKind(style, { above: 0, usual: [10, 120] });
+  const wall = lengthKind(style, { above: 0, usual: [0, 12] });
+  const stick = lengthKind(style, { above: 0, usual: [300, 13_000] });
   return (
     <form className="space-y-3" noValidate onSubmit={(event) => void submit(event)}>
       <div className="grid grid-cols-2 gap-3">
-        <FormQuantity control={control} name="od" label="outside diameter" kind={size} />
-        <FormQuantity control={control} name="wall" label="wall" kind={size} />
+        <FormQuantity control={control} name="od" label="outside diameter" kind={diameter} />
+        <FormQuantity control={control} name="wall" label="wall" kind={wall} />
       </div>
       <SelectField
         label="kind"
@@ -132,7 +134,7 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         control={control}
         name="stickLength"
         label="length of a stick, such as 20 ft or 6 m"
-        kind={size}
+        kind={stick}
       />
       <Button kind="strong" type="submit" disabled={sending}>
         Add the tube

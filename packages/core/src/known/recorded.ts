@@ -9,9 +9,23 @@ import {
   type ThingName,
 } from './thing.ts';
 
-/** Every figure of the plan that says of itself that the program put it in, place by place. */
-export function recordedThings(plan: Plan): AssumedThing[] {
+/** Which figures are looked for. */
+export type Wanted = (figure: AssumedFigure['value']) => boolean;
+
+/** Every figure of the plan that says of itself that the program put it in, place by place; or others that are wanted. */
+export function recordedThings(plan: Plan, wanted: Wanted = isAssumed): AssumedThing[] {
   const { survey } = plan;
+  const grouped = (record: unknown, path: Path, name: (rest: Path) => ThingName, id: string) =>
+    groupedFigures(record, path, name, id, wanted);
+  const recordsOf = (
+    records: readonly { id: string; name?: string; stamp?: string }[],
+    path: Path,
+    of: ThingName['of'],
+    standsFor: (what: string) => StandsFor,
+  ): AssumedThing[] =>
+    records.flatMap((record, i) =>
+      grouped(record, [...path, i], named(of, record.stamp ?? record.name ?? '', standsFor), record.id),
+    );
   return [
     ...plan.members.flatMap((member, i) =>
       grouped(member, ['members', i], (rest) => memberName(member, rest), member.id),
@@ -31,17 +45,6 @@ export function recordedThings(plan: Plan): AssumedThing[] {
     }),
   ];
 }
-
-/** Assumed figures of every record of a list, named by its stamp, or by the name that somebody gave it. */
-const recordsOf = (
-  records: readonly { id: string; name?: string; stamp?: string }[],
-  path: Path,
-  of: ThingName['of'],
-  standsFor: (what: string) => StandsFor,
-): AssumedThing[] =>
-  records.flatMap((record, i) =>
-    grouped(record, [...path, i], named(of, record.stamp ?? record.name ?? '', standsFor), record.id),
-  );
 
 /** Places of the car among the figures of a part. */
 const CAR_PLACES = new Set(['at', 'from', 'to']);
@@ -88,15 +91,21 @@ function shapeWhat(member: Member, own: Path, right: boolean): string {
   return via?.feature ?? shape?.kind ?? own.join('.');
 }
 
-/** Assumed figures of a record, those of one place together. name: of what follows the record's own path. */
-function grouped(record: unknown, path: Path, name: (rest: Path) => ThingName, id: string): AssumedThing[] {
+/** Wanted figures of a record, those of one place together. name: of what follows the record's own path. */
+function groupedFigures(
+  record: unknown,
+  path: Path,
+  name: (rest: Path) => ThingName,
+  id: string,
+  wanted: Wanted,
+): AssumedThing[] {
   const things: AssumedThing[] = [];
   const walk = (value: unknown, rest: Path) => {
     if (isFigure(value)) {
-      if (isAssumed(value)) things.push(thing([{ path: [...path, ...rest], value, axis: null }], rest));
+      if (wanted(value)) things.push(thing([{ path: [...path, ...rest], value, axis: null }], rest));
     } else if (isPlace(value)) {
       const figures = value.flatMap((one, i): AssumedFigure[] =>
-        isAssumed(one) ? [{ path: [...path, ...rest, i], value: one, axis: AXES[i] ?? null }] : [],
+        wanted(one) ? [{ path: [...path, ...rest, i], value: one, axis: AXES[i] ?? null }] : [],
       );
       if (figures.length > 0) things.push(thing(figures, rest));
     } else if (Array.isArray(value)) value.forEach((one, i) => walk(one, [...rest, i]));

@@ -9,6 +9,7 @@ export {
   type Rounded,
   roundLength,
 } from './format.ts';
+export { inCar, isInCar } from './inCar.ts';
 export { INCH, type Length, parseLength, type Unit, writtenLength } from './length.ts';
 export {
   atLeast,
@@ -18,6 +19,7 @@ export {
   DECISION,
   FOLD,
   IN_LINE,
+  LARGEST_IN_CAR,
   PROTRACTOR_ERROR,
   STRAIGHT_ENOUGH,
   TAPE_ERROR,

@@ -20,6 +20,9 @@ export const STRAIGHT_ENOUGH = 0.254;
 export const TAPE_ERROR = 3;
 export const PROTRACTOR_ERROR = 0.5;
 
+/** Nothing in a car, or of a cage for one, is larger or farther from its origin. mm. A racing lorry is about 6 m long. */
+export const LARGEST_IN_CAR = 15_000;
+
 /** A value as decisions see it: rounded to 1e-6, so that every engine decides alike. Never −0. */
 export const decided = (value: number): number => Math.round(value / DECISION) / (1 / DECISION) + 0;
 

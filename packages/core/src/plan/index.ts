@@ -3,6 +3,7 @@ export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
 export {
   type AngleKey,
   isAngleKey,
+  usualMeasure,
   type LengthKey,
   MEASURE_KEYS,
   type MeasureKey,

@@ -105,3 +105,10 @@ export type LengthKey = KeysOfKind<'length'>;
 export type AngleKey = KeysOfKind<'angle'>;
 
 export const isAngleKey = (key: MeasureKey): key is AngleKey => MEASURES[key].kind === 'angle';
+
+/** Between what a measure of a car mostly is, in mm; one outside is asked back where it is typed. Common practice: small cars to lorries' cabs. */
+export function usualMeasure(key: LengthKey): readonly [low: number, high: number] {
+  if (key.startsWith('halfWidth') || key.startsWith('doorSkin')) return [300, 1200];
+  if (key.startsWith('headliner') || key === 'doorTop') return [600, 2000];
+  return [0, 1500];
+}

@@ -26,6 +26,7 @@ export {
   type ScheduleRow,
   type TubeOption,
 } from './ruleBook.ts';
+export { beyondFindings } from './beyondFindings.ts';
 export {
   asymmetryFindings,
   briefFindings,

@@ -1,4 +1,7 @@
 import {
+  INCHES,
+  inCar,
+  MILLIMETRES,
   type Angle,
   collect,
   fail,
@@ -79,9 +82,9 @@ function bendsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit
   const rows = collect(
     (hasTail ? body.slice(0, -1) : body).map((row, i): Outcome<TakeOffRow> =>
       inRow(i, () => {
-        const straight = parseLength(cell(row, 'straight'), unit);
+        const straight = lengthIn(cell(row, 'straight'), unit);
         if (!straight.ok) return straight;
-        const offset = cell(row, 'offset') === '' ? null : parseLength(cell(row, 'offset'), unit);
+        const offset = cell(row, 'offset') === '' ? null : lengthIn(cell(row, 'offset'), unit);
         if (offset && !offset.ok) return offset;
         const rotation = parseAngle(cell(row, 'rotation') || '0');
         if (!rotation.ok) return rotation;
@@ -96,9 +99,15 @@ function bendsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit
     ),
   );
   if (!rows.ok) return rows;
-  const tail = hasTail ? inRow(body.length - 1, () => parseLength(cell(last, 'straight'), unit)) : null;
+  const tail = hasTail ? inRow(body.length - 1, () => lengthIn(cell(last, 'straight'), unit)) : null;
   if (tail && !tail.ok) return tail;
   return succeed({ rows: rows.value, tail: tail?.value ?? null, points: null });
+}
+
+/** A length of a list, as long as a car can have one. */
+function lengthIn(text: string, unit: Unit): Outcome<Length> {
+  const read = parseLength(text, unit);
+  return read.ok ? inCar(read.value, unit === 'in' ? INCHES : MILLIMETRES) : read;
 }
 
 function bendAngle(text: string): Outcome<Angle> {
@@ -117,7 +126,7 @@ function pointsFrom(body: string[][], columns: (Column | undefined)[], unit: Uni
     body.map((row, i): Outcome<Via> =>
       inRow(i, () => {
         const axes = collect(
-          (['x', 'y', 'z'] as const).map((axis) => parseLength(row[columns.indexOf(axis)] ?? '', unit)),
+          (['x', 'y', 'z'] as const).map((axis) => lengthIn(row[columns.indexOf(axis)] ?? '', unit)),
         );
         if (!axes.ok) return axes;
         const [x, y, z] = axes.value as [Length, Length, Length];

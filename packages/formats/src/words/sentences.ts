@@ -1,6 +1,7 @@
 import { type Quantity } from '@gyrus/core';
 import { cockpitSentences } from './cockpit.ts';
 import { tubeKindWords } from './tube.ts';
+import { thingWords } from './assumed.ts';
 import { type Say, type Words } from './say.ts';
 
 /** What each code of a finding says. */
@@ -33,6 +34,8 @@ export const sentences: Readonly<Record<string, Say>> = {
     `The tube stands ${measured.replace('−', '')} outside the wall as it was taped at the ${placeWords(fact('place'), fact('side'))}: that reading is not trusted. Measure it again before you bend.`,
   'figures-untold': () =>
     'This plan is from before figures told whether somebody measured them: those that the program proposed cannot be told from those that were read. Go through them at Survey.',
+  'beyond-any-car': ({ measured, limit, finding }) =>
+    `${capital(finding.restsOn.map(thingWords).join(', ') || 'a figure')} stands as ${measured}, and no car is larger than ${limit}: check its unit and its digits, and type it again.`,
   'in-body': ({ measured, fact }) =>
     `The tube stands ${measured.replace('−', '')} inside the body at the ${placeWords(fact('place'), fact('side'))}.`,
   'trim-short': ({ measured, limit, fact }) =>

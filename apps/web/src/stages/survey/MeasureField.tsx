@@ -1,4 +1,11 @@
-import { type AngleKey, isAngleKey, type LengthKey, type MeasureKey, MEASURES } from '@gyrus/core';
+import {
+  type AngleKey,
+  isAngleKey,
+  type LengthKey,
+  type MeasureKey,
+  MEASURES,
+  usualMeasure,
+} from '@gyrus/core';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -29,7 +36,7 @@ function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () =
       needed={MEASURES[measure].needed}
       label={MEASURES[measure].label}
       field={`survey/${measure}`}
-      kind={lengthKind(style, limits)}
+      kind={lengthKind(style, { ...limits, usual: usualMeasure(measure) })}
       value={measures[measure] ?? null}
       onFocus={onFocus}
       set={({ survey }, value) => {
