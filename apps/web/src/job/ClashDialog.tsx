@@ -39,7 +39,7 @@ function Asked({ clash }: { clash: Clashing }) {
   };
   const from = clash.revision ? `revision ${clash.revision.number}` : 'the window that was closed';
   return (
-    <Dialog wide kept open title="Both of you changed this" onClose={() => undefined}>
+    <Dialog wide kept open title="Both of you changed this" onClose={null}>
       <p className="mb-3">
         {clash.fallen.length > 0
           ? `Put together, ${clash.fallen.join(', ')} would stand nowhere, which stands with either of you: choose one whole plan.`
@@ -107,7 +107,8 @@ function ClashRow({ clash, plans, style, chosen, onChoose }: ClashRowProps) {
           <Button
             aria-pressed={chosen === side}
             aria-label={`${name}: ${side === 'mine' ? 'yours' : 'theirs'}`}
-            className={`figure w-full ${chosen === side ? 'bg-chalk border-ink border-2' : ''}`}
+            kind={chosen === side ? 'strong' : 'plain'}
+            className="figure w-full"
             onClick={() => onChoose(side)}
           >
             <Typeset text={shown(clash, side, style)} />

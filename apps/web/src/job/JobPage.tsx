@@ -120,8 +120,11 @@ function OpenJob({ job }: { job: JobDetail }) {
 /** Each stage has its own error boundary, made anew when the stage changes. */
 function Stage() {
   const { pathname } = useLocation();
+  const stale = useTrouble((state) => Object.keys(state.failed).length > 0);
   return (
-    <main className="min-h-0 flex-1 overflow-auto">
+    <main
+      className={`min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}
+    >
       <ErrorBoundary key={pathname} what="This stage">
         <Outlet />
       </ErrorBoundary>

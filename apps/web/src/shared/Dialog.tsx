@@ -6,7 +6,8 @@ import { Button } from './Button.tsx';
 interface DialogProps {
   title: string;
   open: boolean;
-  onClose: () => void;
+  /** null where there is no way out but an answer. */
+  onClose: (() => void) | null;
   children: ReactNode;
   wide?: boolean;
   /** What is typed in it is kept with every key, so that closing it loses nothing. */
@@ -24,7 +25,7 @@ export const Dialog = ({ open, ...rest }: DialogProps) => (open ? <OpenDialog {.
 function OpenDialog({ title, onClose, children, wide = false, kept = false }: Omit<DialogProps, 'open'>) {
   const [typed, setTyped] = useState(false);
   const [asking, setAsking] = useState(false);
-  const leave = () => (typed && !kept ? setAsking(true) : onClose());
+  const leave = () => (typed && !kept ? setAsking(true) : onClose?.());
   return (
     <Radix.Root open onOpenChange={(next) => !next && leave()}>
       <Radix.Portal>
@@ -36,11 +37,13 @@ function OpenDialog({ title, onClose, children, wide = false, kept = false }: Om
         >
           <div className="mb-4 flex items-start justify-between gap-4">
             <Radix.Title className="text-xl">{title}</Radix.Title>
-            <Radix.Close aria-label="Close" className="min-h-10 min-w-10 p-2">
-              <X aria-hidden="true" className="size-5" />
-            </Radix.Close>
+            {onClose && (
+              <Radix.Close aria-label="Close" className="min-h-10 min-w-10 p-2">
+                <X aria-hidden="true" className="size-5" />
+              </Radix.Close>
+            )}
           </div>
-          {asking && <ThrowAway onThrow={onClose} onStay={() => setAsking(false)} />}
+          {asking && onClose && <ThrowAway onThrow={onClose} onStay={() => setAsking(false)} />}
           <Kept value={() => setTyped(false)}>{children}</Kept>
         </Radix.Content>
       </Radix.Portal>

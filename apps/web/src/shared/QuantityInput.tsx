@@ -96,6 +96,7 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
       />
       <div
         id={messageId}
+        data-says={problem || doubt ? true : undefined}
         className={`text-sm ${problem ? 'text-out font-semibold' : doubt ? 'text-look font-semibold' : 'text-quiet'} ${bare ? (problem || doubt ? `bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 ${problem ? 'border-out' : 'border-look'}` : 'sr-only') : 'mt-0.5 min-h-5'}`}
       >
         {problem ?? (value && read ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}

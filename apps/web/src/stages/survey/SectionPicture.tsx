@@ -104,7 +104,7 @@ function PlacedField({ place, onFocus }: { place: FieldPlace; onFocus: (key: Mea
   const above = /^(headliner|floorSlope|landing|door)/.test(place.key);
   return (
     <div
-      className="absolute w-[11.6%] min-w-19 -translate-x-1/2 -translate-y-1/2"
+      className="absolute w-[11.6%] min-w-19 -translate-x-1/2 -translate-y-1/2 focus-within:z-20 has-[[data-says]]:z-10"
       style={{ left: `${(100 * place.x) / PICTURE.width}%`, top: `${(100 * place.y) / PICTURE.height}%` }}
     >
       <MeasureField measure={place.key} onFocus={onFocus} />
