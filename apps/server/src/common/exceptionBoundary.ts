@@ -29,7 +29,7 @@ export class ExceptionBoundary implements ExceptionFilter {
     }
     const { method, path } = http.getRequest<Request>();
     if (isGone(exception)) {
-      this.log.warn({ method, path }, 'the database is gone');
+      this.log.info({ method, path }, 'the database is gone');
       response.status(503).setHeader('Retry-After', '2').json({ error: DATABASE_GONE });
       return;
     }
