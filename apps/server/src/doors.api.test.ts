@@ -161,6 +161,13 @@ describe('what cannot be kept', () => {
     },
   );
 
+  test('a number that JSON can write and no number is, is refused', async () => {
+    const body = '{"name":"Shop","note":"","size":1e999}';
+    const refused = await api().post('/api/shop/machines').set('Content-Type', 'application/json').send(body);
+    expect(refused.status).toBe(422);
+    expect(faultIn(refused.body).code).toBe('unkeepable-number');
+  });
+
   test('a body nested thousands deep is refused at once', async () => {
     const deep = `{"a":${'['.repeat(200_000)}${']'.repeat(200_000)}}`;
     const begun = performance.now();

@@ -23,6 +23,10 @@ function unkeepable(body: unknown): Fault | null {
     const depth = depths.pop() ?? 0;
     if (typeof value === 'string') {
       if (!isKeepable(value)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+    } else if (typeof value === 'number') {
+      // JSON can write 1e999, which no number here is.
+      if (!Number.isFinite(value))
+        return fault('unkeepable-number', '', 'a number in this is beyond all measure');
     } else if (typeof value === 'object' && value !== null) {
       if (depth >= DEEPEST) return fault('too-deep', '', `this is nested deeper than ${DEEPEST} levels`);
       for (const key in value) {

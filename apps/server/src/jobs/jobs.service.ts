@@ -9,7 +9,7 @@ import {
   type SaveRevisionDto,
   type UpdateJobDto,
 } from '@gyrus/contract';
-import { emptyPlan, type Plan, readPlan, under } from '@gyrus/core';
+import { emptyPlan, type Plan, planReader, readPlan, under } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
@@ -19,6 +19,9 @@ import { PlanRevisionEntity } from './planRevision.entity.ts';
 
 @Injectable()
 export class JobsService {
+  /** A plan that is saved differs from the one before by a record or two. */
+  private readonly readPlan = planReader();
+
   constructor(private readonly database: DataSource) {}
 
   /** All jobs, last changed first; car and series come from the newest plan. */
@@ -128,7 +131,7 @@ export class JobsService {
    * save is told why: of the clash with the newest revision beside it, and nothing of either is lost. A repeated save of one id is one save.
    */
   async save(jobId: string, dto: SaveRevisionDto): Promise<RevisionSummary> {
-    const read = under('/plan', readPlan(dto.plan));
+    const read = under('/plan', this.readPlan(dto.plan));
     if (!read.ok) throw new Refusal(read.fault);
     const plan = JSON.stringify(read.value);
     const { parent } = dto;

@@ -114,7 +114,8 @@ function broughtUp(document: Record<string, unknown>, version: number): Record<s
   }
 }
 
-function checkReferences(plan: Plan): Outcome<Plan> {
+/** What no schema of one part can see: that what is named is there, and no id is given twice. */
+export function checkReferences(plan: Plan): Outcome<Plan> {
   const dies = new Set(plan.dies.map((pinned) => pinned.id));
   for (const [i, { bending }] of plan.members.entries()) {
     if (bending.die !== null && !dies.has(bending.die))
