@@ -1,9 +1,10 @@
 import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import { type NestExpressApplication } from '@nestjs/platform-express';
+import { json } from 'express';
 import { type Logger } from 'pino';
 import { AppModule } from './app.module.ts';
-import { refuseUnkeepable } from './common/bodyGuard.ts';
+import { noteEscapes, refuseUnkeepable } from './common/bodyGuard.ts';
 import { refuseStrangers } from './common/callers.ts';
 import { ExceptionBoundary } from './common/exceptionBoundary.ts';
 import { validation } from './common/validation.ts';
@@ -32,7 +33,7 @@ export async function createApp({
     bodyParser: false,
   });
   app.use(refuseStrangers);
-  app.useBodyParser('json', { limit: '4mb' });
+  app.use(json({ limit: '4mb', verify: noteEscapes }));
   app.use(refuseUnkeepable);
   if (pages) servePages(app, pages);
   app.setGlobalPrefix('api');

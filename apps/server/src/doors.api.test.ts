@@ -161,6 +161,21 @@ describe('what cannot be kept', () => {
     },
   );
 
+  test.each(['utf-16le', 'utf-16'])(
+    'strange text is found in %s too, which needs no escapes for it',
+    async (charset) => {
+      const body = Buffer.from('\ufeff{"name":"a\ud800","note":""}', 'utf16le');
+      const refused = await api()
+        .post('/api/shop/machines')
+        .set('Content-Type', `application/json; charset=${charset}`)
+        .serialize((sent) => sent as unknown as string)
+        .send(body as unknown as object);
+      expect(refused.status).toBeGreaterThanOrEqual(400);
+      expect(refused.status).toBeLessThan(500);
+      expect((await api().get('/api/shop').expect(200)).text).not.toContain('a\ufffd');
+    },
+  );
+
   test('a number that JSON can write and no number is, is refused', async () => {
     const body = '{"name":"Shop","note":"","size":1e999}';
     const refused = await api().post('/api/shop/machines').set('Content-Type', 'application/json').send(body);

@@ -1,4 +1,4 @@
-import { planReader, readPlan } from '@gyrus/core';
+import { type Outcome, type Plan, planReader, type ReadPlan, readPlan, succeed } from '@gyrus/core';
 import fc from 'fast-check';
 import { demoPlan } from './index.ts';
 import { unfinishedPlan } from './unfinished.ts';
@@ -20,6 +20,13 @@ const spoilt = (document: object, path: (string | number)[], by: unknown): unkno
   return copy;
 };
 
+/** The outcome without the JSON, which is held to say the same. */
+function planOf(read: Outcome<ReadPlan>): Outcome<Plan> {
+  if (!read.ok) return read;
+  expect(JSON.parse(read.value.json)).toEqual(JSON.parse(JSON.stringify(read.value.plan)));
+  return succeed(read.value.plan);
+}
+
 test('it reads as readPlan does, again and again, whatever is spoilt and however it is spoilt', () => {
   const read = planReader();
   const spoil = fc.tuple(
@@ -30,8 +37,8 @@ test('it reads as readPlan does, again and again, whatever is spoilt and however
     fc.property(spoil, ([path, by]) => {
       const plan = spoilt(demoPlan, path, by);
       const usual = readPlan(structuredClone(plan));
-      for (let i = 0; i < 2; i += 1) expect(read(structuredClone(plan))).toEqual(usual);
-      expect(read(demoPlan)).toEqual({ ok: true, value: demoPlan });
+      for (let i = 0; i < 2; i += 1) expect(planOf(read(structuredClone(plan)))).toEqual(usual);
+      expect(planOf(read(demoPlan))).toEqual({ ok: true, value: demoPlan });
     }),
     { seed: 12, numRuns: 150 },
   );
@@ -41,7 +48,9 @@ test('a sound record in the list of another kind is no sound record there', () =
   const read = planReader();
   expect(read(demoPlan).ok).toBe(true);
   const [plate] = demoPlan.plates;
-  expect(read({ ...demoPlan, gussets: [plate] })).toEqual(readPlan({ ...demoPlan, gussets: [plate] }));
+  expect(planOf(read({ ...demoPlan, gussets: [plate] }))).toEqual(
+    readPlan({ ...demoPlan, gussets: [plate] }),
+  );
 });
 
 test('what no record shows alone is looked at every time: ids given twice, dies that are not pinned', () => {
@@ -62,5 +71,5 @@ test('a reader that remembers little forgets the oldest and still reads', () => 
 
 test.each([1, 2, 3, 4, 99, 'x', null])('a plan of version %s is read as readPlan reads it', (version) => {
   const plan = { ...demoPlan, version };
-  expect(planReader()(plan)).toEqual(readPlan(plan));
+  expect(planOf(planReader()(plan))).toEqual(readPlan(plan));
 });

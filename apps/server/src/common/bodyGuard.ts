@@ -1,3 +1,4 @@
+import { type IncomingMessage } from 'node:http';
 import { type Fault } from '@gyrus/core';
 import { type NextFunction, type Request, type Response } from 'express';
 
@@ -9,20 +10,28 @@ const DEEPEST = 40;
  * into classes, so that nothing behind has to ask.
  */
 export function refuseUnkeepable(request: Request, response: Response, next: NextFunction): void {
-  const fault = unkeepable(request.body);
+  const fault = unkeepable(request.body, escaped.has(request));
   if (fault) response.status(422).json({ error: fault });
   else next();
 }
 
+/** Requests whose JSON has escapes, or is not UTF-8: NUL and half characters can come in no other way. */
+const escaped = new WeakSet<IncomingMessage>();
+
+/** For the JSON parser, which shows the bytes before it reads them. */
+export function noteEscapes(request: IncomingMessage, _: unknown, bytes: Buffer, encoding: string): void {
+  if (encoding !== 'utf-8' || bytes.includes('\\u')) escaped.add(request);
+}
+
 /** What is wrong with a body, or null. Goes down without recursion, as the depth is what is not trusted; and tells the place only of a fault. */
-function unkeepable(body: unknown): Fault | null {
+function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
   const values: unknown[] = [body];
   const depths: number[] = [0];
   while (values.length > 0) {
     const value = values.pop();
     const depth = depths.pop() ?? 0;
     if (typeof value === 'string') {
-      if (!isKeepable(value)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+      if (mayBeStrange && !isKeepable(value)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
     } else if (typeof value === 'number') {
       // JSON can write 1e999, which no number here is.
       if (!Number.isFinite(value))
@@ -30,8 +39,7 @@ function unkeepable(body: unknown): Fault | null {
     } else if (typeof value === 'object' && value !== null) {
       if (depth >= DEEPEST) return fault('too-deep', '', `this is nested deeper than ${DEEPEST} levels`);
       for (const key in value) {
-        if (!Array.isArray(value) && !isKeepable(key))
-          return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+        if (mayBeStrange && !isKeepable(key)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
         values.push((value as Record<string, unknown>)[key]);
         depths.push(depth + 1);
       }

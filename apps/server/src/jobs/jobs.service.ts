@@ -133,10 +133,11 @@ export class JobsService {
   async save(jobId: string, dto: SaveRevisionDto): Promise<RevisionSummary> {
     const read = under('/plan', this.readPlan(dto.plan));
     if (!read.ok) throw new Refusal(read.fault);
-    const plan = JSON.stringify(read.value);
     const { parent } = dto;
     const appended =
-      parent === null ? null : await appendRevision(this.database, { ...dto, jobId, parent, plan });
+      parent === null
+        ? null
+        : await appendRevision(this.database, { ...dto, jobId, parent, plan: read.value.json });
     if (appended)
       return {
         id: dto.id,
@@ -147,7 +148,7 @@ export class JobsService {
         note: dto.note,
         createdAt: appended.createdAt.toISOString(),
       };
-    return this.database.transaction((manager) => saveLocked(manager, jobId, dto, read.value));
+    return this.database.transaction((manager) => saveLocked(manager, jobId, dto, read.value.plan));
   }
 }
 

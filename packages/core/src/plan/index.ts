@@ -42,4 +42,4 @@ export {
   type TubeChoice,
 } from './tooling.ts';
 export { certificateOf, longestStick } from './stock.ts';
-export { planReader } from './planReader.ts';
+export { planReader, type ReadPlan } from './planReader.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Outcome } from '../fault/index.ts';
+import { type Outcome, succeed } from '../fault/index.ts';
 import { member } from './member.ts';
 import { occupant } from './occupant.ts';
 import { part } from './part.ts';
@@ -29,31 +29,52 @@ const frame = planSchema.extend({
   dies: anything,
 });
 
+/** A plan that was read, with its JSON. */
+export interface ReadPlan {
+  plan: Plan;
+  json: string;
+}
+
 /**
- * Reads plans as readPlan does, with the same outcomes, for somebody who reads many that differ little, such as each save of a plan: a
- * record that was found sound once is not checked again, as what is sound follows from its text alone.
+ * Reads plans as readPlan does, with the same outcomes, for somebody who reads many that differ little and writes each down, such as every
+ * save of a plan: a record that was found sound once is not checked again, as what is sound follows from its text alone.
  * data: as it comes from JSON, every number finite: what JSON cannot write is not told apart from null here.
  * most: so many records are remembered; the oldest are forgotten.
  */
-export function planReader(most = 5000): (data: unknown) => Outcome<Plan> {
+export function planReader(most = 5000): (data: unknown) => Outcome<ReadPlan> {
   const sound = new Set<string>();
-  const isSound = (list: List, record: unknown): boolean => {
-    const text = list + JSON.stringify(record);
-    if (sound.has(text)) return true;
-    if (!RECORDS[list].safeParse(record).success) return false;
-    sound.add(text);
+  /** The text of a record, or null where it is not sound. */
+  const soundText = (list: List, record: unknown): string | null => {
+    const text = JSON.stringify(record);
+    if (sound.has(list + text)) return text;
+    if (!RECORDS[list].safeParse(record).success) return null;
+    sound.add(list + text);
     for (const oldest of sound) {
       if (sound.size <= most) break;
       sound.delete(oldest);
     }
-    return true;
+    return text;
   };
   return (data) => {
     // A plan of another version is migrated; one with a fault is told where: both take the long way.
-    if ((data as { version?: unknown } | null | undefined)?.version !== PLAN_VERSION) return readPlan(data);
+    if ((data as { version?: unknown } | null | undefined)?.version !== PLAN_VERSION) return longWay(data);
     const framed = frame.safeParse(data);
-    if (!framed.success) return readPlan(data);
-    const isAllSound = LISTS.every((list) => framed.data[list].every((record) => isSound(list, record)));
-    return isAllSound ? checkReferences(framed.data as Plan) : readPlan(data);
+    if (!framed.success) return longWay(data);
+    const { members, plates, gussets, parts, occupants, dies, ...rest } = framed.data;
+    const lists = { members, plates, gussets, parts, occupants, dies };
+    const texts: string[] = [];
+    for (const list of LISTS) {
+      const records = lists[list].map((record) => soundText(list, record));
+      if (records.includes(null)) return longWay(data);
+      texts.push(`"${list}":[${records.join(',')}]`);
+    }
+    const read = checkReferences(framed.data as Plan);
+    const head = JSON.stringify(rest).slice(0, -1);
+    return read.ok ? succeed({ plan: read.value, json: `${head},${texts.join(',')}}` }) : read;
   };
+}
+
+function longWay(data: unknown): Outcome<ReadPlan> {
+  const read = readPlan(data);
+  return read.ok ? succeed({ plan: read.value, json: JSON.stringify(read.value) }) : read;
 }
