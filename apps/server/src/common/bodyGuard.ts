@@ -67,7 +67,6 @@ const fault = (code: string, path: string, message: string): Fault => ({ code, m
 /** NUL has no place in PostgreSQL's text, and half of a surrogate pair is no character. */
 const isKeepable = (text: string): boolean => !UNKEEPABLE.test(text);
 
-// eslint-disable-next-line no-control-regex -- NUL is what is looked for.
 const UNKEEPABLE = /[\0\p{Surrogate}]/u;
 
 /** A key in a JSON pointer, RFC 6901. */
