@@ -301,3 +301,17 @@ test('a row that cannot be shown leaves the page and its other rows usable, and 
   await expect(page.getByRole('table', { name: 'Tube' }).getByRole('row')).not.toHaveCount(2);
   await expect(page.getByRole('button', { name: /test bends/ }).first()).toBeVisible();
 });
+
+test('a page that cannot be shown fails alone, says so, and is there again when it can be', async ({
+  page,
+}) => {
+  await page.route(/ShopPage.*\.js/, (route) => route.abort());
+  await page.goto('/shop');
+  const trouble = page.getByRole('alert');
+  await expect(trouble).toContainText('This page could not be shown.');
+  await trouble.getByRole('link', { name: 'All jobs' }).click();
+  await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+  await page.unroute(/ShopPage.*\.js/);
+  await page.goto('/shop');
+  await expect(page.getByRole('heading', { name: 'Shop' })).toBeVisible();
+});

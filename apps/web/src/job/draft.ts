@@ -38,11 +38,13 @@ export interface LeftDraft {
   draft: Draft;
 }
 
-/** Drafts that closed tabs left behind. open: the names of the tabs that are open. */
+/** Drafts that closed tabs left behind, and the one from before drafts knew tabs. open: the names of the tabs that are open. */
 export function leftDrafts(doc: Doc, open: ReadonlySet<string>): LeftDraft[] {
   const prefix = prefixOf(doc);
+  const before = branchOf(doc.jobId) === doc.branch ? [`gyrus-draft-${doc.jobId}`] : [];
   return keptKeys(prefix)
     .filter((key) => key !== keyOf(doc) && !open.has(key.slice(prefix.length)))
+    .concat(before)
     .flatMap((key) => {
       const draft = draftAt(key);
       return draft ? [{ key, draft }] : [];
@@ -57,7 +59,8 @@ function draftAt(key: string): Draft | null {
   try {
     const draft = JSON.parse(text) as Draft;
     const plan = readPlan(draft.plan);
-    return plan.ok ? { ...draft, plan: plan.value } : null;
+    const { sent = [] } = draft as Partial<Draft>;
+    return plan.ok ? { ...draft, sent, plan: plan.value } : null;
   } catch {
     return null;
   }

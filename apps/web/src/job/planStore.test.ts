@@ -293,6 +293,19 @@ describe('tabs of one browser', () => {
     expect(leftDrafts(MAIN, await openTabs())).toEqual([]);
   });
 
+  test('what was left from before drafts knew tabs is gone on with too', async () => {
+    const { sent: _, ...before } = {
+      base: { id: 'r1', number: 1 },
+      plan: withBrief({ car: 'Old draft' }),
+      typing: {},
+      sent: [],
+    };
+    kept.set('gyrus-draft-job', JSON.stringify(before));
+    store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
+    expect(briefNow()?.car).toBe('Old draft');
+    expect(kept.has('gyrus-draft-job')).toBe(false);
+  });
+
   test('beside work of this tab it is offered, and put together with it', async () => {
     const other = await inOtherTab(() => {
       store().open('job', server.head);

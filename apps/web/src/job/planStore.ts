@@ -72,7 +72,7 @@ interface JobState {
   /** Puts another plan in place of this one, as one undo step: an earlier revision, restored. */
   replace: (key: string, plan: Plan) => void;
   /** Goes on with another variant of the open job; what is on screen is saved before. */
-  switchTo: (head: Revision) => void;
+  switchTo: (head: Revision, left?: LeftDraft[]) => void;
   setTyping: (field: string, text: string | undefined) => void;
   seal: () => void;
   undo: () => void;
@@ -152,11 +152,11 @@ export const usePlanStore = create<JobState>()((set, get) => {
       set({ typing: {} });
       move((history) => edit(seal(history), key, plan));
     },
-    switchTo: (head) => {
+    switchTo: (head, left) => {
       const { jobId } = get();
       if (!jobId) return;
       rememberBranch(jobId, head.branch);
-      get().open(jobId, head);
+      get().open(jobId, head, left);
     },
     setTyping: (field, text) => {
       const others = Object.fromEntries(Object.entries(get().typing).filter(([key]) => key !== field));

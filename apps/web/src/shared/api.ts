@@ -18,6 +18,9 @@ class NoAnswer extends Error {
   }
 }
 
+/** A server that has not answered by then is taken for gone: what was asked is asked again. ms */
+const PATIENCE = 30_000;
+
 /** One request to the API; JSON in and out. Throws ApiFault or NoAnswer. */
 export async function api<T>(
   path: string,
@@ -49,7 +52,7 @@ async function answerOf<T>(response: Response): Promise<T> {
 
 async function send(path: string, request: RequestInit): Promise<Response> {
   try {
-    return await fetch(`/api/${path}`, request);
+    return await fetch(`/api/${path}`, { ...request, signal: AbortSignal.timeout(PATIENCE) });
   } catch {
     throw new NoAnswer();
   }

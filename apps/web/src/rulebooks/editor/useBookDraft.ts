@@ -54,7 +54,10 @@ function kept(key: string): RuleBook | null {
 async function takeOver(name: string): Promise<RuleBook | null> {
   const prefix = prefixOf(name);
   const open = await openTabs();
-  const left = keptKeys(prefix).find((one) => !open.has(one.slice(prefix.length)));
+  // The last is from before books knew tabs.
+  const left = [...keptKeys(prefix), `gyrus-book/${name}`].find(
+    (one) => !open.has(one.slice(prefix.length)) && kept(one) !== null,
+  );
   const book = left === undefined || kept(keyOf(name)) ? null : kept(left);
   if (left === undefined || !book) return null;
   if (keepText(keyOf(name), JSON.stringify(book))) dropText(left);

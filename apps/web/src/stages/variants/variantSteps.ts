@@ -1,6 +1,8 @@
 import { type Revision, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
 import { toast } from 'sonner';
+import { leftDrafts } from '../../job/draft.ts';
 import { isOpen, openDoc, usePlanStore } from '../../job/planStore.ts';
+import { openTabs } from '../../job/tab.ts';
 import { saveNow } from '../../job/useAutosave.ts';
 import { api, ApiFault } from '../../shared/api.ts';
 import { fetchRevision } from '../../shared/queries.ts';
@@ -39,8 +41,9 @@ export const startVariant = (name: string): Promise<void> => keepAs(`variant ${n
 export async function goOnWith(jobId: string, head: RevisionSummary): Promise<void> {
   const doc = openDoc();
   if (!doc || !(await saveNow())) return void toast.error(NOT_SAVED);
-  const newest = await fetched(jobId, head.number);
-  if (newest && isOpen(doc)) usePlanStore.getState().switchTo(newest);
+  const [newest, tabs] = await Promise.all([fetched(jobId, head.number), openTabs()]);
+  if (!newest || !isOpen(doc)) return;
+  usePlanStore.getState().switchTo(newest, leftDrafts({ jobId, branch: newest.branch }, tabs));
 }
 
 /** Puts an earlier plan on screen, as an edit that can be undone and is saved as a new revision. */
