@@ -12,25 +12,28 @@ import {
 import { type Remote, wrap } from 'comlink';
 import { type EvaluationWorker } from './evaluation.worker.ts';
 
-/** The worker could not be loaded, or ended in the middle of its work. */
-class WorkerGone extends Error {
-  constructor() {
-    super('the part of the program that works things out has ended');
-  }
-}
+/** The worker could not be loaded, ended in the middle of its work, or comes to no end. */
+class WorkerGone extends Error {}
+
+const ENDED = 'the part of the program that works things out has ended';
+
+/** What takes longer is taken for endless: a figure that no car has can do that. ms */
+const LONGEST = 60_000;
+const ENDLESS = `it took longer than ${LONGEST / 1000} s: look for a figure that no car has`;
 
 interface Running {
   remote: Remote<EvaluationWorker>;
   gone: Promise<never>;
+  stop: () => void;
 }
 
 function started(): Running {
   const worker = new Worker(new URL('./evaluation.worker.ts', import.meta.url), { type: 'module' });
   const gone = new Promise<never>((_, reject) => {
-    worker.onerror = () => reject(new WorkerGone());
+    worker.onerror = () => reject(new WorkerGone(ENDED));
   });
   gone.catch(() => undefined);
-  return { remote: wrap<EvaluationWorker>(worker), gone };
+  return { remote: wrap<EvaluationWorker>(worker), gone, stop: () => worker.terminate() };
 }
 
 /** A worker that is started when it is first asked, and anew when it has ended: no question stays without an answer. */
@@ -38,11 +41,20 @@ function workerOf() {
   let running: Running | null = null;
   return async <T>(ask: (remote: Remote<EvaluationWorker>) => Promise<T>): Promise<T> => {
     const asked = (running ??= started());
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const late = new Promise<never>((_, reject) => {
+      timer = setTimeout(() => reject(new WorkerGone(ENDLESS)), LONGEST);
+    });
     try {
-      return await Promise.race([ask(asked.remote), asked.gone]);
+      return await Promise.race([ask(asked.remote), asked.gone, late]);
     } catch (error) {
-      if (error instanceof WorkerGone && running === asked) running = null;
+      if (error instanceof WorkerGone) {
+        asked.stop();
+        if (running === asked) running = null;
+      }
       throw error;
+    } finally {
+      clearTimeout(timer);
     }
   };
 }
