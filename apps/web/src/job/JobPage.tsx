@@ -10,9 +10,7 @@ import { Header } from '../shared/Header.tsx';
 import { Loading, Trouble } from '../shared/Waiting.tsx';
 import { useJob } from '../shared/queries.ts';
 import { Segmented } from '../shared/Segmented.tsx';
-import { ClashDialog } from './ClashDialog.tsx';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './draft.ts';
-import { JobBands } from './JobBands.tsx';
 import { usePlan, usePlanStore } from './planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
 import { SaveMark } from './SaveMark.tsx';
@@ -25,6 +23,9 @@ import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } fr
 import { useKeptHistory } from './useKeptHistory.ts';
 import { useUndoKeys } from './useUndoKeys.ts';
 
+/** Seldom wanted: they come when they are. */
+const ClashDialog = lazy(async () => ({ default: (await import('./ClashDialog.tsx')).ClashDialog }));
+const JobBands = lazy(async () => ({ default: (await import('./JobBands.tsx')).JobBands }));
 const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
 
 /** One job: fetched once, then the draft on screen leads. */
@@ -91,6 +92,9 @@ function OpenJob({ job }: { job: JobDetail }) {
   const evaluation = useEvaluationOf(plan);
   const findings = useFindingsOf(plan);
   const failed = useTrouble((state) => state.failed.evaluation !== undefined);
+  const stale = useTrouble((state) => Object.keys(state.failed).length > 0);
+  const clashing = usePlanStore((state) => state.clash !== null);
+  const told = usePlanStore((state) => state.merged !== null || state.left.length > 0) || stale;
   useAutosave();
   useUndoKeys();
   useKeptHistory();
@@ -100,7 +104,11 @@ function OpenJob({ job }: { job: JobDetail }) {
       <EvaluationContext value={evaluation}>
         <JobHeader job={job} evaluation={evaluation} />
       </EvaluationContext>
-      <JobBands />
+      {told && (
+        <Suspense>
+          <JobBands />
+        </Suspense>
+      )}
       {evaluation ? (
         <EvaluationContext value={evaluation}>
           <FindingsContext value={findings}>
@@ -111,7 +119,11 @@ function OpenJob({ job }: { job: JobDetail }) {
       ) : (
         !failed && <Loading what="the answers" />
       )}
-      <ClashDialog />
+      {clashing && (
+        <Suspense>
+          <ClashDialog />
+        </Suspense>
+      )}
       {evaluation && <PaletteKeys evaluation={evaluation} />}
     </div>
   );
