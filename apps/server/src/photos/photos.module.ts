@@ -1,11 +1,11 @@
 import { Module } from '@nestjs/common';
 import { JobsModule } from '../jobs/jobs.module.ts';
-import { WorkModule } from '../work/work.module.ts';
+import { WorkersModule } from '../workers/workers.module.ts';
 import { PhotosController } from './photos.controller.ts';
 import { PhotosService } from './photos.service.ts';
 
 @Module({
-  imports: [JobsModule, WorkModule],
+  imports: [JobsModule, WorkersModule],
   controllers: [PhotosController],
   providers: [PhotosService],
   exports: [PhotosService],

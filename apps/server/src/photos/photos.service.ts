@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { WorkPool } from '../work/pool.ts';
+import { WorkPool } from '../workers/pool.ts';
 import { PhotoEntity } from './photo.entity.ts';
 
 /** The pages send pictures of 2000 points at most, about 1 MB. */

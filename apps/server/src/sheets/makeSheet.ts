@@ -28,7 +28,7 @@ import {
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
 import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
-import { type Made } from '../work/tasks.ts';
+import { type Made } from '../workers/tasks.ts';
 
 /** How an outline can be had. */
 export const OUTLINE_FORMATS = { pdf: 'pdf', svg: 'svg', dxf: 'dxf' } as const;

@@ -3,12 +3,12 @@ import { JobsModule } from '../jobs/jobs.module.ts';
 import { PhotosModule } from '../photos/photos.module.ts';
 import { RuleBooksModule } from '../rulebooks/ruleBooks.module.ts';
 import { ShopModule } from '../shop/shop.module.ts';
-import { WorkModule } from '../work/work.module.ts';
+import { WorkersModule } from '../workers/workers.module.ts';
 import { SheetsController } from './sheets.controller.ts';
 import { SheetsService } from './sheets.service.ts';
 
 @Module({
-  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkModule],
+  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkersModule],
   controllers: [SheetsController],
   providers: [SheetsService],
 })

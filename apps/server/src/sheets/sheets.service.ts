@@ -4,7 +4,7 @@ import { JobsService } from '../jobs/jobs.service.ts';
 import { PhotosService } from '../photos/photos.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
-import { WorkPool } from '../work/pool.ts';
+import { WorkPool } from '../workers/pool.ts';
 import { type SheetSource, type SheetWanted } from './makeSheet.ts';
 
 /** What is asked for; the inspector's photos are fetched here. */

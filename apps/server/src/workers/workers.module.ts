@@ -2,4 +2,4 @@ import { Module } from '@nestjs/common';
 import { WorkPool } from './pool.ts';
 
 @Module({ providers: [{ provide: WorkPool, useFactory: () => new WorkPool() }], exports: [WorkPool] })
-export class WorkModule {}
+export class WorkersModule {}
