@@ -45,6 +45,8 @@ try {
     await page.goto(address + view);
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
+    // What takes longer is on the tape when it is there.
+    await page.getByText('counting', { exact: true }).waitFor({ state: 'hidden' });
     if (name === 'cope') await page.getByRole('button', { name: /^D1 B/ }).click();
     if (name === 'inspect') await page.getByRole('button', { name: 'Light MH' }).first().click();
     // What is computed away from the page, and the view in space.
@@ -53,6 +55,7 @@ try {
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
   await variants(page, address);
+  await twoPeople(browser, address);
   await printedSheet(address);
 } finally {
   await browser?.close();
@@ -86,4 +89,23 @@ async function variants(page, address) {
   await page.getByRole('link', { name: 'Variants' }).click();
   await page.waitForTimeout(2500);
   await page.screenshot({ path: path.join(root, 'docs/screenshots/variants.png') });
+}
+
+/** Two people who changed one field, each in their own way, and others that go together. */
+async function twoPeople(of, address) {
+  const options = { viewport: { width: 1280, height: 800 }, locale: 'en-GB' };
+  const [one, other] = [await of.newPage(options), await of.newPage(options)];
+  for (const page of [one, other]) {
+    await page.goto(`${address}${DEMO}/survey`);
+    await page.getByLabel('headliner at the centre', { exact: true }).waitFor();
+  }
+  const measure = (page, label, text) => page.getByLabel(label, { exact: true }).fill(text);
+  await measure(other, 'half width at the floor, left', '29 1/8');
+  await measure(other, 'headliner at the centre', '42 1/2');
+  await other.getByText('saving…').waitFor();
+  await other.getByText(/^saved, revision/).waitFor();
+  await measure(one, 'headliner at the centre', '42 1/4');
+  await one.getByRole('dialog').waitFor();
+  await one.getByRole('button', { name: /: theirs$/ }).click();
+  await one.screenshot({ path: path.join(root, 'docs/screenshots/two-people.png') });
 }
