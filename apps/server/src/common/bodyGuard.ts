@@ -1,5 +1,5 @@
 import { type IncomingMessage } from 'node:http';
-import { type Fault } from '@gyrus/core';
+import { type Fault, pointer } from '@gyrus/core';
 import { type NextFunction, type Request, type Response } from 'express';
 
 /** No document of Gyrus nests deeper than 12; what does may be made to exhaust whoever walks it. */
@@ -31,7 +31,8 @@ function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
     const value = values.pop();
     const depth = depths.pop() ?? 0;
     if (typeof value === 'string') {
-      if (mayBeStrange && !isKeepable(value)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+      if (mayBeStrange && !isKeepable(value))
+        return fault('unkeepable-text', pointer(placeOf(body) ?? []), STRANGE);
     } else if (typeof value === 'number') {
       // JSON can write 1e999, which no number here is.
       if (!Number.isFinite(value))
@@ -39,7 +40,8 @@ function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
     } else if (typeof value === 'object' && value !== null) {
       if (depth >= DEEPEST) return fault('too-deep', '', `this is nested deeper than ${DEEPEST} levels`);
       for (const key in value) {
-        if (mayBeStrange && !isKeepable(key)) return fault('unkeepable-text', placeOf(body) ?? '', STRANGE);
+        if (mayBeStrange && !isKeepable(key))
+          return fault('unkeepable-text', pointer(placeOf(body) ?? []), STRANGE);
         values.push((value as Record<string, unknown>)[key]);
         depths.push(depth + 1);
       }
@@ -48,13 +50,12 @@ function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
   return null;
 }
 
-/** The JSON pointer to the first text that cannot be kept, to the object where it is a key; null where there is none that deep. */
-function placeOf(value: unknown, path = '', depth = 0): string | null {
+/** The keys to the first text that cannot be kept, to the object where it is a key; null where there is none that deep. */
+function placeOf(value: unknown, path: string[] = []): string[] | null {
   if (typeof value === 'string') return isKeepable(value) ? null : path;
-  if (typeof value !== 'object' || value === null || depth > DEEPEST) return null;
+  if (typeof value !== 'object' || value === null || path.length > DEEPEST) return null;
   for (const [key, one] of Object.entries(value)) {
-    if (!isKeepable(key)) return path;
-    const found = placeOf(one, `${path}/${pointed(key)}`, depth + 1);
+    const found = isKeepable(key) ? placeOf(one, [...path, key]) : path;
     if (found !== null) return found;
   }
   return null;
@@ -68,6 +69,3 @@ const fault = (code: string, path: string, message: string): Fault => ({ code, m
 const isKeepable = (text: string): boolean => !UNKEEPABLE.test(text);
 
 const UNKEEPABLE = /[\0\p{Surrogate}]/u;
-
-/** A key in a JSON pointer, RFC 6901. */
-const pointed = (key: string): string => key.replaceAll('~', '~0').replaceAll('/', '~1');

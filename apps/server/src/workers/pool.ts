@@ -52,39 +52,50 @@ export class WorkPool implements OnModuleDestroy {
     if (this.inHand >= this.limits.mostWaiting + this.workers.maxThreads) throw noRoom(this.limits);
     this.inHand += 1;
     const stop = new AbortController();
-    const { port1, port2 } = new MessageChannel();
-    let late = false;
-    let timer: NodeJS.Timeout | undefined;
-    port1.once('message', () => {
-      timer = setTimeout(() => {
-        late = true;
-        stop.abort();
-      }, this.limits.longest);
-    });
-    const { signal } = stop;
     const giveUp = () => stop.abort();
+    const clock = clockFor(this.limits.longest, giveUp);
     if (gone?.aborted) giveUp();
     gone?.addEventListener('abort', giveUp, { once: true });
     try {
       return (await this.workers.run(
-        { asked, begun: port2 },
-        { name, signal, transferList: [port2] },
+        { asked, begun: clock.port },
+        { name, signal: stop.signal, transferList: [clock.port] },
       )) as Awaited<ReturnType<WorkerTasks[K]>>;
     } catch (error) {
       if (gone?.aborted) throw whoAskedHasGone();
-      if (late) throw tooLong(this.limits);
+      if (clock.isOver()) throw tooLong(this.limits);
       throw error;
     } finally {
       this.inHand -= 1;
-      clearTimeout(timer);
       gone?.removeEventListener('abort', giveUp);
-      port1.close();
+      clock.stop();
     }
   }
 
   async onModuleDestroy(): Promise<void> {
     await this.workers.destroy();
   }
+}
+
+/** A time limit that runs from when the worker says over its port that it has begun. */
+function clockFor(longest: number, onOver: () => void) {
+  const { port1, port2 } = new MessageChannel();
+  let over = false;
+  let timer: NodeJS.Timeout | undefined;
+  port1.once('message', () => {
+    timer = setTimeout(() => {
+      over = true;
+      onOver();
+    }, longest);
+  });
+  return {
+    port: port2,
+    isOver: () => over,
+    stop: () => {
+      clearTimeout(timer);
+      port1.close();
+    },
+  };
 }
 
 const refusal = (code: string, message: string, status: HttpStatus) =>

@@ -111,7 +111,9 @@ function ClashRow({ clash, plans, style, chosen, onChoose }: ClashRowProps) {
             className="figure w-full"
             onClick={() => onChoose(side)}
           >
-            <Typeset text={shown(clash, side, style)} />
+            <span>
+              <Typeset text={shown(clash, side, style)} />
+            </span>
           </Button>
         </td>
       ))}

@@ -17,7 +17,7 @@ import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useTabNews } from './tabNews.ts';
 import { openTabs } from './tab.ts';
-import { forgetTrouble, useTrouble } from './trouble.ts';
+import { forgetTrouble, useIsStale, useTrouble } from './trouble.ts';
 import { saveNow, useAutosave } from './useAutosave.ts';
 import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from './useEvaluation.ts';
 import { useKeptHistory } from './useKeptHistory.ts';
@@ -92,7 +92,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   const evaluation = useEvaluationOf(plan);
   const findings = useFindingsOf(plan);
   const failed = useTrouble((state) => state.failed.evaluation !== undefined);
-  const stale = useTrouble((state) => Object.keys(state.failed).length > 0);
+  const stale = useIsStale();
   const clashing = usePlanStore((state) => state.clash !== null);
   const told = usePlanStore((state) => state.merged !== null || state.left.length > 0) || stale;
   useAutosave();
@@ -132,7 +132,7 @@ function OpenJob({ job }: { job: JobDetail }) {
 /** Each stage has its own error boundary, made anew when the stage changes. */
 function Stage() {
   const { pathname } = useLocation();
-  const stale = useTrouble((state) => Object.keys(state.failed).length > 0);
+  const stale = useIsStale();
   return (
     <main
       className={`min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}

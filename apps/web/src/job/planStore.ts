@@ -111,14 +111,10 @@ const NOTHING = {
 
 /** The plan of the open job with its undo history, and how far it is saved. */
 export const usePlanStore = create<JobState>()((set, get) => {
-  const doc = (): Doc | null => {
-    const { jobId, branch } = get();
-    return jobId === null ? null : { jobId, branch };
-  };
   const keep = (changes: Partial<JobState>) => {
     set(changes);
     const { base, history, typing, sent } = get();
-    const of = doc();
+    const of = openDoc();
     if (of && history) keepDraft(of, { base, plan: history.present, typing, sent });
   };
   const move = (next: (history: History<Plan>) => History<Plan>) => {
@@ -181,15 +177,13 @@ export const usePlanStore = create<JobState>()((set, get) => {
     savedAs: (of, { id, number }, plan) => {
       const base = { id, number };
       const { history, typing } = get();
-      const current = doc();
-      if (!current || !isDoc(of, current)) return draftSaved(of, base, plan);
+      if (!isOpen(of)) return draftSaved(of, base, plan);
       const done = history?.present === plan;
       keep({ base, saveState: done ? 'saved' : 'waiting', refusal: '', sent: [] });
       if (done && Object.keys(typing).length === 0) dropDraft(of);
     },
     notSaved: (of, saveState, refusal = '') => {
-      const current = doc();
-      if (current && isDoc(of, current)) set({ saveState, refusal });
+      if (isOpen(of)) set({ saveState, refusal });
     },
     goOnFrom: ({ id, number }, plan) => {
       const same = isSameData(get().history?.present, plan);

@@ -12,6 +12,9 @@ interface Trouble {
 
 export const useTrouble = create<Trouble>()(() => ({ failed: {}, tries: 0 }));
 
+/** Whether any answer on screen is older than the plan. */
+export const useIsStale = (): boolean => useTrouble(({ failed }) => Object.keys(failed).length > 0);
+
 /** Asks again for whatever is on screen. */
 export const tryAgain = (): void => useTrouble.setState(({ tries }) => ({ failed: {}, tries: tries + 1 }));
 

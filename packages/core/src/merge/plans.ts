@@ -1,5 +1,5 @@
 import { type Plan, readPlan } from '../plan/index.ts';
-import { type FieldPath, fieldKey, type Json } from './json.ts';
+import { entriesOf, type FieldPath, fieldKey, type Json } from './json.ts';
 import { idsIn, namedIn } from './references.ts';
 import { type FieldClash, type MergeSide, threeWay } from './threeWay.ts';
 
@@ -94,14 +94,9 @@ function goneYetNamed(base: Plan, mine: Plan, theirs: Plan, merged: Json): PlanC
 
 /** What stands at a path of ids; undefined where there is nothing. */
 export function valueAtPath(document: Json, path: FieldPath): Json {
-  return path.reduce<Json>((at, key) => {
-    if (Array.isArray(at))
-      return (
-        (at as { id?: string; book?: string; zone?: string }[]).find(
-          (one) => one.id === key || one.book === key || one.zone === key,
-        ) ?? (at as Json[])[Number(key)]
-      );
-    return (at as Record<string, Json> | undefined | null)?.[key];
+  return path.reduce<Json>((at, key, i) => {
+    if (!Array.isArray(at)) return (at as Record<string, Json> | undefined | null)?.[key];
+    return entriesOf(path.slice(0, i), at)?.get(key) ?? (at as Json[])[Number(key)];
   }, document);
 }
 
