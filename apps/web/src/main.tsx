@@ -5,7 +5,6 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, type RouteObject, RouterProvider } from 'react-router';
 import { claimTab } from './job/tab.ts';
 import { Toaster } from 'sonner';
-import { JobsPage } from './jobs/JobsPage.tsx';
 import { NotFound } from './shared/NotFound.tsx';
 import { PageTrouble } from './shared/PageTrouble.tsx';
 import { Shell } from './shared/Shell.tsx';
@@ -20,7 +19,11 @@ const stages = () => import('./stages/index.ts');
 /** A page that fails alone: the others, and what was typed on it, stay in reach. */
 const pages: RouteObject[] = [
   { path: '/', element: <Navigate replace to="/jobs" /> },
-  { path: '/jobs', element: <JobsPage /> },
+  {
+    path: '/jobs',
+    lazy: async () => ({ Component: (await import('./jobs/JobsPage.tsx')).JobsPage }),
+    HydrateFallback: () => null,
+  },
   {
     path: '/jobs/:jobId',
     lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).JobPage }),
@@ -79,10 +82,7 @@ const router = createBrowserRouter([
   { element: <Shell />, children: pages.map((page) => ({ ...page, errorElement: <PageTrouble /> })) },
 ]);
 
-const root = document.getElementById('root');
-if (root) {
-  // Before anything is kept: drafts stand under this tab's name.
-  await claimTab();
+function show(root: HTMLElement): void {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
@@ -92,3 +92,7 @@ if (root) {
     </StrictMode>,
   );
 }
+
+const root = document.getElementById('root');
+// Before anything is kept: drafts stand under this tab's name.
+if (root) void claimTab().then(() => show(root));
