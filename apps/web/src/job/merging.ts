@@ -1,9 +1,9 @@
 import { type Revision, type RevisionSummary } from '@gyrus/contract';
-import { changesBetween, type Choices } from '@gyrus/core';
+import { changesBetween, type Choices, type Plan } from '@gyrus/core';
 import { api } from '../shared/api.ts';
 import { fetchRevision } from '../shared/queries.ts';
 import { mergeAway } from './away.ts';
-import { type Doc, type LeftDraft } from './draft.ts';
+import { type Doc, type Draft, type LeftDraft } from './draft.ts';
 import { isOpen, type Other, usePlanStore } from './planStore.ts';
 
 /**
@@ -11,27 +11,26 @@ import { isOpen, type Other, usePlanStore } from './planStore.ts';
  * together with the plan on screen, and what both changed is asked. True once there is nothing to ask.
  */
 export async function putTogetherWith(doc: Doc, head: Revision): Promise<boolean> {
-  const { sent, goOnFrom, comparing } = usePlanStore.getState();
+  const { base, sent, goOnFrom, comparing } = usePlanStore.getState();
   if (!isOpen(doc)) return false;
   if (sent.includes(head.id)) {
     goOnFrom(head, head.plan);
     return true;
   }
   comparing();
-  const base = await commonBase(doc, head);
   return mergeOrAsk(doc, {
     plan: head.plan,
-    base: base.plan,
+    base: await commonBase(doc, head.id, { base, sent }),
     revision: { id: head.id, number: head.number },
+    left: null,
   });
 }
 
-/** Puts what a closed tab left together with the plan on screen. */
+/** Puts what a closed tab left together with the plan on screen. It stays kept until it is in, also while there is something to ask. */
 export async function takeInLeft(doc: Doc, left: LeftDraft): Promise<void> {
-  const base = await fetchRevision(doc.jobId, left.draft.base.number);
-  if (!isOpen(doc)) return;
-  await mergeOrAsk(doc, { plan: left.draft.plan, base: base.plan, revision: null });
-  usePlanStore.getState().dropLeft(left);
+  const { plan } = left.draft;
+  const base = await commonBase(doc, usePlanStore.getState().base.id, left.draft);
+  if (isOpen(doc)) await mergeOrAsk(doc, { plan, base, revision: null, left });
 }
 
 /** Puts the plans together with the clashes settled as chosen. */
@@ -62,13 +61,19 @@ async function mergeOrAsk(doc: Doc, other: Other): Promise<boolean> {
   }
 }
 
-/** The newest revision behind the head that the plan on screen goes on from, counting saves of ours that were not answered. */
-async function commonBase({ jobId }: Doc, head: Revision): Promise<Revision> {
-  const { base, sent } = usePlanStore.getState();
-  const ours = new Set([base.id, ...sent]);
+/**
+ * The plan that two went on from: the newest revision behind one of them that the other started from, or had saved without hearing an
+ * answer.
+ */
+async function commonBase(
+  { jobId }: Doc,
+  from: string,
+  { base, sent }: Pick<Draft, 'base' | 'sent'>,
+): Promise<Plan> {
+  const known = new Set([base.id, ...sent]);
   const revisions = await api<RevisionSummary[]>(`jobs/${jobId}/revisions`);
   const byId = new Map(revisions.map((one) => [one.id, one]));
-  let at = byId.get(head.id);
-  while (at && !ours.has(at.id)) at = at.parent === null ? undefined : byId.get(at.parent);
-  return fetchRevision(jobId, at?.number ?? base.number);
+  let at = byId.get(from);
+  while (at && !known.has(at.id)) at = at.parent === null ? undefined : byId.get(at.parent);
+  return (await fetchRevision(jobId, at?.number ?? base.number)).plan;
 }

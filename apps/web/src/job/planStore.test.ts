@@ -306,10 +306,10 @@ describe('tabs of one browser', () => {
     expect(kept.has('gyrus-draft-job')).toBe(false);
   });
 
-  test('beside work of this tab it is offered, and put together with it', async () => {
+  const leftBeside = async (recipe: () => void) => {
     const other = await inOtherTab(() => {
       store().open('job', server.head);
-      store().change('brief/customer', (plan) => void (plan.brief.customer = 'Left there'));
+      recipe();
     });
     other.close();
     store().open('job', server.head);
@@ -317,10 +317,40 @@ describe('tabs of one browser', () => {
     store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
     const [left] = store().left;
     if (!left) throw new Error('it is offered');
+    return left;
+  };
+
+  test('beside work of this tab it is offered, and put together with it', async () => {
+    const left = await leftBeside(() =>
+      store().change('brief/customer', (plan) => void (plan.brief.customer = 'Left there')),
+    );
     await takeInLeft(MAIN, left);
     expect(briefNow()).toMatchObject({ car: 'Here', customer: 'Left there' });
     expect(store().left).toEqual([]);
     expect(leftDrafts(MAIN, await openTabs())).toEqual([]);
+  });
+
+  test('what has to be asked about it stays kept until it is answered, over a reload too', async () => {
+    await takeInLeft(MAIN, await leftBeside(() => rename('There')));
+    expect(store().clash?.clashes).toMatchObject([{ mine: 'Here', theirs: 'There' }]);
+    expect(leftDrafts(MAIN, await openTabs())).toHaveLength(1);
+    await settleClash(MAIN, store().clash!, { 'brief/car': 'theirs' });
+    expect(briefNow()?.car).toBe('There');
+    expect(leftDrafts(MAIN, await openTabs())).toEqual([]);
+  });
+
+  test('what it had saved itself without an answer is nothing to ask about', async () => {
+    const left = await leftBeside(() => {
+      store().saving('its-save');
+      store().change('brief/customer', (plan) => void (plan.brief.customer = 'Typed after its save'));
+    });
+    server.add('its-save', withBrief({ customer: 'Its save' }));
+    store().close();
+    store().open('job', server.head, leftDrafts(MAIN, await openTabs()));
+    await saveNow();
+    await takeInLeft(MAIN, left);
+    expect(store().clash).toBeNull();
+    expect(briefNow()).toMatchObject({ car: 'Here', customer: 'Typed after its save' });
   });
 });
 

@@ -29,6 +29,8 @@ export interface Other {
   base: Plan;
   /** The newer revision; null for what a closed tab left. */
   revision: Base | null;
+  /** What a closed tab left: kept until it is in the plan. */
+  left: LeftDraft | null;
 }
 
 /** Fields that both changed, to be asked. */
@@ -191,7 +193,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
     },
     comparing: () => set({ saveState: 'clash' }),
     ask: (clash) => set({ clash }),
-    merge: ({ revision, plan: theirs }, plan, changes) => {
+    merge: ({ revision, plan: theirs, left }, plan, changes) => {
       const { history, base, merged } = get();
       if (!history) return;
       const saved = revision !== null && isSameData(plan, theirs);
@@ -203,6 +205,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
         sent: [],
         merged: changes.length === 0 ? merged : { revision, before: history.present, changes },
       });
+      if (left) get().dropLeft(left);
     },
     seenMerge: () => set({ merged: null }),
     dropLeft: (left) => {
