@@ -1,9 +1,10 @@
-import { type Revision, type SaveRevisionDto } from '@gyrus/contract';
+import { type Revision } from '@gyrus/contract';
 import { mergeTried, type Plan } from '@gyrus/core';
 import { demoPlan } from '@gyrus/demo';
 import { jest } from '@jest/globals';
 import { useStorageTrouble } from '../shared/browserStore.ts';
 import { type Doc } from './draft.ts';
+import { FakeServer } from './fakeServer.ts';
 
 // The worker that merges in the browser: here in the test's own thread.
 jest.unstable_mockModule('./away.ts', () => ({
@@ -61,65 +62,7 @@ const withBrief = (brief: Partial<Plan['brief']>): Plan => ({
   brief: { ...demoPlan.brief, ...brief },
 });
 
-/** A server with one branch of one job, whose answers can be held back, lost or refused. */
-class Server {
-  revisions: Revision[] = [];
-  sent: SaveRevisionDto[] = [];
-  /** What happens to the next saves, the first one first. */
-  next: ('answer' | 'lost on the way' | 'answer lost' | { refuse: object })[] = [];
-  private waiting: (() => void)[] = [];
-  held = false;
-
-  constructor(plan: Plan) {
-    this.add('r1', plan);
-  }
-
-  get head(): Revision {
-    return this.revisions.at(-1)!;
-  }
-
-  add(id: string, plan: Plan): Revision {
-    const number = this.revisions.length + 1;
-    const parent = this.revisions.at(-1)?.id ?? null;
-    this.revisions.push({ id, number, parent, branch: 'main', author: '', note: '', createdAt: '', plan });
-    return this.head;
-  }
-
-  /** Lets the answers that were held back go. */
-  release(): void {
-    this.held = false;
-    for (const go of this.waiting.splice(0)) go();
-  }
-
-  fetch = async (path: string, init?: { method?: string; body?: string }): Promise<Response> => {
-    if (init?.method !== 'POST') return this.get(path);
-    const dto = JSON.parse(init.body ?? '{}') as SaveRevisionDto;
-    this.sent.push(dto);
-    const fate = this.next.shift() ?? 'answer';
-    if (fate === 'lost on the way') throw new TypeError('failed');
-    if (typeof fate === 'object') return answer(422, { error: fate.refuse });
-    const saved = this.save(dto);
-    if (this.held) await new Promise<void>((resolve) => this.waiting.push(resolve));
-    if (fate === 'answer lost') throw new TypeError('failed');
-    return saved;
-  };
-
-  private save(dto: SaveRevisionDto): Response {
-    const before = this.revisions.find(({ id }) => id === dto.id);
-    if (before) return answer(201, before);
-    if (this.head.id === dto.parent) return answer(201, this.add(dto.id, dto.plan as Plan));
-    return answer(409, { error: { code: 'clash', message: '', path: '/parent' }, head: this.head });
-  }
-
-  private get(path: string): Response {
-    const number = Number(/revisions\/(\d+)$/.exec(path)?.[1]);
-    if (number) return answer(200, this.revisions[number - 1]);
-    return answer(200, path.endsWith('revisions') ? [...this.revisions].reverse() : { head: this.head });
-  }
-}
-const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
-
-let server: Server;
+let server: FakeServer;
 /** The pages ask under this address and no other. */
 const online = () => {
   globalThis.fetch = (path, init) => server.fetch(path as string, init as { method?: string; body?: string });
@@ -132,7 +75,7 @@ beforeEach(async () => {
   room = Infinity;
   store().close();
   await claimTab();
-  server = new Server(demoPlan);
+  server = new FakeServer(demoPlan);
   online();
   store().open('job', server.head);
 });
@@ -180,7 +123,7 @@ test('an edit during a save is not taken for saved', async () => {
 });
 
 describe('a job that is left in the middle of a save', () => {
-  const other: Revision = { ...new Server(withBrief({ car: 'Other job' })).head, id: 'o1', number: 7 };
+  const other: Revision = { ...new FakeServer(withBrief({ car: 'Other job' })).head, id: 'o1', number: 7 };
 
   test('its answer never becomes the base of the job opened after it', async () => {
     rename('Left');
@@ -224,7 +167,7 @@ describe('a job that is left in the middle of a save', () => {
     rename('Left');
     server.held = true;
     const left = saveNow();
-    const elsewhere = new Server(other.plan);
+    const elsewhere = new FakeServer(other.plan);
     store().open('other', { ...elsewhere.head });
     globalThis.fetch = (path, init) =>
       elsewhere.fetch(path as string, init as { method?: string; body?: string });
