@@ -287,7 +287,7 @@ const KINDS: Record<string, Kind> = {
   },
   count: {
     role: 'door-bar',
-    check: { kind: 'count', least: 1 },
+    check: { kind: 'count', least: 1, per: 'side-with-any' },
     clear: doors(500),
     out: doors(500),
     mends: false,
@@ -332,7 +332,7 @@ test.each(Object.entries(KINDS))('%s: clear, within the instrument’s error, ou
   expect(worst(findingsOf(kind.clear, book))).toBe('clear');
   if (kind.look) expect(worst(findingsOf(kind.look, book))).toBe('look');
   if (name === 'count') {
-    expect(worst(findingsOf(kind.out, bookOf({ kind: 'count', least: 2 }, kind.role)))).toBe('out');
+    expect(worst(findingsOf(kind.out, bookOf({ kind: 'count', least: 2, per: 'side-with-any' }, kind.role)))).toBe('out');
     return;
   }
   expect(worst(findingsOf(kind.out, book))).toBe('out');
@@ -575,7 +575,9 @@ test('a job is tied to an edition, and a newer one is compared with it', () => {
     evaluate(given, EMPTY_SHOP, [next, old]).findings.find(({ rule }) => rule !== null)?.limit;
   expect(limitIn(tied)).toEqual({ deg: 30 });
   expect(limitIn(plan)).toEqual({ deg: 35 });
-  expect(editionChanges(old, next)).toEqual([{ kind: 'changed', what: 'r', clause: '1', text: '' }]);
+  expect(editionChanges(old, next)).toEqual([
+    { kind: 'changed', id: 'r', clause: '1', was: old.rules[0], now: next.rules[0] },
+  ]);
   const more = {
     ...next,
     rules: [...next.rules, { ...(next.rules[0] as RuleBook['rules'][number]), id: 's' }],

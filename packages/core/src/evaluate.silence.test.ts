@@ -42,7 +42,7 @@ const CHECKS: { [Kind in RuleCheck['kind']]: Extract<RuleCheck, { kind: Kind }> 
   gusset: { kind: 'gusset', leg: mm(50), thickness: mm(1) },
   splice: { kind: 'splice', sleeve: mm(75), rosettes: 4 },
   'feet-on': { kind: 'feet-on', allowed: ['frame'] },
-  count: { kind: 'count', least: 1 },
+  count: { kind: 'count', least: 1, per: 'side-with-any' },
   padding: { kind: 'padding', within: mm(250) },
   ask: { kind: 'ask', question: 'Is it?' },
 };

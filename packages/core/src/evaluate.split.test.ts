@@ -90,7 +90,7 @@ test('halves run to the axis of the bar between them, though their own line pass
   expect(findings.map(({ code }) => code)).not.toContain('out-of-line');
 });
 
-const DOOR: RuleCheck = { kind: 'count', least: 2 };
+const DOOR: RuleCheck = { kind: 'count', least: 2, per: 'side-with-any' };
 const counted = (plan: Plan, check: RuleCheck, role: 'door-bar' | 'harness-bar') => {
   const book = bookOf(check, role);
   return evaluate(choosing(plan, book), EMPTY_SHOP, [book])
@@ -121,12 +121,12 @@ test('an X is two bars on each side, and one bar cut in two is one', () => {
     ['clear', 2, 'right'],
   ]);
   // Three tubes on each side, and still two bars.
-  expect(counted(doors(true), { kind: 'count', least: 3 }, 'door-bar').map(([status]) => status)).toEqual([
+  expect(counted(doors(true), { kind: 'count', least: 3, per: 'side-with-any' }, 'door-bar').map(([status]) => status)).toEqual([
     'out',
     'out',
   ]);
   // Its middle is on the right of the post: one bar there, none on the left.
-  expect(counted(cageOf(post, across), { kind: 'count', least: 2 }, 'harness-bar')).toEqual([
+  expect(counted(cageOf(post, across), { kind: 'count', least: 2, per: 'side-with-any' }, 'harness-bar')).toEqual([
     ['out', 1, 'left'],
   ]);
 });

@@ -217,6 +217,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
         plates,
         gussets,
         parts,
+        stock: shop.tubes,
         assumed,
       }),
       ...keepOutFindings(keepOutGaps(plan, tubes), tape, assumed),

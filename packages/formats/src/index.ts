@@ -3,6 +3,7 @@ export { assumedValue, restsListWords, restsWords, sheetRestsWords, thingWords }
 export { featureName } from './words/feature.ts';
 export {
   figureName,
+  areaWords,
   findingFigure,
   findingWords,
   knownCodes,
@@ -24,7 +25,11 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
-export { bookFieldWords, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
+export { bookFieldWords } from './words/bookField.ts';
+export { blanksOf, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
+export { holdsWords } from './words/conditions.ts';
+export { editionChangeWords } from './words/edition.ts';
+export { figuresUncovered } from './words/statedFigures.ts';
 export { checkWords, remedyWords } from './words/check.ts';
 export { planFieldWords, planValueWords } from './words/planField.ts';
 export { isRolled, rollFigures } from './words/roll.ts';

@@ -16,6 +16,8 @@ export interface ThingName {
     | 'measure'
     /** The body over a seam, of which nothing at all is known. */
     | 'roof'
+    /** A figure of the brief that decides whether a rule holds. */
+    | 'brief'
     | 'other';
   /** A stamp, or the name that somebody gave it; the key of a measure. */
   name: string;

@@ -1,9 +1,10 @@
-import { resting } from './resting.ts';
+import { conditional, resting } from './resting.ts';
 import { restsOfRule } from './restsOfRule.ts';
 import { checkRule } from './checkRule.ts';
-import { chosenBook, holdsIn, holdsWhen, sourceOf } from './chosen.ts';
+import { chosenBook, holdsIn, holdsOf, holdsWhen, sourceOf, sourceOfRule, undecided } from './chosen.ts';
+import { demanded, missingMembers } from './demands.ts';
 import { type Finding, finding } from './finding.ts';
-import { type RuleBook } from './ruleBook.ts';
+import { type Rule, type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 import { type RuledCage, type Subject } from './subject.ts';
 import { tubeSizeFindings } from './tubeSize.ts';
@@ -24,19 +25,17 @@ export function bookFindings(books: RuleBook[], given: Omit<RuledCage, 'strapWin
       ];
     return [
       ...classFindings(book, chosen.class, cage),
+      ...demandFindings(book, chosen.class, cage),
       ...cage.members.flatMap((member) => findingsOf(book, chosen.class, { ...member, cage })),
     ];
   });
 }
 
 /** Rules of a class concern the cage and none of the book's classes is chosen: they cannot be held against it. */
-function classFindings(book: RuleBook, chosen: string | null, { plan, members }: RuledCage): Finding[] {
+function classFindings(book: RuleBook, chosen: string | null, cage: RuledCage): Finding[] {
   if (book.classes.some(({ id }) => id === chosen)) return [];
   const waiting = book.rules.filter(
-    (rule) =>
-      rule.classes.length > 0 &&
-      holdsWhen(rule, plan.brief) &&
-      members.some(({ member }) => rule.roles.includes(member.role)),
+    (rule) => rule.classes.length > 0 && holdsWhen(rule, cage.plan.brief) && concerns(rule, cage),
   );
   const [first] = waiting;
   if (!first) return [];
@@ -45,7 +44,11 @@ function classFindings(book: RuleBook, chosen: string | null, { plan, members }:
       key: `${book.id}/class`,
       code: 'class-missing',
       status: 'ask',
-      rule: sourceOf(book, [...new Set(waiting.map(({ clause }) => clause))].join(', '), ''),
+      rule: sourceOf(book, {
+        clause: [...new Set(waiting.map(({ clause }) => clause))].join(', '),
+        text: '',
+        holds: holdsOf(book, { classes: [...new Set(waiting.flatMap(({ classes }) => classes))] }),
+      }),
       facts: {
         classes: { text: book.classes.map(({ title }) => title).join(', ') },
         count: { count: waiting.length },
@@ -54,17 +57,31 @@ function classFindings(book: RuleBook, chosen: string | null, { plan, members }:
   ];
 }
 
+/** Whether a rule is about anything of a cage, or demands what it lacks. */
+const concerns = (rule: Rule, { members }: RuledCage): boolean =>
+  demanded(rule.check) !== null || members.some(({ member }) => rule.roles.includes(member.role));
+
+function demandFindings(book: RuleBook, classId: string | null, cage: RuledCage): Finding[] {
+  const { brief } = cage.plan;
+  return book.rules
+    .filter((rule) => holdsIn(rule, classId, brief))
+    .flatMap((rule) =>
+      missingMembers(rule, book.id, cage, sourceOfRule(book, rule)).map((found) =>
+        conditional(found, undecided(rule, brief)),
+      ),
+    );
+}
+
 function findingsOf(book: RuleBook, classId: string | null, subject: Subject): Finding[] {
   const { plan } = subject.cage;
-  const source = (clause: string, text: string) => sourceOf(book, clause, text);
   const rules = book.rules.filter(
     (rule) => rule.roles.includes(subject.member.role) && holdsIn(rule, classId, plan.brief),
   );
   return [
-    ...tubeSizeFindings(book, subject.member, plan.brief, source),
+    ...tubeSizeFindings(book, subject.member, subject.cage),
     ...rules.flatMap((rule) =>
-      checkRule(rule, book.id, subject, source(rule.clause, rule.text)).map((found) =>
-        resting(found, restsOfRule(rule.check, found, subject)),
+      checkRule(rule, book.id, subject, sourceOfRule(book, rule)).map((found) =>
+        conditional(resting(found, restsOfRule(rule.check, found, subject)), undecided(rule, plan.brief)),
       ),
     ),
   ];

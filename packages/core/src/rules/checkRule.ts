@@ -1,6 +1,7 @@
 import { arcsIn } from '../centreline/index.ts';
 import { CATALOGUE, decided } from '../measure/index.ts';
-import { continuous, count, feetOn, gussets, openingHeight, splices } from './checks/counted.ts';
+import { continuous, count } from './checks/counts.ts';
+import { feetOn, gussets, openingHeight, splices } from './checks/fittings.ts';
 import { endDistance } from './checks/ends.ts';
 import { angle, straight } from './checks/geometry.ts';
 import { lapWindow, strapSpread } from './checks/belts.ts';

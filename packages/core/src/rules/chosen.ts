@@ -1,6 +1,7 @@
 import { type Brief, type Plan } from '../plan/index.ts';
-import { type RuleSource } from './finding.ts';
-import { type Rule, type RuleBook } from './ruleBook.ts';
+import { type AssumedThing, type ThingName } from '../known/index.ts';
+import { type Holds, type RuleSource } from './finding.ts';
+import { type Rule, type RuleBook, type ScheduleRow, type When } from './ruleBook.ts';
 import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
 
 /** The edition that a job is tied to; the newest at hand where it is tied to none. */
@@ -27,15 +28,53 @@ export function holdsWhen({ when }: Rule, { roof, carWeight, buildYear }: Brief)
   );
 }
 
-/** What a rule says of where it is from. */
-export const sourceOf = (book: RuleBook, clause: string, text: string): RuleSource => ({
+/** What the brief does not say and a rule goes by: whether the rule holds is not known. */
+export function undecided({ when }: Rule, { carWeight, buildYear }: Brief): AssumedThing[] {
+  const byWeight = when?.over != null || when?.upTo != null;
+  const byYear = when?.builtFrom != null || when?.builtTo != null;
+  return [
+    ...(byWeight && carWeight === null ? [ofBrief('carWeight')] : []),
+    ...(byYear && buildYear === null ? [ofBrief('buildYear')] : []),
+  ];
+}
+
+const ofBrief = (what: 'carWeight' | 'buildYear'): AssumedThing => ({
+  name: { of: 'brief', name: '', role: null, side: null, what, standsFor: 'car' } satisfies ThingName,
+  id: '',
+  figures: [],
+  leftOut: true,
+});
+
+const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
+
+/** When a rule holds, in the titles of its book's classes; null where always. */
+export function holdsOf(book: RuleBook, { classes, when }: Pick<Rule, 'classes' | 'when'>): Holds | null {
+  if (classes.length === 0 && !when) return null;
+  const titles = classes.map((id) => book.classes.find((one) => one.id === id)?.title || id);
+  return { ...ALWAYS, ...when, classes: titles };
+}
+
+/** The weights of a row of the schedule; null where it holds for all cars. */
+export const holdsOfRow = ({ over, upTo }: ScheduleRow): Holds | null =>
+  over === null && upTo === null ? null : { ...ALWAYS, over, upTo, classes: [] };
+
+/** Where something that a book asks is from, and when it holds. */
+export const sourceOf = (
+  book: RuleBook,
+  { clause, text, holds }: Pick<RuleSource, 'clause' | 'text' | 'holds'>,
+): RuleSource => ({
   book: book.id,
   bookTitle: book.title,
   edition: book.edition,
   provenance: book.provenance,
   clause,
   text,
+  holds,
 });
+
+/** Where a rule is from. */
+export const sourceOfRule = (book: RuleBook, rule: Rule): RuleSource =>
+  sourceOf(book, { clause: rule.clause, text: rule.text, holds: holdsOf(book, rule) });
 
 /** Rules of one kind of check that hold for this job, with where they are from. */
 export const rulesOfKind = <K extends RuleCheck['kind']>(
@@ -47,7 +86,7 @@ export const rulesOfKind = <K extends RuleCheck['kind']>(
     const book = chosenBook(books, chosen);
     return (book?.rules ?? []).flatMap((rule) =>
       book && rule.check.kind === kind && holdsIn(rule, chosen.class, brief)
-        ? [{ rule, check: rule.check as CheckOf<K>, source: sourceOf(book, rule.clause, rule.text) }]
+        ? [{ rule, check: rule.check as CheckOf<K>, source: sourceOfRule(book, rule) }]
         : [],
     );
   });

@@ -1,7 +1,7 @@
 import { type ThingName } from '../known/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
-import { type Provenance } from './ruleBook.ts';
+import { type Provenance, type When } from './ruleBook.ts';
 
 /**
  * clear: holds with room to spare. look: a person must, or it is within the instruments' error. out: does not hold.
@@ -25,6 +25,13 @@ export interface RuleSource {
   provenance: Provenance;
   clause: string;
   text: string;
+  /** When the rule holds; null where always. */
+  holds: Holds | null;
+}
+
+/** What limits a rule to some cars: classes by their titles, and the rest of its conditions. */
+export interface Holds extends When {
+  classes: string[];
 }
 
 /** An answer as data; the words for it are made elsewhere, by its code. */

@@ -1,3 +1,5 @@
+export { readRuleBook } from './readRuleBook.ts';
+export { ruleBookFaults } from './bookFaults.ts';
 export { bookFindings } from './checkBooks.ts';
 export { chosenBook, continuousPieces } from './chosen.ts';
 export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
@@ -6,25 +8,26 @@ export { type LapAnswer, lapAnswers, type LapVerdict } from './lapAnswer.ts';
 export { type EditionChange, editionChanges } from './edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
 export { applyRemedy, type Remedy } from './remedy.ts';
-export { type RuleCheck } from './ruleCheck.ts';
+export { COUNTED_IN, type CountedIn, READINGS, type Reading, type RuleCheck } from './ruleCheck.ts';
 export { type RuledMember } from './subject.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { seamFindings } from './seamFindings.ts';
 export { copeFindings } from './copeFindings.ts';
 export { resting } from './resting.ts';
-export { type Finding, finding, type RuleSource, type Status } from './finding.ts';
+export { type PassedOver, passedOver } from './passedOver.ts';
+export { type Finding, finding, type Holds, type RuleSource, type Status } from './finding.ts';
 export { judgeCatalogue, judgeMeasured } from './judge.ts';
 export {
   type Provenance,
   PROVENANCES,
-  readRuleBook,
   type Rule,
   RULE_BOOK_FORMAT,
+  RULE_BOOK_VERSION,
   type RuleBook,
-  ruleBookFaults,
   ruleBookSchema,
   type ScheduleRow,
   type TubeOption,
+  type When,
 } from './ruleBook.ts';
 export { beyondFindings } from './beyondFindings.ts';
 export {

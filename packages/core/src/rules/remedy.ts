@@ -10,7 +10,8 @@ import {
 
 /** The least change that would mend a finding, as data that can be applied. mm and degrees */
 export type Remedy =
-  | { kind: 'tube'; member: string; od: number; wall: number; tubeKind: TubeChoice['kind'] }
+  /** Sizes of the catalogue stay as the book or the shop writes them. */
+  | { kind: 'tube'; member: string; od: Length; wall: Length; tubeKind: TubeChoice['kind'] }
   | { kind: 'radius'; clr: number }
   | { kind: 'straighten'; member: string }
   | { kind: 'tilt'; member: string; deg: number }
@@ -24,10 +25,11 @@ export type Remedy =
       kind: 'plate';
       plate: string;
       scale: number;
-      thickness: number;
-      bolts: { count: number; size: number } | null;
+      /** The least that the book states; null where it states none. */
+      thickness: Length | null;
+      bolts: { count: number; size: Length | null; grade: string | null } | null;
     }
-  | { kind: 'gusset'; gusset: string; leg: number; thickness: number }
+  | { kind: 'gusset'; gusset: string; leg: number; thickness: Length | null }
   | { kind: 'splice'; part: string; sleeve: number; rosettes: number }
   /** Along the car, forward. */
   | { kind: 'lap-anchor'; occupant: string; side: CarSide; by: number }
@@ -49,8 +51,8 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
         ...member,
         tube: {
           ...member.tube,
-          od: length(remedy.od),
-          wall: length(remedy.wall),
+          od: remedy.od,
+          wall: remedy.wall,
           kind: remedy.tubeKind,
         },
       }));
@@ -85,7 +87,7 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
           one.id === remedy.gusset
             ? {
                 ...one,
-                legs: [atLeast(one.legs[0], remedy.leg), atLeast(one.legs[1], remedy.leg)],
+                legs: [atLeast(one.legs[0], length(remedy.leg)), atLeast(one.legs[1], length(remedy.leg))],
                 thickness: atLeast(one.thickness, remedy.thickness),
               }
             : one,
@@ -123,7 +125,7 @@ export function applyRemedy(plan: Plan, remedy: Remedy): Plan {
           part.kind === 'splice' && part.id === remedy.part
             ? {
                 ...part,
-                sleeve: atLeast(part.sleeve, remedy.sleeve),
+                sleeve: atLeast(part.sleeve, length(remedy.sleeve)),
                 rosettes: Math.max(part.rosettes, remedy.rosettes),
               }
             : part,
@@ -144,7 +146,8 @@ const moved = (given: Length, by: number): Length => ({
   ...(isAssumed(given) ? { known: given.known } : {}),
 });
 
-const atLeast = (given: Length, least: number): Length => (given.mm >= least ? given : length(least));
+const atLeast = (given: Length, least: Length | null): Length =>
+  least === null || given.mm >= least.mm ? given : least;
 
 type Member = Plan['members'][number];
 
@@ -210,7 +213,7 @@ function mendedPlate(
         : { ...outline, length: grown(outline.length), width: grown(outline.width) },
     bolts: bolts
       ? {
-          grade: plate.bolts?.grade ?? '8.8',
+          grade: bolts.grade ?? plate.bolts?.grade ?? '8.8',
           backing: plate.bolts?.backing ?? null,
           count: Math.max(plate.bolts?.count ?? 0, bolts.count),
           size: atLeast(plate.bolts?.size ?? length(0), bolts.size),

@@ -7,3 +7,14 @@ export function resting<V extends Verdict>(verdict: V, things: AssumedThing[]): 
   const restsOn = [...new Set(things.map(({ name }) => name))];
   return { ...verdict, status: 'ask', would: verdict.status, restsOn };
 }
+
+/**
+ * A verdict of a rule that may not hold, as what decides it is not known. Clear is clear either way; what is asked anyway says what
+ * is to be known for it; a limit that is not kept asks.
+ */
+export function conditional<V extends Verdict>(verdict: V, undecided: AssumedThing[]): V {
+  if (undecided.length === 0 || verdict.status === 'clear') return verdict;
+  if (verdict.status !== 'ask') return resting(verdict, undecided);
+  const names = [...verdict.restsOn, ...undecided.map(({ name }) => name)];
+  return { ...verdict, restsOn: names };
+}

@@ -1,10 +1,21 @@
 import { z } from 'zod';
 import { above, between, oneOf, say } from '../fault/index.ts';
-import { BAR_ROLES, note, stated } from '../plan/index.ts';
+import { BAR_ROLES, note, stated, title } from '../plan/index.ts';
 
 const { angle: angleField, extent: extentField, size: sizeField } = stated;
 
 export const role = oneOf(['main-hoop', ...BAR_ROLES], 'a role');
+
+/** Where a tube's place is read: on its axis, at the edge that is nearer, or at the one farther off. */
+export const READINGS = ['axis', 'near', 'far'] as const;
+export type Reading = (typeof READINGS)[number];
+
+/** The edge that the book means; null or left out where it does not say, and the strictest is taken. */
+const reading = oneOf(READINGS, 'the edge that the book means').nullable().optional();
+
+/** What bars are counted in: the whole cage, each side of it or each that has any, each hoop, each bay between two tubes. */
+export const COUNTED_IN = ['cage', 'side', 'side-with-any', 'hoop', 'bay'] as const;
+export type CountedIn = (typeof COUNTED_IN)[number];
 
 const count = (what: string) =>
   z
@@ -24,8 +35,10 @@ export const checkKind = z.discriminatedUnion(
     }),
     z.strictObject({
       kind: z.literal('continuous-tube'),
-      /** So many of the role's bars on each side that has any; every one of them where it is left out or null. */
+      /** So many of the role's bars; every one of them where it is left out or null. */
       least: count('tubes').gte(1, 'one at least').nullable().optional(),
+      /** Where so many of them are asked for; on each side that has any where it is left out. */
+      per: oneOf(['cage', 'side', 'side-with-any'], 'where they are counted').optional(),
     }),
     z.strictObject({ kind: z.literal('tilt-from-vertical'), most: angleField(0, 90, 'the largest tilt') }),
     /** Straight as seen from one side, or altogether. */
@@ -50,6 +63,7 @@ export const checkKind = z.discriminatedUnion(
       /** What "the bend" means. */
       edge: oneOf(['tangent', 'middle', 'pi'], 'where a bend is taken'),
       most: sizeField('the largest distance'),
+      reading,
     }),
     /** The plate under every foot of the member. */
     z.strictObject({
@@ -60,18 +74,26 @@ export const checkKind = z.discriminatedUnion(
       narrowest: sizeField('the least width').nullable(),
       bolts: count('bolts').nullable(),
       boltSize: sizeField("the bolt's least diameter").nullable(),
+      /** Property class as 8.8, or grade as grade 5: the least. */
+      boltGrade: title.nullable().optional(),
     }),
     /** The front end not above a share of the door opening's height. */
     z.strictObject({
       kind: z.literal('opening-height'),
       share: between(0, 1, "the share of the opening's height"),
+      /** Far is the tube's upper edge. */
+      reading,
     }),
-    /** Room of every helmet: below the line from hoop top to front hoop top, below the hoop's top, and how far from the hoop. */
+    /**
+     * Room of every helmet: below the line from hoop top to front hoop top, below the hoop's top, how far in front of the hoop at most,
+     * and how far from it at least, all round.
+     */
     z.strictObject({
       kind: z.literal('helmet'),
       belowLine: extentField('how far below the line').nullable(),
       belowTop: extentField("how far below the hoop's top").nullable(),
       within: sizeField('the largest distance to the hoop').nullable(),
+      gap: sizeField('the least gap all round').nullable().optional(),
     }),
     /** Angle of the shoulder straps to this bar, positive down toward the rear. */
     z.strictObject({
@@ -95,6 +117,10 @@ export const checkKind = z.discriminatedUnion(
     /** Sheet gussets that touch this member. */
     z.strictObject({
       kind: z.literal('gusset'),
+      /** So many of them are asked for; null or left out where the book says only how they are made. */
+      least: count('gussets').gte(1, 'one at least').nullable().optional(),
+      /** Their sheet is as thick as the wall of the member's tube, or thicker. */
+      asWall: z.boolean(say('true or false')).optional(),
       leg: sizeField('the least leg').nullable(),
       thickness: sizeField('the least thickness').nullable(),
     }),
@@ -111,8 +137,16 @@ export const checkKind = z.discriminatedUnion(
         .array(oneOf(['frame', 'sill', 'floor-sheet'], 'what feet stand on'))
         .min(1, 'say what feet may stand on'),
     }),
-    /** So many tubes of the role on each side that has any. */
-    z.strictObject({ kind: z.literal('count'), least: count('tubes') }),
+    /** So many bars of the role, a split one counted once. */
+    z.strictObject({
+      kind: z.literal('count'),
+      least: count('tubes'),
+      per: oneOf(COUNTED_IN, 'where they are counted'),
+      /** The hoop that both ends stand on, or the first of the two tubes of a bay; not used for the others. */
+      of: role.nullable().optional(),
+      /** The second tube of a bay. */
+      and: role.nullable().optional(),
+    }),
     /** Padding is asked for where a helmet comes nearer than this. */
     z.strictObject({ kind: z.literal('padding'), within: sizeField('the distance') }),
     z.strictObject({ kind: z.literal('ask'), question: note }),

@@ -2,8 +2,8 @@ import { type Copes, type SeamAnswer } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Assumed, type AssumedThing, assumedIn } from '../known/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { resting } from './resting.ts';
-import { rulesOfKind } from './chosen.ts';
+import { conditional, resting } from './resting.ts';
+import { rulesOfKind, undecided } from './chosen.ts';
 import { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 import { type RuleBook } from './ruleBook.ts';
 
@@ -32,7 +32,8 @@ export function seamFindings(plan: Plan, copes: Copes, books: RuleBook[]): Findi
     const limit = { gussetShare: check.gussetShare, key: `${source.book}/${rule.id}`, source };
     return plan.members
       .filter(({ role }) => rule.roles.includes(role))
-      .flatMap(({ id }) => reachOf(assumed, id, copes, limit));
+      .flatMap(({ id }) => reachOf(assumed, id, copes, limit))
+      .map((one) => conditional(one, undecided(rule, plan.brief)));
   });
   const ruled = new Set(rules.flatMap(({ rule }) => rule.roles));
   const others = plan.members.filter(({ role }) => !ruled.has(role));

@@ -7,7 +7,7 @@ import {
   type PlateAnswer,
   type Tube,
 } from '../cage/index.ts';
-import { type CarSide, type Member, type Plan } from '../plan/index.ts';
+import { type CarSide, type Member, type Plan, type Shop } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type StrapWindow } from '../harness/index.ts';
 import { type Assumed } from '../known/index.ts';
@@ -30,6 +30,8 @@ export interface RuledCage {
   plates: PlateAnswer[];
   gussets: GussetAnswer[];
   parts: PartAnswer[];
+  /** The tube that the shop buys. */
+  stock: Shop['tubes'];
   /** What nobody measured or chose, and what rests on it. */
   assumed: Assumed;
   /** Windows of the chosen books for shoulder straps: what is proposed for one book keeps those of the others. */

@@ -1,84 +1,122 @@
 import { type Said, told } from '../fault/index.ts';
-import { type Brief, type Member, type TubeChoice } from '../plan/index.ts';
+import { type Length, writtenLength } from '../measure/index.ts';
+import { type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
-import { type Finding, finding, type RuleSource } from './finding.ts';
+import { holdsOfRow, sourceOf } from './chosen.ts';
+import { type Finding, finding } from './finding.ts';
 import { judgeCatalogue } from './judge.ts';
+import { type RuledCage } from './subject.ts';
 import { type RuleBook, type ScheduleRow, type TubeOption } from './ruleBook.ts';
+
+const TEXT = 'least outside diameter, wall and kind of tube';
 
 /** Least OD, wall and kind by role and car weight; any one of a row's options will do. */
 export function tubeSizeFindings(
   book: RuleBook,
   member: Member,
-  brief: Pick<Brief, 'carWeight'>,
-  source: (clause: string, text: string) => RuleSource,
+  { plan: { brief }, stock }: Pick<RuledCage, 'plan' | 'stock'>,
 ): Finding[] {
   const rows = book.tubeSchedule.filter((row) => row.roles.includes(member.role));
-  if (rows.length === 0) return [];
-  const key = `${book.id}/tube-size/${member.id}`;
-  const text = 'least outside diameter, wall and kind of tube';
+  const [first] = rows;
+  if (!first) return [];
+  const source = (row: ScheduleRow, holds = holdsOfRow(row)) =>
+    sourceOf(book, { clause: row.clause, text: TEXT, holds });
+  const about = { key: `${book.id}/tube-size/${member.id}`, member: member.id };
   const byWeight = rows.some((row) => row.over !== null || row.upTo !== null);
   if (byWeight && brief.carWeight === null)
-    return [
-      finding({
-        key,
-        code: 'car-weight-missing',
-        status: 'ask',
-        member: member.id,
-        rule: source(rows[0]?.clause ?? '', text),
-      }),
-    ];
+    return [finding({ ...about, code: 'car-weight-missing', status: 'ask', rule: source(first, null) })];
   const row = rows.find((one) => holdsFor(one, brief.carWeight?.kg ?? 0));
   if (!row)
     return [
       finding({
-        key,
+        ...about,
         code: 'no-row-for-weight',
         status: 'ask',
-        member: member.id,
         measured: { kg: brief.carWeight?.kg ?? 0 },
-        rule: source(rows[0]?.clause ?? '', text),
+        rule: source(first, null),
       }),
     ];
-  return [judged(row, member, { key, rule: source(row.clause, text) })];
+  return [judged(row, member, stock, { ...about, rule: source(row) })];
 }
 
 const holdsFor = ({ over, upTo }: ScheduleRow, kg: number): boolean =>
   (over === null || kg > over.kg) && (upTo === null || kg <= upTo.kg);
 
-function judged(row: ScheduleRow, member: Member, about: { key: string; rule: RuleSource }): Finding {
+function judged(
+  row: ScheduleRow,
+  { id, tube }: Member,
+  stock: Shop['tubes'],
+  about: Pick<Finding, 'key' | 'member' | 'rule'>,
+): Finding {
   const nearest = row.options.reduce((best, one) =>
-    shortfall(one, member.tube) < shortfall(best, member.tube) ? one : best,
+    shortfall(one, tube) < shortfall(best, tube) ? one : best,
   );
-  const fits = row.options.some((option) => fitsOption(option, member.tube));
-  const { code, measured, limit, margin } = worstOf(nearest, member.tube);
+  const fits = row.options.some((option) => fitsOption(option, tube));
+  const { code, measured, limit, margin } = worstOf(nearest, tube);
   return finding({
     ...about,
     code,
     status: fits ? 'clear' : 'out',
-    member: member.id,
     measured,
     limit,
     margin,
-    remedy: {
-      kind: 'tube',
-      member: member.id,
-      od: Math.max(nearest.od.mm, member.tube.od.mm),
-      wall: Math.max(nearest.wall.mm, member.tube.wall.mm),
-      tubeKind: nearest.kinds.includes(member.tube.kind)
-        ? member.tube.kind
-        : (nearest.kinds[0] ?? member.tube.kind),
-    },
+    remedy: { kind: 'tube', member: id, ...tubeToTake(row.options, nearest, tube, stock) },
     facts: {
       options: { said: row.options.flatMap((option, i) => [i > 0 ? ' or ' : '', ...saidOption(option)]) },
     },
   });
 }
 
+interface TubeToTake {
+  od: Length;
+  wall: Length;
+  tubeKind: TubeChoice['kind'];
+}
+
+/**
+ * A tube that will do, in the words that the shop buys by: of the shop's stock the lightest of the same outside diameter, so that the
+ * die stays, else the lightest of all; where the stock has none, the least that the book states, as the book writes it.
+ */
+function tubeToTake(
+  options: TubeOption[],
+  nearest: TubeOption,
+  tube: TubeChoice,
+  stock: Shop['tubes'],
+): TubeToTake {
+  const fitting = stock.filter((one) => options.some((option) => fitsOption(option, one)));
+  const sameDie = fitting.filter((one) => judgeCatalogue(-Math.abs(one.od.mm - tube.od.mm)) === 'clear');
+  const [first, ...more] = sameDie.length > 0 ? sameDie : fitting;
+  if (first) {
+    const { od, wall, kind } = more.reduce(
+      (least, one) => (massPerMetre(one) < massPerMetre(least) ? one : least),
+      first,
+    );
+    return { od: plain(od), wall: plain(wall), tubeKind: kind };
+  }
+  const keepsWall = judgeCatalogue(tube.wall.mm - nearest.wall.mm) === 'clear';
+  // A diameter that will do stays, as the die for it is there; but nobody sells a tube of 2 in by 2.5 mm.
+  const keepsOd =
+    judgeCatalogue(tube.od.mm - nearest.od.mm) === 'clear' &&
+    (keepsWall || unitOf(tube.od) === unitOf(nearest.wall));
+  return {
+    od: keepsOd ? plain(tube.od) : nearest.od,
+    wall: keepsOd && keepsWall ? plain(tube.wall) : nearest.wall,
+    tubeKind: nearest.kinds.includes(tube.kind) ? tube.kind : (nearest.kinds[0] ?? tube.kind),
+  };
+}
+
+const unitOf = (size: Length): string => (writtenLength(size).endsWith('mm') ? 'mm' : 'in');
+
+/** A size without what is known of where it came from. */
+const plain = ({ mm, typed }: Length): Length => ({ mm, typed });
+
+const massPerMetre = ({ od, wall }: { od: Length; wall: Length }): number => wall.mm * (od.mm - wall.mm);
+
 const saidOption = ({ od, wall, kinds }: TubeOption): Said =>
   told`${{ mm: od.mm, fine: true }} × ${{ mm: wall.mm, fine: true }} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`
     .said;
 
-function fitsOption(option: TubeOption, tube: TubeChoice): boolean {
+function fitsOption(option: TubeOption, tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>): boolean {
   return (
     option.kinds.includes(tube.kind) &&
     judgeCatalogue(tube.od.mm - option.od.mm) === 'clear' &&

@@ -3,6 +3,7 @@ import { inMillimetres, type Said } from '../fault/index.ts';
 /** A measured or derived value with its kind, so that whoever writes it can choose the unit. */
 export type Quantity =
   | { mm: number }
+  | { mm2: number }
   | { deg: number }
   | { kg: number }
   | { count: number }

@@ -11,7 +11,7 @@ const SEAMLESS = ['cold-drawn-seamless'];
 export const internationalBook: RuleBook = expectValue(
   readRuleBook({
     format: 'gyrus-rule-book',
-    version: 1,
+    version: 2,
     id: 'international-cage',
     title: 'International safety cage figures',
     body: 'international',

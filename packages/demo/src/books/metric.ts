@@ -6,7 +6,7 @@ import { ALL, ask, NO_ANGLE, NO_PLATE, rule } from './rules.ts';
 export const metricBook: RuleBook = expectValue(
   readRuleBook({
     format: 'gyrus-rule-book',
-    version: 1,
+    version: 2,
     id: 'gravel-cup',
     title: 'Gravel cup: cages of one size',
     body: 'the demo cup',

@@ -6,7 +6,7 @@ import { ALL, ask, FRONT, NO_HELMET, rule, size } from './rules.ts';
 export const stripBook: RuleBook = expectValue(
   readRuleBook({
     format: 'gyrus-rule-book',
-    version: 1,
+    version: 2,
     id: 'quarter-strip',
     title: 'Quarter-mile strip: six-point cages',
     body: 'the demo strip',
@@ -38,7 +38,11 @@ export const stripBook: RuleBook = expectValue(
       rule('one-diagonal', 'S 3', ['diagonal'], 'A diagonal is one length of tube.', {
         kind: 'continuous-tube',
       }),
-      rule('door-count', 'S 4', ['door-bar'], 'A door bar on each side.', { kind: 'count', least: 1 }),
+      rule('door-count', 'S 4', ['door-bar'], 'A door bar on each side.', {
+        kind: 'count',
+        least: 1,
+        per: 'side-with-any',
+      }),
       rule('bends', 'S 2', ['main-hoop'], 'The hoop has four bends at most.', {
         kind: 'bends',
         most: 4,

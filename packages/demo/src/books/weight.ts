@@ -8,7 +8,7 @@ const COMMON = ['drawn-over-mandrel', 'cold-drawn-seamless'];
 export const weightBook: RuleBook = expectValue(
   readRuleBook({
     format: 'gyrus-rule-book',
-    version: 1,
+    version: 2,
     id: 'frozen-lake-series',
     title: 'Frozen-lake and hill-climb series: cages',
     body: 'the demo series',
@@ -122,6 +122,7 @@ export const weightBook: RuleBook = expectValue(
       rule('door-bars', 'C 5.9', ['door-bar'], 'Two door bars at least on each side.', {
         kind: 'count',
         least: 2,
+        per: 'side-with-any',
       }),
       rule('straps', 'C 8.1', ['harness-bar'], 'Shoulder straps run from level to 20 degrees down.', {
         kind: 'harness-window',

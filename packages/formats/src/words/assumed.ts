@@ -33,6 +33,8 @@ export function thingWords({ of, name, role, side, what }: ThingName): string {
   switch (of) {
     case 'measure':
       return `the ${MEASURES[name as MeasureKey].label}`;
+    case 'brief':
+      return what === 'buildYear' ? 'the year of the car' : "the car's weight";
     case 'roof':
       return 'the body over the cage, in sections';
     case 'occupant':
@@ -95,11 +97,21 @@ const spoken = (what: string): string =>
 const MOST_NAMED = 3;
 
 /** What to measure or to choose first, and the verdict that there would be: `Measure …: as assumed it would be clear.` */
-export function restsWords(names: ThingName[], would: Status): string {
+export function restsWords(given: ThingName[], would: Status): string {
+  const decides = briefWords(given);
+  const names = given.filter(({ of }) => of !== 'brief');
+  if (names.length === 0) return `${decides} Where the rule holds it would be ${would}.`;
+  if (decides !== '') return `${decides} ${restsWords(names, would)}`;
   const measured = names.some(({ standsFor }) => standsFor !== 'cage');
   const listed = names.slice(0, MOST_NAMED).map(thingWords);
   const more = names.length - listed.length;
   return `${measured ? 'Measure' : 'Confirm'} ${[...listed, ...(more > 0 ? [`${more} more`] : [])].join(', ')}: as assumed it would be ${would}.`;
+}
+
+/** What the brief does not say and a rule goes by; empty where there is nothing of that kind. */
+export function briefWords(names: ThingName[]): string {
+  const decides = names.filter(({ of }) => of === 'brief').map(thingWords);
+  return decides.length === 0 ? '' : `The rule goes by ${decides.join(' and ')}: enter it at Brief.`;
 }
 
 /** The line that a sheet carries in bold where it rests on what nobody measured or chose. */

@@ -1,16 +1,19 @@
 import {
+  type CountedIn,
   fineLength,
   formatAngle,
   type LengthStyle,
+  type Reading,
   type Remedy,
   type RuleCheck,
   writtenLength,
   formatWithUnit,
 } from '@gyrus/core';
 import { roleWords } from './role.ts';
+import { tubeKindWords } from './tube.ts';
 
 const degrees = ({ deg }: { deg: number }): string => `${formatAngle(deg)}°`;
-const listed = (parts: (string | null | false)[]): string => parts.filter(Boolean).join(', ');
+const listed = (parts: (string | null | undefined | false)[]): string => parts.filter(Boolean).join(', ');
 const VIEWS = {
   front: 'seen from the front',
   side: 'seen from the side',
@@ -32,7 +35,7 @@ export function checkWords(check: RuleCheck): string {
     case 'continuous-tube':
       return check.least == null
         ? 'is one continuous tube, every one'
-        : `at least ${check.least} on each side ${check.least === 1 ? 'is' : 'are'} one continuous tube`;
+        : `at least ${check.least} ${placeOfCount(check.per ?? 'side-with-any')} ${check.least === 1 ? 'is' : 'are'} one continuous tube`;
     case 'tilt-from-vertical':
       return `stands within ${degrees(check.most)} of vertical`;
     case 'straight':
@@ -47,7 +50,7 @@ export function checkWords(check: RuleCheck): string {
         check.from === 'bend'
           ? `a bend of the tube it stands on, taken at ${EDGES[check.edge]}`
           : `the ${check.from} of the ${roleWords(check.of ?? '')}`
-      }`;
+      }${readingWords(check.reading)}`;
     case 'plate':
       return `each foot stands on a plate of ${listed([
         check.area !== null && `at least ${check.area} cm²`,
@@ -55,15 +58,17 @@ export function checkWords(check: RuleCheck): string {
         check.narrowest && `${writtenLength(check.narrowest)} wide`,
         check.bolts !== null && `${check.bolts} bolts where it is bolted`,
         check.boltSize && `bolts of ${writtenLength(check.boltSize)}`,
+        check.boltGrade && `bolts of ${check.boltGrade} or better`,
       ])}`;
     case 'opening-height':
-      return `its front end stands no higher than ${Math.round(check.share * 100)} % of the door opening`;
+      return `its front end stands no higher than ${Math.round(check.share * 100)} % of the door opening${readingWords(check.reading)}`;
     case 'helmet':
       return `every helmet is ${listed([
         check.belowLine &&
           `${writtenLength(check.belowLine)} below the line from its top to the front hoop's`,
         check.belowTop && `${writtenLength(check.belowTop)} below its top`,
-        check.within && `within ${writtenLength(check.within)} of it`,
+        check.within && `within ${writtenLength(check.within)} in front of it`,
+        check.gap && `at least ${writtenLength(check.gap)} clear of it all round`,
       ])}`;
     case 'harness-window':
       return `shoulder straps run to it from ${degrees(check.least)} to ${degrees(check.most)} down toward the rear`;
@@ -73,11 +78,17 @@ export function checkWords(check: RuleCheck): string {
       return `lap belts run to their anchors from ${degrees(check.least)} to ${degrees(check.most)} down toward the rear`;
     case 'strap-spread':
       return `shoulder straps run within ${degrees(check.most)} of straight back, seen from above`;
-    case 'gusset':
-      return `its gussets have ${listed([
+    case 'gusset': {
+      const made = listed([
         check.leg && `legs of at least ${writtenLength(check.leg)}`,
         check.thickness && `sheet of at least ${writtenLength(check.thickness)}`,
-      ])}`;
+        check.asWall && "sheet as thick as the tube's wall",
+      ]);
+      return listed([
+        check.least != null && `has at least ${check.least} ${check.least === 1 ? 'gusset' : 'gussets'}`,
+        made && `its gussets have ${made}`,
+      ]);
+    }
     case 'splice':
       return `its splices have ${listed([
         check.sleeve && `a sleeve of at least ${writtenLength(check.sleeve)}`,
@@ -86,20 +97,55 @@ export function checkWords(check: RuleCheck): string {
     case 'feet-on':
       return `feet stand on ${check.allowed.map((one) => one.replace('-', ' ')).join(' or ')}`;
     case 'count':
-      return `at least ${check.least} on each side that has any`;
+      return `at least ${check.least} ${placeOfCount(check.per, check.of, check.and)}`;
     case 'padding':
       return `is padded where a helmet comes nearer than ${writtenLength(check.within)}`;
     case 'ask':
-      return 'asked at Inspect';
+      return `asked of a person at Inspect: ${check.question}`;
   }
 }
 
-/** What would mend a finding, in the reader's units. */
+const EDGE_WORDS: Record<Reading, string> = {
+  axis: 'to the axis',
+  near: 'to the near edge',
+  far: 'to the far edge',
+};
+
+/** The edge that a book means, where it says: `, to the axis`. */
+const readingWords = (reading: Reading | null | undefined): string =>
+  reading ? `, ${EDGE_WORDS[reading]}` : '';
+
+/** Where bars are counted: `on each side`, `in each main hoop`, `in each bay between main hoop and front leg`. */
+export function placeOfCount(per: CountedIn, of?: string | null, and?: string | null): string {
+  switch (per) {
+    case 'cage':
+      return 'in the whole cage';
+    case 'side':
+      return 'on each side';
+    case 'side-with-any':
+      return 'on each side that has any';
+    case 'hoop':
+      return `in each ${roleWords(of ?? 'hoop')}`;
+    case 'bay':
+      return of === and
+        ? `between each two ${roleWords(of ?? 'tube')}s`
+        : `in each bay between ${roleWords(of ?? '')} and ${roleWords(and ?? '')}`;
+  }
+}
+
+type Bolts = NonNullable<Extract<Remedy, { kind: 'plate' }>['bolts']>;
+
+const boltWords = ({ count, size, grade }: Bolts): string =>
+  [count > 0 ? `${count} bolts` : 'bolts', size && `of ${writtenLength(size)}`, grade && `of ${grade}`]
+    .filter(Boolean)
+    .join(' ');
+
+/** What would mend a finding: sizes of the catalogue as they are bought, the rest in the reader's units. */
 export function remedyWords(remedy: Remedy, style: LengthStyle): string {
   const length = (mm: number) => formatWithUnit(Math.abs(mm), style);
   switch (remedy.kind) {
     case 'tube':
-      return `take ${fineLength(remedy.od, style)} × ${fineLength(remedy.wall, style)}, ${remedy.tubeKind.replaceAll('-', ' ')}`;
+      return `take ${writtenLength(remedy.od)} × ${writtenLength(remedy.wall)}, ${tubeKindWords(remedy.tubeKind)}`;
     case 'radius':
       return `take a die of ${fineLength(remedy.clr, style)} radius or more`;
     case 'straighten':
@@ -120,13 +166,13 @@ export function remedyWords(remedy: Remedy, style: LengthStyle): string {
     case 'plate':
       return listed([
         remedy.scale > 1.0005 && `a plate ${((remedy.scale - 1) * 100).toFixed(0)} % larger each way`,
-        remedy.thickness > 0 && `${fineLength(remedy.thickness, style)} thick`,
-        remedy.bolts && `${remedy.bolts.count} bolts of ${fineLength(remedy.bolts.size, style)}`,
+        remedy.thickness && `${writtenLength(remedy.thickness)} thick`,
+        remedy.bolts && boltWords(remedy.bolts),
       ]);
     case 'gusset':
       return listed([
         remedy.leg > 0 && `legs of ${length(remedy.leg)}`,
-        remedy.thickness > 0 && `sheet of ${fineLength(remedy.thickness, style)}`,
+        remedy.thickness && `sheet of ${writtenLength(remedy.thickness)}`,
       ]);
     case 'lap-anchor':
       return `move the ${remedy.side} lap anchor ${length(remedy.by)} ${remedy.by < 0 ? 'to the rear' : 'forward'}`;

@@ -1,4 +1,5 @@
-import { BAR_ROLES, LANDINGS, type RuleCheck } from '@gyrus/core';
+import { BAR_ROLES, COUNTED_IN, LANDINGS, type RuleCheck } from '@gyrus/core';
+import { placeOfCount } from './check.ts';
 import { roleWords } from './role.ts';
 
 interface Choice {
@@ -19,9 +20,11 @@ export type CheckBlank = {
   | { type: 'length'; above?: number }
   /** `shown`: what one of it is written as, 100 for a share in percent. */
   | { type: 'number'; least: number; most: number; whole?: boolean; shown?: number }
-  | { type: 'choice'; options: readonly Choice[] }
+  /** `none`: what stands for a choice that is not made; one has to be made where it is left out. */
+  | { type: 'choice'; options: readonly Choice[]; none?: string }
+  | { type: 'tick'; text: string }
   | { type: 'several'; options: readonly Choice[] }
-  | { type: 'text' }
+  | { type: 'text'; short?: boolean; example: string }
 );
 
 /** How a kind of check is written: a plain sentence with blanks, and the check to start from. */
@@ -70,6 +73,23 @@ const share = (at: string, label: string): CheckBlank => ({
   shown: 100,
 });
 const strap = (at: string, label: string): CheckBlank => ({ type: 'angle', at, label, least: -45, most: 90 });
+const reading = (far: string): CheckBlank => ({
+  type: 'choice',
+  at: 'reading',
+  label: 'edge that the book means',
+  optional: true,
+  none: 'to an edge that the book does not name',
+  options: choices({ axis: 'to the axis', near: 'to the near edge', far }),
+});
+const countedIn = (...some: (typeof COUNTED_IN)[number][]): Choice[] =>
+  some.map((value) => ({
+    value,
+    text: { hoop: 'in each', bay: 'in each bay between' }[value as string] ?? placeOfCount(value),
+  }));
+const inHoop = (check: RuleCheck): boolean =>
+  check.kind === 'count' && (check.per === 'hoop' || check.per === 'bay');
+const inBay = (check: RuleCheck): boolean => check.kind === 'count' && check.per === 'bay';
+const isCounted = (check: RuleCheck): boolean => check.kind === 'continuous-tube' && check.least != null;
 const fromBend = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from === 'bend';
 const fromTube = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from !== 'bend';
 
@@ -97,11 +117,19 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'continuous-tube': {
     name: 'one continuous tube',
-    fresh: { kind: 'continuous-tube', least: null },
+    fresh: { kind: 'continuous-tube', least: null, per: 'side' },
     sentence: [
-      'On each side at least',
+      'At least',
       { ...count('least', 'how many of them', true), least: 1 } as CheckBlank,
-      'of them (every one, where nothing is said) is one continuous tube; what crosses it is cut.',
+      'of them (every one, where nothing is said)',
+      {
+        type: 'choice',
+        at: 'per',
+        label: 'where they are counted',
+        options: countedIn('side', 'side-with-any', 'cage'),
+        when: isCounted,
+      },
+      'is one continuous tube; what crosses it is cut.',
     ],
   },
   'tilt-from-vertical': {
@@ -155,6 +183,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
       of: 'backstay',
       edge: 'middle',
       most: length(100),
+      reading: null,
     },
     sentence: [
       {
@@ -184,12 +213,22 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
         options: choices({ tangent: 'its tangent', middle: 'the middle of its arc', pi: 'its corner' }),
         when: fromBend,
       },
+      ', taken',
+      reading('to the far edge'),
       '.',
     ],
   },
   plate: {
     name: 'plate under a foot',
-    fresh: { kind: 'plate', area: 100, thickness: length(3), narrowest: null, bolts: null, boltSize: null },
+    fresh: {
+      kind: 'plate',
+      area: 100,
+      thickness: length(3),
+      narrowest: null,
+      bolts: null,
+      boltSize: null,
+      boltGrade: null,
+    },
     sentence: [
       'Each of its feet stands on a plate of at least',
       { type: 'number', at: 'area', label: 'least area in cm²', optional: true, least: 0.1, most: 10_000 },
@@ -201,29 +240,42 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
       count('bolts', 'least bolts', true),
       'bolts of',
       size('boltSize', "bolt's least diameter", true),
+      'of grade',
+      {
+        type: 'text',
+        at: 'boltGrade',
+        label: "bolt's least grade",
+        optional: true,
+        short: true,
+        example: '8.8',
+      },
       '.',
     ],
   },
   'opening-height': {
     name: 'height in the door opening',
-    fresh: { kind: 'opening-height', share: 0.5 },
+    fresh: { kind: 'opening-height', share: 0.5, reading: null },
     sentence: [
       'Its front end stands no higher than',
       share('share', 'share of the opening'),
-      '% of the door opening.',
+      '% of the door opening, taken',
+      reading('to the upper edge'),
+      '.',
     ],
   },
   helmet: {
     name: 'room for helmets',
-    fresh: { kind: 'helmet', belowLine: null, belowTop: length(50), within: null },
+    fresh: { kind: 'helmet', belowLine: null, belowTop: length(50), within: null, gap: null },
     sentence: [
       'Every helmet is',
       { type: 'length', at: 'belowLine', label: 'below the line', optional: true },
       "below the line from its top to the front hoop's top,",
       { type: 'length', at: 'belowTop', label: 'below its top', optional: true },
-      'below its top, and within',
+      'below its top, within',
       size('within', 'largest distance', true),
-      'of it.',
+      'in front of it, and at least',
+      size('gap', 'least gap all round', true),
+      'clear of it all round.',
     ],
   },
   'harness-window': {
@@ -268,12 +320,22 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   gusset: {
     name: 'sheet gussets',
-    fresh: { kind: 'gusset', leg: length(50), thickness: null },
+    fresh: { kind: 'gusset', least: null, leg: length(50), thickness: null, asWall: false },
     sentence: [
-      'Gussets in its corners have legs of at least',
+      'It has at least',
+      { ...count('least', 'least gussets', true), least: 1 } as CheckBlank,
+      'sheet gussets in its corners, with legs of at least',
       size('leg', 'least leg', true),
       'and sheet of at least',
       size('thickness', 'least thickness', true),
+      ',',
+      {
+        type: 'tick',
+        at: 'asWall',
+        label: "as thick as the tube's wall",
+        optional: true,
+        text: "as thick as the tube's wall",
+      },
       '.',
     ],
   },
@@ -304,8 +366,32 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   count: {
     name: 'number of tubes',
-    fresh: { kind: 'count', least: 2 },
-    sentence: ['There are at least', count('least', 'least tubes'), 'of it on each side that has any.'],
+    fresh: { kind: 'count', least: 2, per: 'side', of: null, and: null },
+    sentence: [
+      'There are at least',
+      { ...count('least', 'least tubes'), least: 1 } as CheckBlank,
+      'of it',
+      { type: 'choice', at: 'per', label: 'where they are counted', options: countedIn(...COUNTED_IN) },
+      {
+        type: 'choice',
+        at: 'of',
+        label: 'of which member',
+        options: ROLES,
+        optional: true,
+        none: 'say of which',
+        when: inHoop,
+      },
+      {
+        type: 'choice',
+        at: 'and',
+        label: 'and which member',
+        options: ROLES,
+        optional: true,
+        none: 'say and which',
+        when: inBay,
+      },
+      '.',
+    ],
   },
   padding: {
     name: 'padding near helmets',
@@ -315,34 +401,18 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   ask: {
     name: 'a question for a person',
     fresh: { kind: 'ask', question: '' },
-    sentence: ['Somebody answers at Inspect:', { type: 'text', at: 'question', label: 'question' }],
+    sentence: [
+      'Somebody answers at Inspect:',
+      {
+        type: 'text',
+        at: 'question',
+        label: 'question',
+        example: 'Inspection hole drilled where the inspector can see it?',
+      },
+    ],
   },
 };
 
-/** The field that a fault of a book is about, as a form names it: `clause C 5.6, least angle`. Empty for the book as a whole. */
-export function bookFieldWords(
-  book: { rules?: { clause?: string; check?: { kind?: string } }[]; tubeSchedule?: { clause?: string }[] },
-  path: string,
-): string {
-  const [part, number, ...rest] = path.split('/').slice(1);
-  const row = number === undefined ? undefined : Number(number);
-  if (part === 'rules' && row !== undefined) {
-    const rule = book.rules?.[row];
-    const field = rest[0] === 'check' ? blankWords(rule?.check?.kind, rest[1]) : (rest[0] ?? '');
-    return [`clause ${rule?.clause?.trim() || `(rule ${row + 1})`}`, field].filter(Boolean).join(', ');
-  }
-  if (part === 'tubeSchedule' && row !== undefined)
-    return [`clause ${book.tubeSchedule?.[row]?.clause?.trim() || `(row ${row + 1})`}`, fieldWords(rest)]
-      .filter(Boolean)
-      .join(', ');
-  return part ?? '';
-}
-
-const fieldWords = (path: string[]): string =>
-  ({ od: 'outside diameter', kinds: 'kinds of tube' })[path[2] ?? ''] ?? path[2] ?? path[0] ?? '';
-
-function blankWords(kind: string | undefined, at: string | undefined): string {
-  const form = kind && kind in checkForms ? checkForms[kind as RuleCheck['kind']] : undefined;
-  const blank = form?.sentence.find((one): one is CheckBlank => typeof one !== 'string' && one.at === at);
-  return blank?.label ?? at ?? 'how it is checked';
-}
+/** The blanks of a kind of check, in the order of its sentence. */
+export const blanksOf = (kind: RuleCheck['kind']): CheckBlank[] =>
+  checkForms[kind].sentence.filter((part): part is CheckBlank => typeof part !== 'string');

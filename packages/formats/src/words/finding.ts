@@ -9,7 +9,7 @@ import {
   type Status,
   writeSaid,
 } from '@gyrus/core';
-import { restsWords } from './assumed.ts';
+import { briefWords, restsWords } from './assumed.ts';
 import { featureName } from './feature.ts';
 import { type Words } from './say.ts';
 import { sentences } from './sentences.ts';
@@ -17,12 +17,22 @@ import { sentences } from './sentences.ts';
 /** Writes a quantity in the reader's units. */
 export function quantityWords(quantity: Quantity, style: LengthStyle): string {
   if ('mm' in quantity) return formatWithUnit(quantity.mm, style);
+  if ('mm2' in quantity) return areaWords(quantity.mm2, style);
   if ('deg' in quantity) return `${formatAngle(quantity.deg)}°`;
   if ('kg' in quantity) return `${Math.round(quantity.kg)} kg`;
   if ('ratio' in quantity) return quantity.ratio.toFixed(2);
   if ('said' in quantity) return writeSaid(quantity.said, style);
   return 'count' in quantity ? String(quantity.count) : quantity.text;
 }
+
+const SQUARE_INCH = 25.4 ** 2;
+
+/** An area as a person works it out: to the square centimetre, or a tenth of a square inch. mm² */
+export const areaWords = (mm2: number, { unit }: Pick<LengthStyle, 'unit'>): string =>
+  (unit === 'in' ? `${(mm2 / SQUARE_INCH).toFixed(1)} in²` : `${(mm2 / 100).toFixed(0)} cm²`).replace(
+    '-',
+    '−',
+  );
 
 export const statusWords: Record<Status, string> = { clear: 'clear', look: 'look', out: 'out', ask: 'ask' };
 
@@ -67,7 +77,9 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     finding: finding.status === status ? finding : { ...finding, status },
   };
   const sentence = sentences[finding.code]?.(words) ?? finding.code;
-  return finding.would === null ? sentence : `${restsWords(finding.restsOn, finding.would)} ${sentence}`;
+  if (finding.would !== null) return `${restsWords(finding.restsOn, finding.would)} ${sentence}`;
+  const decides = briefWords(finding.restsOn);
+  return decides === '' ? sentence : `${sentence} ${decides}`;
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
@@ -89,7 +101,7 @@ export function findingFigure(
   const quantity = finding[which];
   if (!quantity) return '–';
   if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
-  if ('text' in quantity) return finding.code === 'plate-area' ? quantity.text : '–';
+  if ('text' in quantity) return '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
     ? fineLength(quantity.mm, style)
     : quantityWords(quantity, style);

@@ -1,7 +1,9 @@
-import { type Quantity } from '@gyrus/core';
+import { type CountedIn, type Quantity } from '@gyrus/core';
+import { placeOfCount } from './check.ts';
 import { cockpitSentences } from './cockpit.ts';
 import { tubeKindWords } from './tube.ts';
 import { thingWords } from './assumed.ts';
+import { roleWords } from './role.ts';
 import { type Say, type Words } from './say.ts';
 
 /** What each code of a finding says. */
@@ -134,7 +136,11 @@ export const sentences: Readonly<Record<string, Say>> = {
   'roof-unknown': () =>
     'Whether the torch reaches the tops of the cage cannot be told: nobody measured the body over it. Add sections of the body at Survey.',
   'continuous-count': ({ measured, limit, fact }) =>
-    `${measured} of the ${fact('role').replaceAll('-', ' ')}s on the ${fact('side')} ${measured === '1' ? 'is' : 'are'} one continuous tube, at least ${limit}.`,
+    `${measured} of the ${roleWords(fact('role'))}s${whereCounted(fact)} ${measured === '1' ? 'is' : 'are'} one continuous tube, at least ${limit}.`,
+  'none-there': ({ limit, fact }) =>
+    `There is none: at least ${limit} ${roleWords(fact('role'))} ${placeOfCount(fact('per') as CountedIn, ...(fact('of').split(' and ') as [string, string?]))} is asked for. Add it at Design.`,
+  'count-nowhere': ({ limit, fact }) =>
+    `At least ${limit} ${roleWords(fact('role'))} is asked for ${placeOfCount(fact('per') as CountedIn, ...(fact('of').split(' and ') as [string, string?]))}, and the cage has no such place.`,
   'continuous-tube': ({ finding }) =>
     finding.status === 'clear'
       ? 'One continuous tube, as designed.'
@@ -147,7 +153,7 @@ export const sentences: Readonly<Record<string, Say>> = {
   angle: ({ measured, limit, fact, inError }) =>
     `${fact('stamp')} makes ${measured} with ${fact('from')}, ${fact('side') === 'least' ? 'at least' : 'at most'} ${limit}${inError}.`,
   'end-distance': ({ measured, limit, fact, count, inError }) =>
-    `End ${fact('end')} of ${fact('stamp')} lies ${measured} from the ${fact('from')} to its far edge (${fact('axis')} to the axis, ${fact('near')} to the near edge), at most ${limit}${inError}.${count('disagree') > 0 ? ' The readings disagree: the strictest is taken; ask which the book means.' : ''}`,
+    `End ${fact('end')} of ${fact('stamp')} lies ${measured} from the ${fact('from')} ${EDGES[fact('edge')] ?? EDGES.far}${count('stated') > 0 ? ', as the book takes it' : ` (${fact('axis')} to the axis, ${fact('near')} to the near edge)`}, at most ${limit}${inError}.${count('disagree') > 0 ? ' The readings disagree: the strictest is taken; ask which the book means.' : ''}`,
   'plate-missing': ({ fact }) =>
     `End ${fact('end')} of ${fact('stamp')} stands on no plate: give it one at Design.`,
   'plate-area': ({ measured, limit, fact, inError }) =>
@@ -171,15 +177,27 @@ export const sentences: Readonly<Record<string, Say>> = {
   'feet-on': ({ measured, limit, fact }) =>
     `The feet ${fact('feet')} stand on the ${measured}; the book takes ${limit}.`,
   count: ({ measured, limit, fact }) =>
-    `${measured} tubes of the ${fact('role').replaceAll('-', ' ')} on the ${fact('side')}, at least ${limit}.`,
+    `${measured} ${roleWords(fact('role'))}${measured === '1' ? '' : 's'}${whereCounted(fact)}, at least ${limit}.`,
+  'gusset-count': ({ measured, limit, fact }) =>
+    measured === '0'
+      ? `There is none: no sheet gusset stands in the corners of ${fact('stamp')}, at least ${limit}.`
+      : `${measured} sheet ${measured === '1' ? 'gusset stands' : 'gussets stand'} in the corners of ${fact('stamp')}, at least ${limit}.`,
+  'bolt-grade': ({ measured, limit, fact }) =>
+    `Bolts of plate ${fact('stamp')} are ${measured}, least ${limit}.`,
+  'bolt-grade-unknown': ({ measured, limit, fact }) =>
+    `Bolts of plate ${fact('stamp')} are "${measured}", which is no grade that can be compared with ${limit}: enter their grade, as 8.8 or grade 5.`,
+  'helmet-gap': ({ measured, limit, fact, finding, inError }) =>
+    finding.status === 'out' && measured.startsWith('−')
+      ? `The helmet of ${somebody(fact)}${atNotch(fact)} runs ${measured.replace('−', '')} into the tube: at least ${limit} all round.`
+      : `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} clear of the tube at its nearest, at least ${limit} all round${inError}.`,
   'opening-height': ({ measured, limit, fact, inError }) =>
-    `The front end of ${fact('stamp')} stands ${measured} above the floor to its upper edge, at most ${limit}${inError}.`,
+    `The front end of ${fact('stamp')} stands ${measured} above the floor to its ${UPWARD[fact('edge')] ?? UPWARD.far}, at most ${limit}${inError}.`,
   'helmet-line': ({ measured, limit, fact, inError }) =>
     `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} below the line between the hoops' tops, at least ${limit}${inError}.`,
   'helmet-top': ({ measured, limit, fact, inError }) =>
     `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} below the hoop's top, at least ${limit}${inError}.`,
   'helmet-within': ({ measured, limit, fact, inError }) =>
-    `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} from the hoop, at most ${limit}${inError}.`,
+    `The helmet of ${somebody(fact)}${atNotch(fact)} is ${measured} in front of the hoop, at most ${limit}${inError}.`,
   'helmet-in-hoop': ({ measured, fact, finding, inError }) =>
     finding.status === 'out'
       ? `The helmet of ${somebody(fact)}${atNotch(fact)} runs ${measured.replace('−', '')} into the hoop: move the seat forward.`
@@ -203,6 +221,21 @@ export const sentences: Readonly<Record<string, Say>> = {
   waiting: ({ fact }) =>
     `${waitingWords[fact('what')] ?? 'This'}${fact('who') ? `, for ${fact('who')},` : ''} is checked as soon as there is what it is measured from.`,
 };
+
+const EDGES: Record<string, string> = {
+  axis: 'to its axis',
+  near: 'to its near edge',
+  far: 'to its far edge',
+};
+const UPWARD: Record<string, string> = { axis: 'axis', near: 'lower edge', far: 'upper edge' };
+
+/** Where bars were counted: ` on the left`, ` in H`, ` between FL and H`. */
+function whereCounted(fact: Words['fact']): string {
+  const [per, at] = [fact('per'), fact('side')];
+  if (per === 'cage') return ' in the whole cage';
+  if (per === 'hoop') return ` in ${at}`;
+  return per === 'bay' ? ` between ${at}` : ` on the ${at}`;
+}
 
 /** Who it is about, and at which setting of the seat. */
 const somebody = (fact: Words['fact']): string => fact('who') || 'somebody';

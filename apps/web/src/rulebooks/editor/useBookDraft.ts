@@ -1,4 +1,4 @@
-import { type RuleBook } from '@gyrus/core';
+import { RULE_BOOK_VERSION, type RuleBook } from '@gyrus/core';
 import { produce } from 'immer';
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { newId } from '../../job/fresh.ts';
@@ -24,7 +24,7 @@ export function useBookDraft(): BookDraft {
 /** Nothing in it yet: the provenance is left open, as it has to be said. */
 export const blankBook = (): RuleBook => ({
   format: 'gyrus-rule-book',
-  version: 1,
+  version: RULE_BOOK_VERSION,
   id: newId(),
   title: '',
   body: '',

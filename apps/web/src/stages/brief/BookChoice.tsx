@@ -1,5 +1,5 @@
 import { editionChanges, EMPTY_SHOP, type RuleBook, type Status } from '@gyrus/core';
-import { provenanceWords } from '@gyrus/formats';
+import { editionChangeWords, provenanceWords } from '@gyrus/formats';
 import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { evaluateAway } from '../../job/away.ts';
 import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
 import { useRuleBooks, useShop } from '../../shared/queries.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
 
@@ -113,9 +114,9 @@ function NewerEdition({ tied, newest }: { tied: RuleBook | undefined; newest: Ru
         This job is tied to edition {tied?.edition ?? 'that is not here'}; edition {newest.edition} is newer.
       </p>
       <ul className="text-sm">
-        {changes.map(({ kind, what, clause, text }) => (
-          <li key={`${kind}/${what}/${clause}`}>
-            {kind}: {clause} {text}
+        {changes.map((one) => (
+          <li key={`${one.kind}/${one.id}`}>
+            {one.kind}: {one.clause} <Typeset text={editionChangeWords(one).join('; ')} />
           </li>
         ))}
       </ul>

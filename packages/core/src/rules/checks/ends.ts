@@ -49,7 +49,7 @@ export function endDistance(check: CheckOf<'end-distance'>, subject: Subject, ba
   });
 }
 
-/** The nearest of the places, read to the axis, to the near and to the far edge of the tube: the strictest decides. */
+/** The nearest of the places, read to the axis, to the near and to the far edge of the tube: the book's edge decides, or the strictest. */
 function judged(
   check: CheckOf<'end-distance'>,
   tube: Tube,
@@ -65,19 +65,22 @@ function judged(
   const error = subject.cage.plan.measuringError.mm;
   const limit = check.most.mm;
   const status = (reading: number): Status => judgeMeasured(limit - reading, error);
-  const said = new Set(Object.values(readings).map(status));
+  // A book that says which edge it means leaves nothing to disagree about.
+  const said = new Set(check.reading ? [] : Object.values(readings).map(status));
+  const edge = check.reading ?? 'far';
+  const reach = { axis: 0, near: -tube.od / 2, far: tube.od / 2 }[edge];
   return finding({
     ...base,
     code: 'end-distance',
-    status: status(readings.far),
-    measured: { mm: readings.far },
+    status: status(readings[edge]),
+    measured: { mm: readings[edge] },
     limit: { mm: limit },
-    margin: { mm: limit - readings.far },
+    margin: { mm: limit - readings[edge] },
     // A millimetre to spare, as the end's place on its header is found to the millimetre.
     remedy:
-      status(readings.far) === 'clear'
+      status(readings[edge]) === 'clear'
         ? null
-        : slideToward(tube, end, nearest, limit - error - tube.od / 2 - 1, subject),
+        : slideToward(tube, end, nearest, limit - error - reach - 1, subject),
     facts: {
       stamp: { text: tube.stamp },
       end: { text: end.toUpperCase() },
@@ -86,6 +89,8 @@ function judged(
       },
       axis: { mm: readings.axis },
       near: { mm: readings.near },
+      edge: { text: edge },
+      stated: { count: check.reading ? 1 : 0 },
       disagree: { count: said.size > 1 ? 1 : 0 },
     },
   });

@@ -1,5 +1,7 @@
+import { type Tube } from '../../cage/index.ts';
 import { heightInterval, type StrapWindow } from '../../harness/index.ts';
 import { type AtNotch, FRONT_HOOP, helmetRoom, underHoop, type UnderHoop } from '../../occupant/index.ts';
+import { type Occupant } from '../../plan/index.ts';
 import { type Finding, finding, type Status } from '../finding.ts';
 import { judgeMeasured, nearerLimit } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -7,12 +9,14 @@ import { type BarStraps, keptWindows, strapsOf, strapVerdict } from '../straps.t
 import { type Base, type Subject, tubesOf, tubesOfRole, unseated, waiting } from '../subject.ts';
 
 /**
- * Helmets under the line between the hoops' tops, under the hoop's top, and near it, at the worst setting of each seat. "Within" is
- * the gap between the helmet's ball and the hoop's surface: from nothing to the book's figure, none of the ball behind the hoop.
+ * Helmets under the line between the hoops' tops, under the hoop's top, in front of it and clear of it, at the worst setting of each
+ * seat. "Within" is the gap between the helmet's ball and the hoop's surface: from nothing to the book's figure, none of the ball
+ * behind the hoop. "Gap" is the least of that same gap, all round.
  */
 export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): Finding[] {
   const { plan } = subject.cage;
-  const [tube] = tubesOf(subject);
+  const tubes = tubesOf(subject);
+  const [tube] = tubes;
   if (!tube || plan.occupants.length === 0) return [waiting('helmet', base)];
   const error = plan.measuringError.mm;
   const front = FRONT_HOOP.flatMap((role) => tubesOfRole(subject.cage, role));
@@ -42,9 +46,19 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
     if (check.belowTop)
       found.push(judged('top', under.belowTop, check.belowTop.mm, under.belowTop.mm - check.belowTop.mm));
     if (check.within) found.push(within(under, check.within.mm, judged));
+    if (check.gap) {
+      const gap = leastGap(person, tubes);
+      if (gap) found.push(judged('gap', gap, check.gap.mm, gap.mm - check.gap.mm));
+    }
     return found;
   });
 }
+
+/** The least gap from somebody's helmet to any of a member's tubes. */
+const leastGap = (person: Occupant, tubes: Tube[]): AtNotch | null =>
+  tubes
+    .flatMap((tube) => underHoop(person, tube, [])?.nearest ?? [])
+    .reduce<AtNotch | null>((least, one) => (least === null || one.mm < least.mm ? one : least), null);
 
 /** What is the worst of it: behind the hoop, in it, or too far ahead of it. */
 function within(

@@ -1,6 +1,7 @@
 import { type PlateAnswer } from '../../cage/index.ts';
 import { type Plate } from '../../plan/index.ts';
 import { askPerson } from '../askPerson.ts';
+import { boltStrength } from '../boltGrade.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeCatalogue, judgeMeasured } from '../judge.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -61,11 +62,14 @@ function ofPlate(
       check.area === null ? 1 : Math.sqrt((check.area * 100 + 2.2 * wide * error) / area),
       check.narrowest === null ? 1 : (check.narrowest.mm + error + 0.01) / narrowest,
     ),
-    thickness: check.thickness?.mm ?? 0,
-    bolts:
-      check.bolts === null && check.boltSize === null
-        ? null
-        : { count: check.bolts ?? 0, size: check.boltSize?.mm ?? 0 },
+    thickness: check.thickness,
+    bolts: asksBolts(check)
+      ? {
+          count: check.bolts ?? 0,
+          size: check.boltSize,
+          grade: graded(plate, check) === 'out' ? (check.boltGrade ?? null) : null,
+        }
+      : null,
   };
   const remedy: Finding['remedy'] = { kind: 'plate', plate: plate.id, ...wanted };
   const found: Finding[] = [];
@@ -75,9 +79,9 @@ function ofPlate(
     tell('area', {
       code: 'plate-area',
       status: judgeMeasured(area - check.area * 100, wide * error),
-      measured: { text: `${(area / 100).toFixed(0)} cm²` },
-      limit: { text: `${check.area} cm²` },
-      margin: { text: `${(area / 100 - check.area).toFixed(0)} cm²` },
+      measured: { mm2: area },
+      limit: { mm2: check.area * 100 },
+      margin: { mm2: area - check.area * 100 },
     });
   if (check.thickness)
     tell('thickness', {
@@ -95,7 +99,7 @@ function ofPlate(
       limit: { mm: check.narrowest.mm },
       margin: { mm: narrowest - check.narrowest.mm },
     });
-  if (check.bolts === null && check.boltSize === null) return found;
+  if (!asksBolts(check)) return found;
   // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
   if (!plate.bolts && cage.plan.brief.joining === 'welded')
     return [...found, askPerson(cage.plan, { ...base, key: `${base.key}/bolts` }, 'plate-welded', facts)];
@@ -117,5 +121,25 @@ function ofPlate(
       limit: { mm: check.boltSize.mm },
       margin: { mm: plate.bolts.size.mm - check.boltSize.mm },
     });
+  const grade = graded(plate, check);
+  if (grade && plate.bolts)
+    tell('bolt-grade', {
+      code: grade === 'ask' ? 'bolt-grade-unknown' : 'bolt-grade',
+      status: grade,
+      measured: { text: plate.bolts.grade },
+      limit: { text: check.boltGrade ?? '' },
+      margin: null,
+    });
   return found;
+}
+
+const asksBolts = ({ bolts, boltSize, boltGrade }: CheckOf<'plate'>): boolean =>
+  bolts !== null || boltSize !== null || boltGrade != null;
+
+/** Bolts against the least grade; null where none is asked for or there are no bolts. What names no grade that is known is asked. */
+function graded({ bolts }: Plate, { boltGrade }: CheckOf<'plate'>): 'clear' | 'out' | 'ask' | null {
+  if (boltGrade == null || !bolts) return null;
+  const [there, least] = [boltStrength(bolts.grade), boltStrength(boltGrade)];
+  if (there === null || least === null) return 'ask';
+  return there >= least ? 'clear' : 'out';
 }

@@ -1,4 +1,4 @@
-import { type CarSide } from '../../plan/index.ts';
+import { type Length } from '../../measure/index.ts';
 import { askPerson } from '../askPerson.ts';
 import { type Finding, finding } from '../finding.ts';
 import { judgeCatalogue, judgeMeasured } from '../judge.ts';
@@ -14,14 +14,14 @@ import {
   type Subject,
   tubesOf,
   waiting,
-  type WholeBar,
 } from '../subject.ts';
 
 /** Sheet gussets in the corners of this member: their legs and their sheet. */
 export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subject, base: Base): Finding[] {
   const { member, cage } = subject;
   const own = cage.plan.gussets.filter(({ between }) => between.some((one) => one.member === member.id));
-  if (own.length === 0) {
+  const wanted = check.least ?? null;
+  if (own.length === 0 && wanted === null) {
     const concerned = new Set(
       cage.members.filter((one) => roles.includes(one.member.role)).map((one) => one.member.id),
     );
@@ -31,16 +31,17 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
       ? []
       : [askPerson(cage.plan, { ...base, key: `${base.key}/none` }, 'gusset-none', {})];
   }
-  return own.flatMap((gusset): Finding[] => {
+  const made = own.flatMap((gusset): Finding[] => {
     const key = `${base.key}/${gusset.id}`;
     const facts = { stamp: { text: gusset.stamp } };
     const leg = Math.min(gusset.legs[0].mm, gusset.legs[1].mm);
     const error = cage.plan.measuringError.mm;
+    const sheet = leastSheet(check, member.tube.wall);
     const remedy: Finding['remedy'] = {
       kind: 'gusset',
       gusset: gusset.id,
       leg: check.leg ? check.leg.mm + error : 0,
-      thickness: check.thickness?.mm ?? 0,
+      thickness: sheet,
     };
     const common = { ...base, facts, remedy };
     return [
@@ -57,21 +58,41 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
             }),
           ]
         : []),
-      ...(check.thickness
+      ...(sheet
         ? [
             finding({
               ...common,
               key: `${key}/thickness`,
               code: 'gusset-thickness',
-              status: judgeCatalogue(gusset.thickness.mm - check.thickness.mm),
+              status: judgeCatalogue(gusset.thickness.mm - sheet.mm),
               measured: { mm: gusset.thickness.mm },
-              limit: { mm: check.thickness.mm },
-              margin: { mm: gusset.thickness.mm - check.thickness.mm },
+              limit: { mm: sheet.mm },
+              margin: { mm: gusset.thickness.mm - sheet.mm },
             }),
           ]
         : []),
     ];
   });
+  return wanted === null ? made : [gussetCount(own.length, wanted, member.stamp, base), ...made];
+}
+
+/** How many sheet gussets stand in the corners of a member that a book asks so many of. */
+const gussetCount = (there: number, wanted: number, stamp: string, base: Base): Finding =>
+  finding({
+    ...base,
+    key: `${base.key}/count`,
+    code: 'gusset-count',
+    status: there >= wanted ? 'clear' : 'out',
+    measured: { count: there },
+    limit: { count: wanted },
+    margin: { count: there - wanted },
+    facts: { stamp: { text: stamp } },
+  });
+
+/** The least sheet of a gusset: what the book states, or the wall of the tube where that is thicker; null where neither counts. */
+function leastSheet({ thickness, asWall }: CheckOf<'gusset'>, wall: Length): Length | null {
+  if (!asWall) return thickness;
+  return thickness && thickness.mm > wall.mm ? thickness : wall;
 }
 
 /** Splices of this member: the sleeve inside, and the rosettes that hold it. */
@@ -167,80 +188,12 @@ export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: 
   );
 }
 
-/** Bars of the member's role on each side that has any; the parts of a split bar are one. */
-export function count({ least }: CheckOf<'count'>, subject: Subject, base: Base): Finding[] {
-  const bars = barsOfRole(subject);
-  if (bars === null) return [];
-  if (bars.size === 0) return [waiting('count', base)];
-  return [...bars].map(([side, own]) =>
-    finding({
-      ...base,
-      key: `${base.key}/${side}`,
-      code: 'count',
-      status: own.length >= least ? 'clear' : 'out',
-      measured: { count: own.length },
-      limit: { count: least },
-      margin: { count: own.length - least },
-      facts: { side: { text: side }, role: { text: subject.member.role } },
-    }),
-  );
-}
-
-/** Bars of the member's role by the side of the car that their middle is on; null at all members but the first: told once. */
-function barsOfRole({ member, cage }: Subject): Map<CarSide, WholeBar[]> | null {
-  const all = cage.members.filter((one) => one.member.role === member.role);
-  if (all[0]?.member.id !== member.id) return null;
-  const sides = new Map<CarSide, WholeBar[]>();
-  for (const bar of all.flatMap(barsOf)) {
-    const { a, b } = endsOf(bar);
-    const side = a.at[1] + b.at[1] >= 0 ? 'left' : 'right';
-    sides.set(side, [...(sides.get(side) ?? []), bar]);
-  }
-  return sides;
-}
-
-/**
- * One tube from end to end: every bar, or so many of the role's bars on each side. A pair is two bars of one length each; a split
- * makes one bar of several lengths.
- */
-export function continuous({ least }: CheckOf<'continuous-tube'>, subject: Subject, base: Base): Finding[] {
-  if (least != null) return continuousOnEachSide(least, subject, base);
-  const { member } = subject;
-  const bars = member.role !== 'main-hoop' && member.pair === 'mirrored' ? 2 : 1;
-  const pieces = member.pieces.length;
-  return [
-    finding({
-      ...base,
-      code: 'continuous-tube',
-      status: pieces <= bars ? 'clear' : 'out',
-      measured: { count: pieces },
-      limit: { count: bars },
-      margin: { count: bars - pieces },
-    }),
-  ];
-}
-
-function continuousOnEachSide(least: number, subject: Subject, base: Base): Finding[] {
-  const bars = barsOfRole(subject);
-  if (bars === null) return [];
-  if (bars.size === 0) return [waiting('continuous-tube', base)];
-  return [...bars].map(([side, own]) => {
-    const whole = own.filter((bar) => bar.continuous).length;
-    return finding({
-      ...base,
-      key: `${base.key}/${side}`,
-      code: 'continuous-count',
-      status: whole >= least ? 'clear' : 'out',
-      measured: { count: whole },
-      limit: { count: least },
-      margin: { count: whole - least },
-      facts: { side: { text: side }, role: { text: subject.member.role } },
-    });
-  });
-}
-
 /** The front end of each bar against a share of the door opening's height, as surveyed. */
-export function openingHeight({ share }: CheckOf<'opening-height'>, subject: Subject, base: Base): Finding[] {
+export function openingHeight(
+  { share, reading }: CheckOf<'opening-height'>,
+  subject: Subject,
+  base: Base,
+): Finding[] {
   const { measures } = subject.cage.plan.survey;
   const { doorSill, doorTop } = measures;
   const bars = barsOf(subject);
@@ -250,8 +203,9 @@ export function openingHeight({ share }: CheckOf<'opening-height'>, subject: Sub
   return bars.map((bar) => {
     const { a, b } = endsOf(bar);
     const { tube, end, at } = a.at[0] >= b.at[0] ? a : b;
-    // To the tube's upper edge: the strictest reading.
-    const height = at[2] + tube.od / 2;
+    // To the tube's upper edge where the book does not say: the strictest reading.
+    const edge = reading ?? 'far';
+    const height = at[2] + { axis: 0, near: -tube.od / 2, far: tube.od / 2 }[edge];
     const { member } = subject;
     const attached = member.role === 'main-hoop' ? null : member.ends[end];
     return finding({
@@ -266,7 +220,7 @@ export function openingHeight({ share }: CheckOf<'opening-height'>, subject: Sub
         attached?.kind === 'height'
           ? { kind: 'slide-end', member: member.id, end, by: limit - height - error }
           : null,
-      facts: { stamp: { text: tube.stamp }, axis: { mm: height - tube.od / 2 } },
+      facts: { stamp: { text: tube.stamp }, axis: { mm: at[2] }, edge: { text: edge } },
     });
   });
 }

@@ -1,0 +1,35 @@
+import { type Role } from '../plan/index.ts';
+import { type Finding, finding, type RuleSource } from './finding.ts';
+import { type Rule } from './ruleBook.ts';
+import { type RuleCheck } from './ruleCheck.ts';
+import { type RuledCage } from './subject.ts';
+
+/** How many bars a check asks for, of each role that its rule is about; null where it asks only how those that stand are made. */
+export function demanded(check: RuleCheck): number | null {
+  if (check.kind === 'count') return check.least > 0 ? check.least : null;
+  return check.kind === 'continuous-tube' ? (check.least ?? null) : null;
+}
+
+/** Roles that a rule is about and the cage has no member of. */
+export const absentRoles = ({ roles }: Rule, { members }: Pick<RuledCage, 'members'>): Role[] =>
+  roles.filter((role) => !members.some(({ member }) => member.role === role));
+
+/** What a rule demands and the cage has none of. */
+export function missingMembers(rule: Rule, bookId: string, cage: RuledCage, source: RuleSource): Finding[] {
+  const least = demanded(rule.check);
+  if (least === null) return [];
+  const per = 'per' in rule.check && rule.check.per ? rule.check.per : 'side-with-any';
+  const of = rule.check.kind === 'count' ? [rule.check.of, rule.check.and].filter(Boolean).join(' and ') : '';
+  return absentRoles(rule, cage).map((role) =>
+    finding({
+      key: `${bookId}/${rule.id}/none/${role}`,
+      code: 'none-there',
+      status: 'out',
+      rule: source,
+      measured: { count: 0 },
+      limit: { count: least },
+      margin: { count: -least },
+      facts: { role: { text: role }, per: { text: per }, of: { text: of } },
+    }),
+  );
+}
