@@ -29,11 +29,12 @@ export { bookFieldWords } from './words/bookField.ts';
 export { blanksOf, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
 export { holdsWords } from './words/conditions.ts';
 export { editionChangeWords } from './words/edition.ts';
+export { passedOverWords } from './words/passedOver.ts';
 export { figuresUncovered } from './words/statedFigures.ts';
 export { checkWords, remedyWords } from './words/check.ts';
 export { planFieldWords, planValueWords } from './words/planField.ts';
 export { isRolled, rollFigures } from './words/roll.ts';
-export { roleWords } from './words/role.ts';
+export { ROLE_GROUPS, roleWords, RULED_ROLES } from './words/role.ts';
 export { bothUnits } from './words/length.ts';
 export {
   clampWords,

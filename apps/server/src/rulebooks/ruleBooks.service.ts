@@ -1,9 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import { readRuleBook, type RuleBook } from '@gyrus/core';
+import { readRuleBook, type RuleBook, ruleBookFaults } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { RuleBookEntity } from './ruleBook.entity.ts';
+
+const plain = (book: RuleBook): unknown => JSON.parse(JSON.stringify(book));
 
 @Injectable()
 export class RuleBooksService {
@@ -12,7 +14,9 @@ export class RuleBooksService {
   /** Every edition of every book, by title, the newest of a book first. */
   async list(): Promise<RuleBook[]> {
     const found = await this.database.manager.find(RuleBookEntity, { order: { createdAt: 'DESC' } });
-    const books = found.map(({ document }) => document).filter((book) => readRuleBook(book).ok);
+    const books = found
+      .map(({ document }) => readRuleBook(document))
+      .flatMap((read) => (read.ok ? [read.value] : []));
     // A book stands where the title of its newest edition does.
     const titles = new Map([...books].reverse().map(({ id, title }) => [id, title]));
     const titleOf = ({ id }: RuleBook) => titles.get(id) ?? '';
@@ -29,12 +33,16 @@ export class RuleBooksService {
   async take(document: unknown): Promise<RuleBook> {
     const read = readRuleBook(document);
     if (!read.ok) throw new Refusal(read.fault);
+    // A book of an earlier version may say against itself what today's may not.
+    const [fault] = ruleBookFaults(document);
+    if (fault) throw new Refusal(fault);
     const book = read.value;
     const there = await this.database.manager.findOneBy(RuleBookEntity, {
       id: book.id,
       edition: book.edition,
     });
-    if (there && !isDeepStrictEqual(there.document, JSON.parse(JSON.stringify(book))))
+    const kept = there ? readRuleBook(there.document) : null;
+    if (there && !(kept?.ok && isDeepStrictEqual(plain(kept.value), plain(book))))
       throw new Refusal({
         code: 'edition-there',
         message: `edition ${book.edition} of "${book.title}" is here already and jobs may be tied to it: give the changed book an edition of its own`,

@@ -55,13 +55,17 @@ function messageOf(error: unknown, document: unknown): string {
   return error instanceof Error ? error.message : String(error);
 }
 
+/** A text as part of a file's name, in any script. */
+const fileName = (text: string): string =>
+  text.replaceAll(/[^\p{L}\p{N}]+/gu, '-').replaceAll(/^-|-$/g, '') || 'book';
+
 /** The book as a JSON file, to keep, to change under an edition of its own, and to pass on. */
 export function KeepBook({ book }: { book: RuleBook }) {
   const address = `data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(book, null, 2))}`;
   return (
     <a
       href={address}
-      download={`${book.id}-${book.edition.replaceAll(/[^\w-]+/g, '-')}.json`}
+      download={`${fileName(book.title)}-${fileName(book.edition)}.json`}
       className="border-edge bg-sheet rounded-machined mt-3 inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
     >
       <Download aria-hidden="true" className="size-4" />

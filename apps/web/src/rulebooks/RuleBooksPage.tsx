@@ -1,5 +1,5 @@
-import { type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
-import { checkWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
+import { holdsOf, type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/core';
+import { checkWords, holdsWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
 import { PenLine } from 'lucide-react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
@@ -8,6 +8,7 @@ import { TableHead } from '../shared/TableHead.tsx';
 import { Header } from '../shared/Header.tsx';
 import { useRuleBooks } from '../shared/queries.ts';
 import { KeepBook, TakeBook } from './BookFiles.tsx';
+import { Unfinished } from './Unfinished.tsx';
 import { Loading, Trouble } from '../shared/Waiting.tsx';
 
 /** Rule books as data, to be read: what each asks, in the program's own words, and where its figures come from. */
@@ -44,6 +45,7 @@ export function RuleBooksPage() {
             Write a book
           </Link>
           <TakeBook />
+          <Unfinished />
         </nav>
         {books.isPending && <Loading what="the rule books" />}
         {books.isError && <Trouble error={books.error} retry={() => void books.refetch()} />}
@@ -92,7 +94,7 @@ function Book({ book }: { book: RuleBook }) {
       <section>
         <h3 className="mb-2 text-lg">Rules</h3>
         <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'member', 'rule', 'how it is checked', 'class']} />
+          <TableHead names={['clause', 'member', 'rule', 'how it is checked', 'holds']} />
           <tbody>
             {book.rules.map((rule) => (
               <tr key={rule.id} className="border-rule border-t align-top">
@@ -105,11 +107,7 @@ function Book({ book }: { book: RuleBook }) {
                   <Typeset text={checkWords(rule.check)} />
                 </td>
                 <td className="px-3 py-2">
-                  {rule.classes.length === 0
-                    ? 'all'
-                    : rule.classes
-                        .map((id) => book.classes.find((one) => one.id === id)?.title ?? id)
-                        .join(', ')}
+                  <Typeset text={holdsWords(holdsOf(book, rule)) || 'always'} />
                 </td>
               </tr>
             ))}

@@ -1,7 +1,8 @@
+export { migrateRuleBook } from './bookMigrations.ts';
 export { readRuleBook } from './readRuleBook.ts';
 export { ruleBookFaults } from './bookFaults.ts';
 export { bookFindings } from './checkBooks.ts';
-export { chosenBook, continuousPieces } from './chosen.ts';
+export { chosenBook, continuousPieces, holdsOf } from './chosen.ts';
 export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
 export { type StrapVerdict } from './straps.ts';
 export { type LapAnswer, lapAnswers, type LapVerdict } from './lapAnswer.ts';

@@ -54,13 +54,15 @@ function valueWords(blank: CheckBlank, value: unknown): string {
   if (blank.type === 'angle') return `${(value as { typed: string }).typed}°`;
   if (blank.type === 'length') return writtenLength(value as { mm: number; typed: string });
   if (blank.type === 'number') return String(Number(((value as number) * (blank.shown ?? 1)).toFixed(6)));
-  if (blank.type === 'choice') return blank.options.find((one) => one.value === value)?.text ?? String(value);
+  if (blank.type === 'choice' && typeof value === 'string')
+    return blank.options.find((one) => one.value === value)?.text ?? value;
   if (blank.type === 'several')
     return blank.options
       .filter((one) => (value as string[]).includes(one.value))
       .map(({ text }) => text)
       .join(' or ');
-  return typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'string' ? value : '';
 }
 
 const rowWords = ({ roles, options, over, upTo }: ScheduleRow): string =>

@@ -1,8 +1,9 @@
 import { type Angle, type Length, type RuleCheck } from '@gyrus/core';
 import { type CheckBlank } from '@gyrus/formats';
-import { useId, useState } from 'react';
-import { QuantityInput, type QuantityKind } from '../../shared/QuantityInput.tsx';
+import { useId } from 'react';
 import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+import { BookQuantity, type HalfTyped } from './BookQuantity.tsx';
+import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
 interface BlankProps {
@@ -14,163 +15,144 @@ interface BlankProps {
 /** A blank in a check's sentence, as wide as what goes in. */
 export function Blank({ blank, check, set }: BlankProps) {
   const { unit } = useBookDraft();
-  const id = useId();
-  const value = (check as Record<string, unknown>)[blank.at];
+  const value = (check as Record<string, unknown>)[blank.at] ?? null;
+  const quantity = { bare: true, label: blank.label, optional: blank.optional ?? false, set };
   switch (blank.type) {
     case 'angle':
       return (
-        <QuantityBlank
-          {...{ blank, set }}
-          kind={angleKind(blank)}
-          value={(value ?? null) as Angle | null}
-          width="w-24"
-        />
+        <span className="inline-block w-24">
+          <BookQuantity<Angle>
+            {...quantity}
+            figure="deg"
+            kind={angleKind(blank)}
+            value={value as Angle | HalfTyped | null}
+            placeholder={blank.optional ? 'open' : '10'}
+          />
+        </span>
       );
     case 'length':
       return (
-        <QuantityBlank
-          {...{ blank, set }}
-          kind={lengthKind(
-            { unit, fraction: 64, decimals: 1 },
-            { least: 0, ...(blank.above === undefined ? {} : { above: blank.above }) },
-          )}
-          value={(value ?? null) as Length | null}
-          width="w-32"
-        />
-      );
-    case 'number':
-      return <NumberBlank blank={blank} value={typeof value === 'number' ? value : null} set={set} />;
-    case 'choice':
-      return (
-        <select
-          aria-label={blank.label}
-          className="control"
-          value={typeof value === 'string' ? value : ''}
-          onChange={(event) => set(event.target.value)}
-        >
-          {blank.options.map((option) => (
-            <option key={option.value} value={option.value}>
-              {option.text}
-            </option>
-          ))}
-        </select>
-      );
-    case 'several': {
-      const chosen = Array.isArray(value) ? (value as string[]) : [];
-      return (
-        <span role="group" aria-label={blank.label} className="inline-flex flex-wrap gap-x-4">
-          {blank.options.map((option) => (
-            <label key={option.value} className="inline-flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5"
-                checked={chosen.includes(option.value)}
-                onChange={(event) =>
-                  set(
-                    event.target.checked
-                      ? [...chosen, option.value]
-                      : chosen.filter((one) => one !== option.value),
-                  )
-                }
-              />
-              {option.text}
-            </label>
-          ))}
+        <span className="inline-block w-32">
+          <BookQuantity<Length>
+            {...quantity}
+            figure="mm"
+            kind={lengthKind(
+              { unit, fraction: 64, decimals: 1 },
+              { least: 0, ...(blank.above === undefined ? {} : { above: blank.above }) },
+            )}
+            value={value as Length | HalfTyped | null}
+            placeholder={blank.optional ? 'open' : unit === 'in' ? '4' : '100'}
+          />
         </span>
       );
-    }
-    case 'text':
+    case 'number':
       return (
-        <>
-          <label htmlFor={id} className="sr-only">
-            {blank.label}
-          </label>
-          <input
-            id={id}
-            className="control w-full"
-            maxLength={4000}
-            value={typeof value === 'string' ? value : ''}
-            placeholder="Inspection hole drilled where the inspector can see it?"
-            onChange={(event) => set(event.target.value)}
-          />
-        </>
+        <NumberBox
+          {...limitsOf(blank)}
+          label={blank.label}
+          value={value as number | string | null}
+          set={set}
+          placeholder={blank.optional ? 'open' : ''}
+          className="control figure w-20 text-center text-lg font-semibold"
+        />
       );
+    case 'choice':
+      return <Choice blank={blank} value={typeof value === 'string' ? value : ''} set={set} />;
+    case 'several':
+      return <Several blank={blank} chosen={Array.isArray(value) ? (value as string[]) : []} set={set} />;
+    case 'tick':
+      return (
+        <label className="inline-flex min-h-10 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={value === true}
+            onChange={(event) => set(event.target.checked)}
+          />
+          {blank.text}
+        </label>
+      );
+    case 'text':
+      return <Text blank={blank} value={typeof value === 'string' ? value : ''} set={set} />;
   }
 }
 
-interface QuantityBlankProps<Q extends { typed: string }> {
-  blank: CheckBlank;
-  kind: QuantityKind<Q>;
-  value: Q | null;
-  set: (value: Q | null) => void;
-  width: string;
+const limitsOf = ({ least, most, whole, shown }: Extract<CheckBlank, { type: 'number' }>) => ({
+  least,
+  most,
+  ...(whole === undefined ? {} : { whole }),
+  ...(shown === undefined ? {} : { shown }),
+});
+
+interface ChoiceProps {
+  blank: Extract<CheckBlank, { type: 'choice' }>;
+  value: string;
+  set: (value: unknown) => void;
 }
 
-/** A length or an angle; half a number is none, so that the book never keeps the one before it unseen. */
-function QuantityBlank<Q extends { typed: string }>({
-  blank,
-  kind,
-  value,
-  set,
-  width,
-}: QuantityBlankProps<Q>) {
-  const [pending, setPending] = useState<string>();
+const Choice = ({ blank, value, set }: ChoiceProps) => (
+  <select
+    aria-label={blank.label}
+    className="control max-w-full"
+    value={value}
+    onChange={(event) => set(event.target.value === '' ? null : event.target.value)}
+  >
+    {blank.none !== undefined && <option value="">{blank.none}</option>}
+    {blank.options.map((option) => (
+      <option key={option.value} value={option.value}>
+        {option.text}
+      </option>
+    ))}
+  </select>
+);
+
+interface SeveralProps {
+  blank: Extract<CheckBlank, { type: 'several' }>;
+  chosen: string[];
+  set: (value: unknown) => void;
+}
+
+const Several = ({ blank, chosen, set }: SeveralProps) => (
+  <span role="group" aria-label={blank.label} className="inline-flex flex-wrap gap-x-4">
+    {blank.options.map((option) => (
+      <label key={option.value} className="inline-flex min-h-10 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={chosen.includes(option.value)}
+          onChange={(event) =>
+            set(
+              event.target.checked ? [...chosen, option.value] : chosen.filter((one) => one !== option.value),
+            )
+          }
+        />
+        {option.text}
+      </label>
+    ))}
+  </span>
+);
+
+interface TextProps {
+  blank: Extract<CheckBlank, { type: 'text' }>;
+  value: string;
+  set: (value: unknown) => void;
+}
+
+function Text({ blank, value, set }: TextProps) {
+  const id = useId();
   return (
-    <span className={`inline-block ${width}`}>
-      <QuantityInput
-        bare
-        label={blank.label}
-        kind={kind}
+    <>
+      <label htmlFor={id} className="sr-only">
+        {blank.label}
+      </label>
+      <input
+        id={id}
+        className={`control ${blank.short ? 'w-24 text-center' : 'w-full'}`}
+        maxLength={blank.short ? 60 : 4000}
         value={value}
-        optional={blank.optional ?? false}
-        placeholder={blank.optional ? 'open' : kind.example}
-        pending={pending}
-        onPending={(text) => {
-          setPending(text);
-          if (text !== undefined) set(null);
-        }}
-        onChange={set}
+        placeholder={blank.optional ? 'open' : blank.example}
+        onChange={(event) => set(event.target.value === '' && blank.optional ? null : event.target.value)}
       />
-    </span>
-  );
-}
-
-interface NumberBlankProps {
-  blank: Extract<CheckBlank, { type: 'number' }>;
-  value: number | null;
-  set: (value: number | null) => void;
-}
-
-/** A plain number, or a share as percent. */
-function NumberBlank({ blank, value, set }: NumberBlankProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const shown = blank.shown ?? 1;
-  const text = draft ?? (value === null ? '' : String(Number((value * shown).toFixed(6))));
-  const number = text.trim() === '' ? NaN : Number(text) / shown;
-  const fits = number >= blank.least && number <= blank.most && (!blank.whole || Number.isInteger(number));
-  const wrong = !fits && !(text.trim() === '' && blank.optional);
-  return (
-    <input
-      aria-label={blank.label}
-      aria-invalid={wrong ? true : undefined}
-      title={`${blank.whole ? 'a whole number' : 'a number'} from ${blank.least * shown} to ${blank.most * shown}`}
-      className="control figure w-20 text-center text-lg font-semibold"
-      inputMode="decimal"
-      autoComplete="off"
-      placeholder={blank.optional ? 'open' : ''}
-      value={text}
-      onChange={(event) => {
-        const next = event.target.value;
-        setDraft(next);
-        const given = Number(next) / shown;
-        const good =
-          next.trim() !== '' &&
-          given >= blank.least &&
-          given <= blank.most &&
-          (!blank.whole || Number.isInteger(given));
-        set(good ? given : null);
-      }}
-      onBlur={() => setDraft(null)}
-    />
+    </>
   );
 }

@@ -1,11 +1,12 @@
-import { type Fault, type RuleBook, ruleBookFaults } from '@gyrus/core';
-import { bookFieldWords, checkForms } from '@gyrus/formats';
+import { editionChanges, type Fault, type RuleBook, ruleBookFaults } from '@gyrus/core';
+import { bookFieldWords, checkForms, editionChangeWords } from '@gyrus/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { newId } from '../../job/fresh.ts';
 import { api } from '../../shared/api.ts';
 import { Button } from '../../shared/Button.tsx';
+import { Typeset } from '../../shared/Figure.tsx';
 import { Header } from '../../shared/Header.tsx';
 import { useRuleBooks } from '../../shared/queries.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
@@ -13,15 +14,16 @@ import { Loading } from '../../shared/Waiting.tsx';
 import { BookHead } from './BookHead.tsx';
 import { RuleForm } from './RuleForm.tsx';
 import { ScheduleForm } from './ScheduleForm.tsx';
+import { TakeOut } from './TakeOut.tsx';
 import { TryBook } from './TryBook.tsx';
-import { blankBook, BookDraftContext, useBookDraft, useKeptBook } from './useBookDraft.ts';
+import { blankBook, BookDraftContext, NEW_BOOK, useBookDraft, useKeptBook } from './useBookDraft.ts';
 
 /** A rule book written in the browser: from nothing, or as a new edition of one that is here. */
 export function BookEditor() {
   const { bookId } = useParams();
   const edition = useSearchParams()[0].get('edition');
   const books = useRuleBooks();
-  if (bookId === undefined) return <Writing name="new" start={blankBook} revised={null} />;
+  if (bookId === undefined) return <Writing name={NEW_BOOK} start={blankBook} revised={null} />;
   const old = books.data?.find((one) => one.id === bookId && (edition === null || one.edition === edition));
   if (!old) return <Loading what="the rule book" />;
   return <Revising key={`${old.id}/${old.edition}`} old={old} />;
@@ -45,7 +47,8 @@ const UNITS = [
 ] as const;
 
 function Writing({ name, start, revised }: WritingProps) {
-  const { book, edit, touched, forget } = useKeptBook(name, start);
+  const wanted = useSearchParams()[0].get('draft');
+  const { book, edit, touched, forget, restore } = useKeptBook(name, start, wanted);
   const [unit, setUnit] = useState<'in' | 'mm'>('mm');
   const faults = useMemo(() => ruleBookFaults(book), [book]);
   const draft = useMemo(() => ({ book, edit, unit }), [book, edit, unit]);
@@ -68,7 +71,8 @@ function Writing({ name, start, revised }: WritingProps) {
             <BookHead faults={faults} />
             <ScheduleForm faults={faults} />
             <Rules faults={faults} />
-            <TakeIn book={book} faults={faults} forget={forget} touched={touched} />
+            {revised && <Changes old={revised} book={faults.length === 0 ? book : null} />}
+            <TakeIn {...{ book, faults, forget, touched, restore }} />
           </div>
           <TryBook book={faults.length === 0 ? book : null} unit={unit} />
         </main>
@@ -79,6 +83,23 @@ function Writing({ name, start, revised }: WritingProps) {
 
 function Rules({ faults }: { faults: Fault[] }) {
   const { book, edit } = useBookDraft();
+  const [added, setAdded] = useState<string | null>(null);
+  const add = () => {
+    const id = newId();
+    setAdded(id);
+    edit(({ rules }) => {
+      const last = rules.at(-1);
+      rules.push({
+        id,
+        clause: '',
+        text: '',
+        // Rules of a book come in runs about the same members: the last choice is mostly the next.
+        roles: [...(last?.roles ?? ['main-hoop' as const])],
+        classes: [],
+        check: checkForms[last?.check.kind ?? 'tilt-from-vertical'].fresh,
+      });
+    });
+  };
   return (
     <section aria-label="Rules" className="space-y-3">
       <h2 className="text-xl">Rules</h2>
@@ -94,27 +115,33 @@ function Rules({ faults }: { faults: Fault[] }) {
             key={rule.id}
             rule={rule}
             at={i}
+            isNew={rule.id === added}
             faults={faults.filter(({ path }) => path.startsWith(`/rules/${i}/`))}
           />
         ))}
       </ol>
-      <Button
-        onClick={() =>
-          edit(
-            ({ rules }) =>
-              void rules.push({
-                id: newId(),
-                clause: '',
-                text: '',
-                roles: ['main-hoop'],
-                classes: [],
-                check: checkForms['tilt-from-vertical'].fresh,
-              }),
-          )
-        }
-      >
-        Add a rule
-      </Button>
+      <Button onClick={add}>Add a rule</Button>
+    </section>
+  );
+}
+
+/** What the edition changes, figure by figure, and texts that still say the old one. */
+function Changes({ old, book }: { old: RuleBook; book: RuleBook | null }) {
+  const changes = useMemo(() => (book ? editionChanges(old, book) : null), [old, book]);
+  return (
+    <section aria-label="What this edition changes" className="space-y-2">
+      <h2 className="text-xl">What this edition changes</h2>
+      {changes === null && (
+        <p className="text-quiet">It is told as soon as nothing is wrong with the book.</p>
+      )}
+      {changes?.length === 0 && <p className="text-quiet">No rule and no tube yet.</p>}
+      <ul className="list-disc space-y-1 pl-5">
+        {changes?.map((one) => (
+          <li key={`${one.kind}/${one.id}`}>
+            {one.kind}, clause {one.clause}: <Typeset text={editionChangeWords(one).join('; ')} />
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
@@ -123,11 +150,12 @@ interface TakeInProps {
   book: RuleBook;
   faults: Fault[];
   forget: () => void;
+  restore: (book: RuleBook) => void;
   touched: boolean;
 }
 
 /** Takes the book in among the others; what stands against it is named by clause and field. */
-function TakeIn({ book, faults, forget, touched }: TakeInProps) {
+function TakeIn({ book, faults, forget, restore, touched }: TakeInProps) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const take = useMutation({
@@ -164,9 +192,17 @@ function TakeIn({ book, faults, forget, touched }: TakeInProps) {
           Take it in
         </Button>
         {touched && (
-          <Button kind="danger" onClick={forget}>
+          <TakeOut
+            kind="danger"
+            what="all that was written here"
+            answer="Start over"
+            take={() => {
+              forget();
+              return () => restore(book);
+            }}
+          >
             Start over
-          </Button>
+          </TakeOut>
         )}
         <Link to="/rule-books" className="inline-flex min-h-10 items-center px-2 font-semibold underline">
           Leave it for now

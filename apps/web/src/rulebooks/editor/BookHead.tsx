@@ -1,9 +1,8 @@
 import { type Fault, PROVENANCES } from '@gyrus/core';
 import { provenanceWords } from '@gyrus/formats';
-import { newId } from '../../job/fresh.ts';
-import { Button } from '../../shared/Button.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { TextField } from '../../shared/TextField.tsx';
+import { Classes } from './Classes.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
 type TextKey = 'title' | 'body' | 'edition' | 'source' | 'note';
@@ -46,38 +45,7 @@ export function BookHead({ faults }: { faults: Fault[] }) {
         {text('source: which publication', 'source', 4000)}
         {text('note', 'note', 4000)}
       </div>
-      <div role="group" aria-label="Classes" className="space-y-2">
-        {book.classes.map(({ id, title }, i) => (
-          <div key={id} className="flex items-end gap-2">
-            <div className="w-72">
-              <TextField
-                label={`class ${i + 1}`}
-                maxLength={120}
-                value={title}
-                onChange={(event) =>
-                  edit(({ classes }) => {
-                    const own = classes[i];
-                    if (own) own.title = event.target.value;
-                  })
-                }
-              />
-            </div>
-            <Button
-              onClick={() =>
-                edit((draft) => {
-                  draft.classes.splice(i, 1);
-                  for (const rule of draft.rules) rule.classes = rule.classes.filter((one) => one !== id);
-                })
-              }
-            >
-              Take out
-            </Button>
-          </div>
-        ))}
-        <Button onClick={() => edit(({ classes }) => void classes.push({ id: newId(), title: '' }))}>
-          Add a class
-        </Button>
-      </div>
+      <Classes faults={faults} />
     </section>
   );
 }

@@ -1,10 +1,11 @@
-import { BAR_ROLES, type Rule } from '@gyrus/core';
-import { roleWords } from '@gyrus/formats';
+import { type Rule } from '@gyrus/core';
+import { ROLE_GROUPS, roleWords, RULED_ROLES } from '@gyrus/formats';
+import { ListChecks } from 'lucide-react';
 import { Popover } from 'radix-ui';
+import { useState } from 'react';
 import { Button } from '../../shared/Button.tsx';
 
 type Role = Rule['roles'][number];
-const ROLES: readonly Role[] = ['main-hoop', ...BAR_ROLES];
 
 interface RolesFieldProps {
   label: string;
@@ -12,20 +13,59 @@ interface RolesFieldProps {
   onChange: (roles: Role[]) => void;
 }
 
-/** Which members a rule or a row is about: told in words, chosen from a list. */
+const SEVERAL = 'several';
+const groupValue = (name: string): string => `group/${name}`;
+const sameRoles = (a: readonly Role[], b: readonly Role[]): boolean =>
+  a.length === b.length && a.every((role) => b.includes(role));
+
+/** What the list shows as chosen: a role, a group of them, or that they were picked one by one. */
+function chosenOf(value: readonly Role[]): string {
+  const group = Object.entries(ROLE_GROUPS).find(([, roles]) => sameRoles(value, roles));
+  if (group) return groupValue(group[0]);
+  return value.length === 1 ? (value[0] as Role) : SEVERAL;
+}
+
+/** Which members a rule or a row is about: one, a group that books speak of together, or picked one by one. */
 export function RolesField({ label, value, onChange }: RolesFieldProps) {
+  const [open, setOpen] = useState(false);
   const said = value.length === 0 ? 'no member yet' : value.map(roleWords).join(', ');
+  const choose = (chosen: string) => {
+    if (chosen === SEVERAL) return setOpen(true);
+    const group = Object.entries(ROLE_GROUPS).find(([name]) => groupValue(name) === chosen);
+    onChange(group ? [...group[1]] : [chosen as Role]);
+  };
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <Button aria-label={`${label}: ${said}`} className="max-w-full text-left">
-          <span className={`truncate ${value.length === 0 ? 'text-out' : ''}`}>
-            {value.length > 3
-              ? `${value.slice(0, 3).map(roleWords).join(', ')} and ${value.length - 3} more`
-              : said}
-          </span>
-        </Button>
-      </Popover.Trigger>
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <div className="flex max-w-full gap-1">
+        <select
+          aria-label={`Who ${label.charAt(0).toLowerCase()}${label.slice(1)}`}
+          title={said}
+          className={`control max-w-64 min-w-0 ${value.length === 0 ? 'text-out' : ''}`}
+          value={chosenOf(value)}
+          onChange={(event) => choose(event.target.value)}
+        >
+          <option value={SEVERAL}>{value.length === 0 ? 'no member yet' : said}</option>
+          <optgroup label="together">
+            {Object.keys(ROLE_GROUPS).map((name) => (
+              <option key={name} value={groupValue(name)}>
+                {name}
+              </option>
+            ))}
+          </optgroup>
+          <optgroup label="one member">
+            {RULED_ROLES.map((role) => (
+              <option key={role} value={role}>
+                {roleWords(role)}
+              </option>
+            ))}
+          </optgroup>
+        </select>
+        <Popover.Trigger asChild>
+          <Button aria-label={`${label}: ${said}`}>
+            <ListChecks aria-hidden="true" className="size-4" />
+          </Button>
+        </Popover.Trigger>
+      </div>
       <Popover.Portal>
         <Popover.Content
           align="start"
@@ -33,7 +73,7 @@ export function RolesField({ label, value, onChange }: RolesFieldProps) {
           className="bg-sheet border-ink rounded-machined z-20 max-h-96 w-[min(560px,92vw)] overflow-y-auto border p-3"
         >
           <div role="group" aria-label={label} className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
-            {ROLES.map((role) => (
+            {RULED_ROLES.map((role) => (
               <label key={role} className="flex min-h-10 items-center gap-2">
                 <input
                   type="checkbox"
@@ -42,7 +82,7 @@ export function RolesField({ label, value, onChange }: RolesFieldProps) {
                   onChange={(event) =>
                     onChange(
                       event.target.checked
-                        ? ROLES.filter((one) => one === role || value.includes(one))
+                        ? RULED_ROLES.filter((one) => one === role || value.includes(one))
                         : value.filter((one) => one !== role),
                     )
                   }
@@ -52,7 +92,7 @@ export function RolesField({ label, value, onChange }: RolesFieldProps) {
             ))}
           </div>
           <div className="mt-2 flex gap-2">
-            <Button onClick={() => onChange([...ROLES])}>All</Button>
+            <Button onClick={() => onChange([...RULED_ROLES])}>All</Button>
             <Button onClick={() => onChange([])}>None</Button>
           </div>
         </Popover.Content>

@@ -1,20 +1,30 @@
 import { type Fault, type Rule, type RuleCheck } from '@gyrus/core';
-import { checkForms } from '@gyrus/formats';
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
+import { bookFieldWords, checkForms, figuresUncovered } from '@gyrus/formats';
+import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
 import { Fragment } from 'react';
+import { newId } from '../../job/fresh.ts';
 import { Button } from '../../shared/Button.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { TextField } from '../../shared/TextField.tsx';
 import { Blank } from './Blank.tsx';
 import { RolesField } from './RolesField.tsx';
 import { RuleWhen } from './RuleWhen.tsx';
+import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
 const KINDS = Object.entries(checkForms).map(([value, { name }]) => ({ value, text: name }));
 
+interface RuleFormProps {
+  rule: Rule;
+  at: number;
+  faults: Fault[];
+  /** Just added: the typing goes on at its clause. */
+  isNew: boolean;
+}
+
 /** One rule: its clause, what it says in one's own words, whom it is about, and its check as a sentence with blanks. */
-export function RuleForm({ rule, at, faults }: { rule: Rule; at: number; faults: Fault[] }) {
-  const { book, edit } = useBookDraft();
+export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
+  const { edit } = useBookDraft();
   const set = (change: (rule: Rule) => void) =>
     edit((draft) => {
       const own = draft.rules[at];
@@ -34,6 +44,7 @@ export function RuleForm({ rule, at, faults }: { rule: Rule; at: number; faults:
         <TextField
           label="clause"
           maxLength={120}
+          autoFocus={isNew}
           value={rule.clause}
           fault={faultAt('clause')}
           onChange={(event) => set((own) => void (own.clause = event.target.value))}
@@ -42,12 +53,13 @@ export function RuleForm({ rule, at, faults }: { rule: Rule; at: number; faults:
           label="what it says, in your own words"
           maxLength={4000}
           value={rule.text}
+          fault={faultAt('text')}
           onChange={(event) => set((own) => void (own.text = event.target.value))}
         />
-        <RuleButtons at={at} last={book.rules.length - 1} />
+        <RuleButtons rule={rule} at={at} />
       </div>
       <div className="flex flex-wrap items-end gap-3">
-        <div>
+        <div className="min-w-0">
           <div className="text-quiet mb-1 text-sm">is about</div>
           <RolesField
             label={`${name} is about`}
@@ -82,18 +94,53 @@ export function RuleForm({ rule, at, faults }: { rule: Rule; at: number; faults:
           ),
         )}
       </div>
-      {faultAt('check') && (
-        <p role="status" className="text-out text-sm font-semibold">
-          {faultAt('check')}
-        </p>
-      )}
-      <RuleWhen rule={rule} at={at} />
+      <CheckFaults faults={faults} at={at} />
+      <Uncovered rule={rule} faults={faults} />
+      <RuleWhen rule={rule} at={at} faults={faults} />
     </li>
   );
 }
 
-function RuleButtons({ at, last }: { at: number; last: number }) {
-  const { edit } = useBookDraft();
+/** What is wrong with its blanks, each by the name of the blank. */
+function CheckFaults({ faults, at }: { faults: Fault[]; at: number }) {
+  const { book } = useBookDraft();
+  const own = faults.filter(({ path }) => path.startsWith(`/rules/${at}/check`));
+  if (own.length === 0) return null;
+  return (
+    <ul role="status" className="text-out text-sm font-semibold">
+      {own.map(({ path, message }) => (
+        <li key={path}>
+          {bookFieldWords(book, path).replace(/^.*?: /, '')}: {message}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What no check covers is for a person: said while the rule is written. */
+function Uncovered({ rule, faults }: { rule: Rule; faults: Fault[] }) {
+  if (rule.check.kind === 'ask')
+    return (
+      <p className="text-look text-sm font-semibold">
+        No check computes this. A person answers it at Inspect, and until then it stands open on the
+        inspector’s sheet.
+      </p>
+    );
+  if (faults.length > 0) return null;
+  const figures = figuresUncovered(rule);
+  if (figures.length === 0) return null;
+  return (
+    <p className="text-look text-sm font-semibold">
+      The text says {figures.join(', ')}, and none of the blanks does. What no blank holds is not checked: add
+      a rule with a question for a person, or mend the text.
+    </p>
+  );
+}
+
+function RuleButtons({ rule, at }: { rule: Rule; at: number }) {
+  const { book, edit } = useBookDraft();
+  const last = book.rules.length - 1;
+  const name = `rule ${at + 1}`;
   const move = (by: 1 | -1) =>
     edit(({ rules }) => {
       const [own] = rules.splice(at, 1);
@@ -101,18 +148,34 @@ function RuleButtons({ at, last }: { at: number; last: number }) {
     });
   return (
     <div className="flex items-end gap-1">
-      <Button aria-label={`Move rule ${at + 1} up`} disabled={at === 0} onClick={() => move(-1)}>
+      <Button
+        aria-label={`Copy ${name}`}
+        title="Copy"
+        onClick={() => edit(({ rules }) => void rules.splice(at + 1, 0, { ...rule, id: newId() }))}
+      >
+        <Copy aria-hidden="true" className="size-4" />
+      </Button>
+      <Button aria-label={`Move ${name} up`} title="Move up" disabled={at === 0} onClick={() => move(-1)}>
         <ArrowUp aria-hidden="true" className="size-4" />
       </Button>
-      <Button aria-label={`Move rule ${at + 1} down`} disabled={at === last} onClick={() => move(1)}>
+      <Button
+        aria-label={`Move ${name} down`}
+        title="Move down"
+        disabled={at === last}
+        onClick={() => move(1)}
+      >
         <ArrowDown aria-hidden="true" className="size-4" />
       </Button>
-      <Button
-        aria-label={`Take out rule ${at + 1}`}
-        onClick={() => edit(({ rules }) => void rules.splice(at, 1))}
+      <TakeOut
+        what={`${name}${rule.clause.trim() ? `, clause ${rule.clause.trim()}` : ''}`}
+        label={`Take out ${name}`}
+        take={() => {
+          edit(({ rules }) => void rules.splice(at, 1));
+          return () => edit(({ rules }) => void rules.splice(at, 0, rule));
+        }}
       >
         <Trash2 aria-hidden="true" className="size-4" />
-      </Button>
+      </TakeOut>
     </div>
   );
 }

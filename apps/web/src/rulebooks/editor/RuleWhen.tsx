@@ -1,10 +1,11 @@
-import { type Rule } from '@gyrus/core';
+import { type Fault, type Rule, type When } from '@gyrus/core';
+import { useId, useState } from 'react';
+import { Labelled } from '../../shared/Labelled.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
 
-type When = NonNullable<Rule['when']>;
 const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
 
 const ROOFS = [
@@ -13,8 +14,14 @@ const ROOFS = [
   { value: 'closed', text: 'closed cars' },
 ];
 
+interface RuleWhenProps {
+  rule: Rule;
+  at: number;
+  faults: Fault[];
+}
+
 /** When a rule holds: in which classes, for which roof, weight and years. Always, where nothing is said. */
-export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
+export function RuleWhen({ rule, at, faults }: RuleWhenProps) {
   const { book, edit } = useBookDraft();
   const when = rule.when ?? ALWAYS;
   const set = (change: Partial<When>) =>
@@ -27,8 +34,11 @@ export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
       else own.when = next;
     });
   const limited = rule.when !== undefined || rule.classes.length > 0;
+  // Opened by hand or by what it holds, it is closed by hand alone: a field that is emptied does not vanish.
+  const [open, setOpen] = useState(limited);
+  const own = faults.filter(({ path }) => path.startsWith(`/rules/${at}/when`));
   return (
-    <details open={limited}>
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="text-quiet min-h-8 cursor-pointer text-sm">
         {limited ? 'Holds not always' : 'Holds always; say here when it does not'}
       </summary>
@@ -45,52 +55,63 @@ export function RuleWhen({ rule, at }: { rule: Rule; at: number }) {
         <Year label="car built from" value={when.builtFrom} onChange={(builtFrom) => set({ builtFrom })} />
         <Year label="car built to" value={when.builtTo} onChange={(builtTo) => set({ builtTo })} />
       </div>
-      {book.classes.length > 0 && (
-        <div role="group" aria-label={`Classes of rule ${at + 1}`} className="mt-2 flex flex-wrap gap-x-4">
-          {book.classes.map(({ id, title }) => (
-            <label key={id} className="flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5"
-                checked={rule.classes.includes(id)}
-                onChange={(event) =>
-                  edit(({ rules }) => {
-                    const own = rules[at];
-                    if (own)
-                      own.classes = event.target.checked
-                        ? [...own.classes, id]
-                        : own.classes.filter((one) => one !== id);
-                  })
-                }
-              />
-              only {title || id}
-            </label>
-          ))}
-        </div>
-      )}
+      {own.map(({ path, message }) => (
+        <p key={path} role="status" className="text-out text-sm font-semibold">
+          {message}
+        </p>
+      ))}
+      {book.classes.length > 0 && <Classes rule={rule} at={at} />}
     </details>
   );
 }
 
-function Year({
-  label,
-  value,
-  onChange,
-}: {
+function Classes({ rule, at }: { rule: Rule; at: number }) {
+  const { book, edit } = useBookDraft();
+  return (
+    <div role="group" aria-label={`Classes of rule ${at + 1}`} className="mt-2 flex flex-wrap gap-x-4">
+      {book.classes.map(({ id, title }) => (
+        <label key={id} className="flex min-h-10 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={rule.classes.includes(id)}
+            onChange={(event) =>
+              edit(({ rules }) => {
+                const own = rules[at];
+                if (own)
+                  own.classes = event.target.checked
+                    ? [...own.classes, id]
+                    : own.classes.filter((one) => one !== id);
+              })
+            }
+          />
+          only {title || 'the class without a name'}
+        </label>
+      ))}
+    </div>
+  );
+}
+
+interface YearProps {
   label: string;
   value: number | null;
   onChange: (year: number | null) => void;
-}) {
+}
+
+/** What is no year yet stands in the book as it was typed. */
+function Year({ label, value, onChange }: YearProps) {
+  const id = useId();
   return (
-    <TextField
-      label={label}
-      inputMode="numeric"
-      maxLength={4}
-      value={value ?? ''}
-      onChange={(event) => {
-        const year = Number(event.target.value);
-        onChange(event.target.value.trim() === '' || !Number.isInteger(year) ? null : year);
-      }}
-    />
+    <Labelled id={id} label={label}>
+      <NumberBox
+        id={id}
+        least={1900}
+        most={2200}
+        whole
+        value={value}
+        set={(year) => onChange(year as number | null)}
+        className="control figure w-full text-lg font-semibold"
+      />
+    </Labelled>
   );
 }

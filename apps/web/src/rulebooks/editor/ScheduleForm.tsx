@@ -1,10 +1,11 @@
-import { type Fault, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
-import { tubeKindWords } from '@gyrus/formats';
+import { type Fault, type Length, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
+import { bookFieldWords, tubeKindWords } from '@gyrus/formats';
 import { Button } from '../../shared/Button.tsx';
-import { QuantityInput } from '../../shared/QuantityInput.tsx';
 import { lengthKind } from '../../shared/quantityKinds.ts';
 import { TextField } from '../../shared/TextField.tsx';
+import { BookQuantity } from './BookQuantity.tsx';
 import { RolesField } from './RolesField.tsx';
+import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
 
@@ -16,6 +17,10 @@ export function ScheduleForm({ faults }: { faults: Fault[] }) {
   return (
     <section aria-label="Least tube" className="space-y-3">
       <h2 className="text-xl">Least tube</h2>
+      <p className="text-quiet">
+        Any one size of a row will do. A kind of tube with a least size of its own is another size of the row,
+        with that kind alone ticked.
+      </p>
       <ul className="space-y-3">
         {book.tubeSchedule.map((_, i) => (
           <Row key={i} at={i} faults={faults.filter(({ path }) => path.startsWith(`/tubeSchedule/${i}/`))} />
@@ -27,7 +32,7 @@ export function ScheduleForm({ faults }: { faults: Fault[] }) {
             (draft) =>
               void draft.tubeSchedule.push({
                 clause: '',
-                roles: ['main-hoop'],
+                roles: [...(draft.tubeSchedule.at(-1)?.roles ?? ['main-hoop' as const])],
                 over: null,
                 upTo: null,
                 options: [EMPTY_OPTION],
@@ -72,7 +77,15 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
         </div>
         <WeightFields value={row} onChange={(change) => set((own) => void Object.assign(own, change))} />
         <div className="flex items-end pb-5">
-          <Button onClick={() => edit((draft) => void draft.tubeSchedule.splice(at, 1))}>Take out</Button>
+          <TakeOut
+            what={`tube row ${at + 1}`}
+            take={() => {
+              edit((draft) => void draft.tubeSchedule.splice(at, 1));
+              return () => edit((draft) => void draft.tubeSchedule.splice(at, 0, row));
+            }}
+          >
+            Take out
+          </TakeOut>
         </div>
       </div>
       {row.options.map((option, i) => (
@@ -86,11 +99,24 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
               if (one) change(one);
             })
           }
-          takeOut={row.options.length > 1 ? () => set((own) => void own.options.splice(i, 1)) : null}
+          takeOut={
+            row.options.length > 1
+              ? () => {
+                  set((own) => void own.options.splice(i, 1));
+                  return () => set((own) => void own.options.splice(i, 0, option));
+                }
+              : null
+          }
         />
       ))}
       <Button onClick={() => set((own) => void own.options.push(EMPTY_OPTION))}>Or another size</Button>
-      {faults[0] && <p className="text-out text-sm font-semibold">{faults[0].message}</p>}
+      <ul role="status" className="text-out text-sm font-semibold">
+        {faults.map(({ path, message }) => (
+          <li key={path}>
+            {bookFieldWords(book, path).replace(/^.*?: /, '')}: {message}
+          </li>
+        ))}
+      </ul>
     </li>
   );
 }
@@ -99,18 +125,19 @@ interface OptionProps {
   name: string;
   option: TubeOption;
   set: (change: (option: TubeOption) => void) => void;
-  takeOut: (() => void) | null;
+  takeOut: (() => () => void) | null;
 }
 
 function Option({ name, option, set, takeOut }: OptionProps) {
   const { unit } = useBookDraft();
   const size = (label: string, key: 'od' | 'wall') => (
     <div className="w-36">
-      <QuantityInput
+      <BookQuantity<Length>
         label={label}
         kind={lengthKind({ unit, fraction: 64, decimals: 2 }, { above: 0 })}
+        figure="mm"
         value={option[key]}
-        onChange={(value) => value && set((own) => void (own[key] = value))}
+        set={(value) => set((own) => void (own[key] = value as Length))}
       />
     </div>
   );
@@ -139,7 +166,9 @@ function Option({ name, option, set, takeOut }: OptionProps) {
       </div>
       {takeOut && (
         <div className="pt-6">
-          <Button onClick={takeOut}>Take out</Button>
+          <TakeOut what={name} take={takeOut}>
+            Take out
+          </TakeOut>
         </div>
       )}
     </div>

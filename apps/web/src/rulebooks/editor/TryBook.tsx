@@ -1,5 +1,5 @@
 import { EMPTY_SHOP, type Finding, type Plan, type RuleBook, type Shop, type Status } from '@gyrus/core';
-import { findingWords } from '@gyrus/formats';
+import { findingWords, holdsWords, roleWords } from '@gyrus/formats';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
@@ -81,7 +81,11 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
               <li key={finding.key}>
                 <StatusMark status={finding.status} />{' '}
                 <span className="text-quiet">{finding.rule?.clause}</span>{' '}
+                <strong>{memberWords(finding, cage.data?.plan)}</strong>{' '}
                 <Typeset text={findingWords(finding, style)} />
+                {finding.rule?.holds && (
+                  <span className="text-quiet"> ({holdsWords(finding.rule.holds)})</span>
+                )}
               </li>
             ))}
           </ul>
@@ -89,6 +93,12 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
       )}
     </aside>
   );
+}
+
+/** The tube and the member that a finding is about: `B, backstay`. */
+function memberWords({ member: id }: Finding, plan: Plan | undefined): string {
+  const member = plan?.members.find((one) => one.id === id);
+  return member ? `${member.stamp}, ${roleWords(member.role)}:` : '';
 }
 
 const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];

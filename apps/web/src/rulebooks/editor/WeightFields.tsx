@@ -1,6 +1,6 @@
 import { type Mass } from '@gyrus/core';
-import { QuantityInput } from '../../shared/QuantityInput.tsx';
 import { massKind } from '../../shared/quantityKinds.ts';
+import { BookQuantity } from './BookQuantity.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
 interface Weights {
@@ -17,12 +17,13 @@ interface WeightFieldsProps {
 export function WeightFields({ value, onChange }: WeightFieldsProps) {
   const { unit } = useBookDraft();
   const field = (label: string, key: keyof Weights) => (
-    <QuantityInput
+    <BookQuantity<Mass>
       label={label}
       kind={massKind(unit)}
+      figure="kg"
       value={value[key]}
       optional
-      onChange={(mass) => onChange({ [key]: mass })}
+      set={(mass) => onChange({ [key]: mass as Mass | null })}
     />
   );
   return (

@@ -1,11 +1,14 @@
-import { RULE_BOOK_VERSION, type RuleBook } from '@gyrus/core';
+import { migrateRuleBook, RULE_BOOK_VERSION, type RuleBook } from '@gyrus/core';
 import { produce } from 'immer';
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { newId } from '../../job/fresh.ts';
 import { openTabs, tabName } from '../../job/tab.ts';
 import { dropText, keepText, keptKeys, keptText } from '../../shared/browserStore.ts';
 
-/** A book that is being written. What cannot be read yet stands in it as null: its form says so. */
+/**
+ * A book that is being written. What cannot be read yet stands in it as it was typed, `{ typed }` without its figure or a text for a
+ * number, and what is empty as null: its form says so.
+ */
 export interface BookDraft {
   book: RuleBook;
   edit: (recipe: (book: RuleBook) => void) => void;
@@ -38,44 +41,80 @@ export const blankBook = (): RuleBook => ({
 });
 
 /** Kept by the browser for this tab, so that a closed page loses nothing and two tabs do not write over each other. */
-const prefixOf = (name: string): string => `gyrus-book/${name}/`;
+const DRAFTS = 'gyrus-book/';
+const prefixOf = (name: string): string => `${DRAFTS}${name}/`;
 const keyOf = (name: string): string => prefixOf(name) + tabName();
 
 function kept(key: string): RuleBook | null {
   try {
     const text = keptText(key);
-    return text === null ? null : (JSON.parse(text) as RuleBook);
+    return text === null ? null : withFields(JSON.parse(text) as Partial<RuleBook>);
   } catch {
     return null;
   }
 }
 
-/** What a tab that is closed left of this book is this tab's from here on, where nothing was written here yet. */
-async function takeOver(name: string): Promise<RuleBook | null> {
-  const prefix = prefixOf(name);
+/** A draft that was left by an earlier version of the program is gone on with as one of today's. */
+const withFields = (left: Partial<RuleBook>): RuleBook =>
+  migrateRuleBook({ ...blankBook(), ...left }) as RuleBook;
+
+/** The name of a book that is written from nothing. */
+export const NEW_BOOK = 'new';
+
+/** A book that somebody began to write in this browser. */
+export interface KeptDraft {
+  key: string;
+  /** NEW_BOOK, or id and edition of the book that it is to be an edition of. */
+  name: string;
+  book: RuleBook;
+  /** Written in this tab, in another one that is open, or left by one that was closed. */
+  where: 'here' | 'open' | 'left';
+}
+
+/** Every unfinished book of this browser. */
+export async function keptDrafts(): Promise<KeptDraft[]> {
   const open = await openTabs();
-  // The last is from before books knew tabs.
-  const left = [...keptKeys(prefix), `gyrus-book/${name}`].find(
-    (one) => !open.has(one.slice(prefix.length)) && kept(one) !== null,
+  return keptKeys(DRAFTS).flatMap((key): KeptDraft[] => {
+    const book = kept(key);
+    const rest = key.slice(DRAFTS.length);
+    // A draft from before drafts knew tabs has no tab at its end.
+    const cut = rest === NEW_BOOK ? rest.length : rest.lastIndexOf('/');
+    const tab = rest.slice(cut + 1);
+    const where = tab === tabName() ? 'here' : open.has(tab) ? 'open' : 'left';
+    return book ? [{ key, name: rest.slice(0, cut), book, where }] : [];
+  });
+}
+
+/**
+ * What a tab that is closed left of this book is this tab's from here on. wanted: the key of the draft that was picked; without one the
+ * first that there is, where nothing was written here yet. What was written here under that name changes places with it.
+ */
+async function takeOver(name: string, wanted: string | null): Promise<RuleBook | null> {
+  const prefix = prefixOf(name);
+  const own = kept(keyOf(name));
+  if (wanted === keyOf(name) || (wanted === null && own)) return null;
+  const open = await openTabs();
+  const left = [...keptKeys(prefix), DRAFTS + name].find(
+    (one) => !open.has(one.slice(prefix.length)) && (wanted ?? one) === one && kept(one) !== null,
   );
-  const book = left === undefined || kept(keyOf(name)) ? null : kept(left);
-  if (left === undefined || !book) return null;
-  if (keepText(keyOf(name), JSON.stringify(book))) dropText(left);
+  const book = left === undefined ? null : kept(left);
+  if (left === undefined || !book || !keepText(keyOf(name), JSON.stringify(book))) return null;
+  if (own) keepText(left, JSON.stringify(own));
+  else dropText(left);
   return book;
 }
 
-/** The book under this name as it was left, or as it starts. */
-export function useKeptBook(name: string, start: () => RuleBook) {
+/** The book under this name as it was left, or as it starts. wanted: see {@link takeOver}. */
+export function useKeptBook(name: string, start: () => RuleBook, wanted: string | null) {
   const [book, setBook] = useState<RuleBook>(() => kept(keyOf(name)) ?? start());
   const [touched, setTouched] = useState(() => kept(keyOf(name)) !== null);
   useEffect(() => {
-    if (kept(keyOf(name))) return;
-    void takeOver(name).then((left) => {
+    void takeOver(name, wanted).then((left) => {
       if (!left) return;
       setTouched(true);
       setBook(left);
     });
-  }, [name]);
+  }, [name, wanted]);
   useEffect(() => {
     if (touched) keepText(keyOf(name), JSON.stringify(book));
   }, [name, book, touched]);
@@ -88,5 +127,9 @@ export function useKeptBook(name: string, start: () => RuleBook) {
     setTouched(false);
     setBook(start());
   }, [name, start]);
-  return { book, edit, touched, forget };
+  const restore = useCallback((before: RuleBook) => {
+    setTouched(true);
+    setBook(before);
+  }, []);
+  return { book, edit, touched, forget, restore };
 }

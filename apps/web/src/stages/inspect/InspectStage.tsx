@@ -13,6 +13,7 @@ import { Loading } from '../../shared/Waiting.tsx';
 import { TableHead } from '../../shared/TableHead.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
 import { LitCage } from './LitCage.tsx';
+import { PassedOverRules } from './PassedOverRules.tsx';
 import { RuleRow } from './RuleRow.tsx';
 
 type Shown = Status | 'all';
@@ -70,6 +71,7 @@ export function InspectStage() {
             onLight={setLit}
           />
         ))}
+        <PassedOverRules />
         <section aria-label="Besides the rules">
           <h2 className="mb-2 text-lg">Besides the rules</h2>
           <FindingList findings={findings.filter((finding) => finding.rule === null)} style={style} />

@@ -1,5 +1,5 @@
 import { applyRemedy, type Finding } from '@gyrus/core';
-import { findingFigure, findingWords, remedyWords } from '@gyrus/formats';
+import { findingFigure, findingWords, holdsWords, remedyWords } from '@gyrus/formats';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Button } from '../../shared/Button.tsx';
@@ -45,6 +45,11 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
       </td>
       <td className="px-3 py-2">
         {!asked && <div className="text-quiet text-sm">{rule?.text}</div>}
+        {rule?.holds && (
+          <div className="text-quiet text-sm">
+            Holds for: <Typeset text={holdsWords(rule.holds)} />
+          </div>
+        )}
         <Typeset text={findingWords(finding, style)} />
         {asked && <AnswerButtons finding={finding} />}
         {finding.remedy && <Mend finding={finding} remedy={finding.remedy} />}

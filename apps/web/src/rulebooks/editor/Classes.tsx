@@ -1,0 +1,128 @@
+import { type Fault, type Rule, type RuleBook } from '@gyrus/core';
+import { useState } from 'react';
+import { newId } from '../../job/fresh.ts';
+import { Button } from '../../shared/Button.tsx';
+import { Dialog } from '../../shared/Dialog.tsx';
+import { SelectField } from '../../shared/SelectField.tsx';
+import { TextField } from '../../shared/TextField.tsx';
+import { tellTaken } from './TakeOut.tsx';
+import { useBookDraft } from './useBookDraft.ts';
+
+type BookClass = RuleBook['classes'][number];
+
+/** The classes of a book, by their names. */
+export function Classes({ faults }: { faults: Fault[] }) {
+  const { book, edit } = useBookDraft();
+  return (
+    <div role="group" aria-label="Classes" className="space-y-2">
+      {book.classes.map(({ id, title }, i) => (
+        <div key={id} className="flex items-end gap-2">
+          <div className="w-72">
+            <TextField
+              label={`class ${i + 1}`}
+              maxLength={120}
+              value={title}
+              fault={faults.find(({ path }) => path === `/classes/${i}/title`)?.message}
+              onChange={(event) =>
+                edit(({ classes }) => {
+                  const own = classes[i];
+                  if (own) own.title = event.target.value;
+                })
+              }
+            />
+          </div>
+          <TakeOutClass at={i} />
+        </div>
+      ))}
+      <Button onClick={() => edit(({ classes }) => void classes.push({ id: newId(), title: '' }))}>
+        Add a class
+      </Button>
+    </div>
+  );
+}
+
+const TAKE_THEM = '';
+
+/** Rules that hold in no other class. They are never let hold for all: that would widen them. */
+const onlyIn = ({ rules }: RuleBook, id: string): Rule[] =>
+  rules.filter(({ classes }) => classes.length === 1 && classes[0] === id);
+
+function TakeOutClass({ at }: { at: number }) {
+  const { book, edit } = useBookDraft();
+  const [asking, setAsking] = useState(false);
+  const [moveTo, setMoveTo] = useState(TAKE_THEM);
+  const own = book.classes[at] as BookClass;
+  const name = own.title.trim() || `class ${at + 1}`;
+  const depending = onlyIn(book, own.id);
+  const others = book.classes.filter(({ id }) => id !== own.id);
+  const take = () => {
+    setAsking(false);
+    const { rules } = book;
+    edit((draft) => withoutClass(draft, own.id, moveTo));
+    tellTaken(`class ${name}`, () =>
+      edit((draft) => {
+        draft.classes.splice(at, 0, own);
+        withRulesOf(draft, own.id, rules);
+      }),
+    );
+  };
+  return (
+    <>
+      <Button onClick={() => setAsking(true)}>Take out</Button>
+      <Dialog title={`Take out class ${name}?`} open={asking} onClose={() => setAsking(false)} kept>
+        {depending.length > 0 && (
+          <div className="mb-4 space-y-2">
+            <p>
+              {depending.length === 1 ? 'One rule holds' : `${depending.length} rules hold`} in this class
+              alone: {depending.map(({ clause }) => clause || 'without a clause').join(', ')}.
+            </p>
+            <SelectField
+              label="what becomes of them"
+              value={moveTo}
+              options={[
+                { value: TAKE_THEM, text: 'they are taken out with it' },
+                ...others.map(({ id, title }) => ({
+                  value: id,
+                  text: `they hold in ${title || 'the class without a name'}`,
+                })),
+              ]}
+              onChange={(event) => setMoveTo(event.target.value)}
+            />
+          </div>
+        )}
+        <div className="flex flex-wrap gap-3">
+          <Button kind="danger" onClick={take}>
+            Take it out
+          </Button>
+          <Button autoFocus onClick={() => setAsking(false)}>
+            Keep it
+          </Button>
+        </div>
+      </Dialog>
+    </>
+  );
+}
+
+/** Takes a class out; rules that held in it alone go with it, or hold in another. */
+function withoutClass(draft: RuleBook, id: string, moveTo: string): void {
+  draft.classes = draft.classes.filter((one) => one.id !== id);
+  if (moveTo === TAKE_THEM) {
+    const gone = new Set(onlyIn(draft, id).map((rule) => rule.id));
+    draft.rules = draft.rules.filter((rule) => !gone.has(rule.id));
+  }
+  for (const rule of draft.rules)
+    if (rule.classes.includes(id)) {
+      const rest = rule.classes.filter((one) => one !== id);
+      rule.classes = rest.length > 0 ? rest : [moveTo];
+    }
+}
+
+/** Rules that held in a class hold in it again; those that went with it stand where they stood. What else was changed since stays. */
+function withRulesOf(draft: RuleBook, id: string, before: readonly Rule[]): void {
+  for (const [i, rule] of before.entries()) {
+    if (!rule.classes.includes(id)) continue;
+    const there = draft.rules.find((one) => one.id === rule.id);
+    if (there) there.classes = [...rule.classes];
+    else draft.rules.splice(i, 0, rule);
+  }
+}

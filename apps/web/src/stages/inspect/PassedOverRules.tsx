@@ -1,0 +1,26 @@
+import { passedOver } from '@gyrus/core';
+import { passedOverWords } from '@gyrus/formats';
+import { usePlan } from '../../job/planStore.ts';
+import { useRuleBooks } from '../../shared/queries.ts';
+
+/** Rules that say nothing of this cage, and why: what is not listed above was not overlooked. */
+export function PassedOverRules() {
+  const plan = usePlan();
+  const rules = passedOver(plan, useRuleBooks().data ?? []);
+  if (rules.length === 0) return null;
+  return (
+    <details>
+      <summary className="min-h-10 cursor-pointer font-semibold">
+        {rules.length === 1 ? 'One rule is' : `${rules.length} rules are`} not about this cage
+      </summary>
+      <ul className="mt-1 space-y-1">
+        {rules.map((one) => (
+          <li key={`${one.source.book}/${one.source.clause}/${one.source.text}`}>
+            <span className="text-quiet">{one.source.bookTitle}</span>, {one.source.clause}: {one.source.text}{' '}
+            <strong>{passedOverWords(one)}</strong>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
