@@ -21,6 +21,10 @@ export class SheetQueryDto {
 
 /** How the inspector's sheet is printed. */
 export class InspectionQueryDto {
+  /** Short: two pages, what is found and the tubes with their certificates. */
+  @IsIn(['short', 'long'], { message: 'the form is short or long' })
+  form: 'short' | 'long' = 'long';
+
   @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
   paper: 'a4' | 'letter' = 'a4';
 

@@ -45,6 +45,9 @@ export type SheetWanted =
 export interface SheetSource {
   job: string;
   revision: number;
+  /** Who saved the revision, and when. */
+  author: string;
+  saved: Date;
   plan: Plan;
   shop: Shop;
   books: RuleBook[];
@@ -102,13 +105,15 @@ const NO_MARKS = {
 };
 
 function inspection(
-  { copes, books, ...answered }: Answered,
-  { paper, unit }: InspectionQueryDto,
+  { copes, revision, author, saved, ...answered }: Answered,
+  { form, paper, unit }: InspectionQueryDto,
   photos: Map<string, Uint8Array>,
 ): Printed {
-  const { plan, evaluation } = answered;
+  const { plan, evaluation, books } = answered;
   return inspectionPdf({
     ...answered,
+    revision: { number: revision, author, on: saved },
+    form,
     findings: findingsIn(plan, evaluation, copes, books),
     photos: new Map([...photos].map(([id, bytes]) => [id, Buffer.from(bytes)])),
     paper,

@@ -33,13 +33,22 @@ export class SheetsService {
   }
 
   private async sourceOf(jobId: string, number: number): Promise<SheetSource> {
-    const [job, { plan }, shop, books] = await Promise.all([
+    const [job, { plan, author, createdAt }, shop, books] = await Promise.all([
       this.jobs.name(jobId),
       this.jobs.revision(jobId, number),
       this.shop.shop(),
       this.books.list(),
     ]);
-    return { job, revision: number, plan, shop, books, printed: new Date() };
+    return {
+      job,
+      revision: number,
+      author,
+      saved: new Date(createdAt),
+      plan,
+      shop,
+      books,
+      printed: new Date(),
+    };
   }
 
   /** The photos that the answers of a plan name; what is gone is left out. */

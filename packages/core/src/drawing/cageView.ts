@@ -2,6 +2,8 @@ import { lengthOf, pointAt, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
+import { leaderStamps } from './leaderStamps.ts';
+import { type CageSheet } from './sheets.ts';
 import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, textWidth } from './drawing.ts';
 
 /** From behind looking forward, from the left, from above; and from above the left rear corner. */
@@ -13,8 +15,10 @@ export interface CageViewOptions {
   height: number;
   /** The pieces that are being worked on. */
   selected: readonly string[];
-  /** Stamps on all tubes, or on those alone. */
-  stamps: 'all' | 'selected';
+  /** Stamps on all tubes, on those alone, or of all in the margins with leaders to what they name. */
+  stamps: 'all' | 'selected' | 'leaders';
+  /** Plates and gussets; none where it is left out. */
+  sheets?: readonly CageSheet[];
   /** Writes the true length between the ends beside each selected piece; null leaves it out. */
   style: LengthStyle | null;
 }
@@ -36,11 +40,13 @@ const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number
   }),
 };
 const EDGE = 46;
+/** Where stamps stand in the margins. */
+const LEADER_EDGE = 130;
 
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
 export function cageView(
   tubes: Tube[],
-  { view, width, height, selected, stamps: shown, style }: CageViewOptions,
+  { view, width, height, selected, stamps: shown, style, sheets = [] }: CageViewOptions,
 ): Drawing {
   const project = PROJECTIONS[view];
   const lines = tubes
@@ -51,18 +57,29 @@ export function cageView(
         Number(selected.includes(a.tube.piece)) - Number(selected.includes(b.tube.piece)) ||
         farthest(a.points) - farthest(b.points),
     );
+  const flats = sheets.map((sheet) => ({ sheet, corners: sheet.corners.map(project) }));
   const place = fitted(
-    lines.flatMap(({ points }) => points),
-    width,
-    height,
+    [...lines.flatMap(({ points }) => points), ...flats.flatMap(({ corners }) => corners)],
+    { width, height, aside: shown === 'leaders' ? LEADER_EDGE : EDGE },
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
   const taken: Label[] = [];
-  const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
-  const stamps = stamped.flatMap((tube) => {
+  const onTube = (tube: Tube): Point => {
     const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? (tube.points[0] as Vec3);
-    return stampShapes(tube, place.at(project(middle)), taken);
-  });
+    return place.at(project(middle));
+  };
+  const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
+  const stamps =
+    shown === 'leaders'
+      ? leaderStamps(
+          [
+            ...tubes.map((tube) => ({ stamp: tube.stamp, at: onTube(tube) })),
+            ...flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
+          ],
+          width,
+          height,
+        )
+      : stamped.flatMap((tube) => stampShapes(tube, onTube(tube), taken));
   return {
     width,
     height,
@@ -71,6 +88,11 @@ export function cageView(
       ...drawn.flatMap(({ tube, points }) =>
         tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
+      ...flats.map(({ corners }): Shape => ({
+        kind: 'polygon',
+        points: corners.map(place.at),
+        pen: 'picked',
+      })),
       ...(style
         ? drawn
             .filter(({ tube }) => selected.includes(tube.piece))
@@ -89,13 +111,25 @@ interface Flat {
   up: number;
 }
 
-function fitted(points: Flat[], width: number, height: number) {
+const middleOf = (corners: Flat[]): Flat => ({
+  right: corners.reduce((sum, { right }) => sum + right, 0) / corners.length,
+  up: corners.reduce((sum, { up }) => sum + up, 0) / corners.length,
+});
+
+interface Frame {
+  width: number;
+  height: number;
+  /** Free at the left and at the right. */
+  aside: number;
+}
+
+function fitted(points: Flat[], { width, height, aside }: Frame) {
   const rights = points.map(({ right }) => right);
   const ups = points.map(({ up }) => up);
   const [left, right] = [Math.min(...rights), Math.max(...rights)];
   const [low, high] = [Math.min(...ups), Math.max(...ups)];
   const scale = Math.min(
-    (width - 2 * EDGE) / Math.max(right - left, 1),
+    (width - 2 * aside) / Math.max(right - left, 1),
     (height - 2 * EDGE) / Math.max(high - low, 1),
   );
   const at = (point: Flat): Point => [

@@ -19,3 +19,4 @@ export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
 export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';
 export { outlineDrawing } from './outlineDrawing.ts';
+export { type CageSheet, sheetsIn } from './sheets.ts';

@@ -26,7 +26,7 @@ export function fineFigure(mm: number, unit: Unit): string {
   const sixtyFourths = (mm / INCH) * 64;
   return Math.abs(sixtyFourths - Math.round(sixtyFourths)) < 1e-6
     ? formatLength(mm, { unit, fraction: 64, decimals: 0 })
-    : withoutZeros((mm / INCH).toFixed(3));
+    : withoutZeros((mm / INCH).toFixed(3)).replace('-', '−');
 }
 
 /** Without zeros at the end of its decimals. */

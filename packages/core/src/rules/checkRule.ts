@@ -12,7 +12,7 @@ import { type Finding, finding, type RuleSource } from './finding.ts';
 import { judgeCatalogue, judgeMeasured } from './judge.ts';
 import { type Rule } from './ruleBook.ts';
 import { type CheckOf } from './ruleCheck.ts';
-import { type Base, barsOf, isFirstOf, type Subject, tubesOf, waiting } from './subject.ts';
+import { type Base, barsOf, isFirstOf, stampsOf, type Subject, tubesOf, waiting } from './subject.ts';
 
 /** Holds one rule against one member. What cannot be computed yet, or ever, is asked; nothing passes in silence. */
 export function checkRule(rule: Rule, bookId: string, subject: Subject, source: RuleSource): Finding[] {
@@ -67,12 +67,13 @@ export function checkRule(rule: Rule, bookId: string, subject: Subject, source: 
 }
 
 /** One finding per die: the radius is the die's, a catalogue size. */
-function clrRatio(least: number, { member, pieces }: Subject, base: Base): Finding[] {
+function clrRatio(least: number, subject: Subject, base: Base): Finding[] {
+  const { member, pieces } = subject;
   const tubes = pieces.flatMap(({ tube }) => tube ?? []);
   const sheets = pieces.flatMap(({ sheet }) => sheet ?? []);
   if (tubes.length > 0 && tubes.every(({ axis }) => arcsIn(axis).length === 0))
     return [
-      finding({ ...base, code: 'no-bends', status: 'clear', facts: { stamp: { text: member.stamp } } }),
+      finding({ ...base, code: 'no-bends', status: 'clear', facts: { stamp: { text: stampsOf(subject) } } }),
     ];
   const bends = sheets.flatMap((sheet) => sheet.bends);
   if (bends.length === 0) return [waiting('clr-ratio', base)];

@@ -54,6 +54,9 @@ export type Base = Pick<Finding, 'key' | 'member' | 'rule'>;
 
 export const tubesOf = ({ pieces }: RuledMember): Tube[] => pieces.flatMap(({ tube }) => tube ?? []);
 
+/** The stamps of a member's tubes, as they stand on them. */
+export const stampsOf = ({ pieces }: RuledMember): string => pieces.map(({ stamp }) => stamp).join(', ');
+
 /** Every tube of a role in the cage. */
 export const tubesOfRole = ({ members }: RuledCage, role: string): Tube[] =>
   members.filter(({ member }) => member.role === role).flatMap(tubesOf);
@@ -113,8 +116,8 @@ export const isFirstOf = (roles: readonly string[], { member, cage }: Subject): 
   cage.members.find((one) => roles.includes(one.member.role))?.member.id === member.id;
 
 /** A rule about feet holds for a member that has none: every end of it stands on a tube. */
-export const noFeet = ({ member }: Subject, base: Base): Finding =>
-  finding({ ...base, code: 'no-feet', status: 'clear', facts: { stamp: { text: member.stamp } } });
+export const noFeet = (subject: Subject, base: Base): Finding =>
+  finding({ ...base, code: 'no-feet', status: 'clear', facts: { stamp: { text: stampsOf(subject) } } });
 
 /** The check needs geometry or a measure that is not there yet: of everybody, or of somebody. */
 export const waiting = (what: string, base: Base, who?: { text: string }): Finding =>

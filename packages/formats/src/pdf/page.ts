@@ -15,6 +15,8 @@ export function newDocument(paper: Paper, title: string, created: Date): Doc {
     size: paperSize[paper],
     margin: 0,
     autoFirstPage: true,
+    // A page can be gone back to until the document ends: how many there are is known last.
+    bufferPages: true,
     info: { Title: title, Creator: 'Gyrus', CreationDate: created },
   });
   for (const [name, file] of Object.entries(fontFiles)) doc.registerFont(name, file);

@@ -11,6 +11,7 @@ import {
 } from '@gyrus/core';
 import { briefWords, restsWords } from './assumed.ts';
 import { featureName } from './feature.ts';
+import { massWords } from './printUnits.ts';
 import { type Words } from './say.ts';
 import { sentences } from './sentences.ts';
 
@@ -19,11 +20,14 @@ export function quantityWords(quantity: Quantity, style: LengthStyle): string {
   if ('mm' in quantity) return formatWithUnit(quantity.mm, style);
   if ('mm2' in quantity) return areaWords(quantity.mm2, style);
   if ('deg' in quantity) return `${formatAngle(quantity.deg)}°`;
-  if ('kg' in quantity) return `${Math.round(quantity.kg)} kg`;
-  if ('ratio' in quantity) return quantity.ratio.toFixed(2);
+  if ('kg' in quantity) return massWords(quantity.kg, style);
+  if ('ratio' in quantity) return withMinus(quantity.ratio.toFixed(2));
   if ('said' in quantity) return writeSaid(quantity.said, style);
-  return 'count' in quantity ? String(quantity.count) : quantity.text;
+  return 'count' in quantity ? withMinus(String(quantity.count)) : quantity.text;
 }
+
+/** A minus is written as one, and not as a hyphen. */
+const withMinus = (figure: string): string => figure.replace('-', '−');
 
 const SQUARE_INCH = 25.4 ** 2;
 
@@ -100,7 +104,8 @@ export function findingFigure(
 ): string {
   const quantity = finding[which];
   if (!quantity) return '–';
-  if ('ratio' in quantity && finding.code === 'seam-reach') return `${Math.round(quantity.ratio * 100)} %`;
+  if ('ratio' in quantity && finding.code === 'seam-reach')
+    return withMinus(`${Math.round(quantity.ratio * 100)} %`);
   if ('text' in quantity) return '–';
   return 'mm' in quantity && CATALOGUE_CODES.has(finding.code)
     ? fineLength(quantity.mm, style)

@@ -105,10 +105,12 @@ export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
 function CheckFaults({ faults, at }: { faults: Fault[]; at: number }) {
   const { book } = useBookDraft();
   const own = faults.filter(({ path }) => path.startsWith(`/rules/${at}/check`));
-  if (own.length === 0) return null;
+  // A length or an angle says it at its own box.
+  const told = own.filter(({ path, code }) => code !== 'unread' || typeof valueAt(book, path) === 'string');
+  if (told.length === 0) return null;
   return (
     <ul role="status" className="text-out text-sm font-semibold">
-      {own.map(({ path, message }) => (
+      {told.map(({ path, message }) => (
         <li key={path}>
           {bookFieldWords(book, path).replace(/^.*?: /, '')}: {message}
         </li>
@@ -116,6 +118,12 @@ function CheckFaults({ faults, at }: { faults: Fault[]; at: number }) {
     </ul>
   );
 }
+
+const valueAt = (book: object, path: string): unknown =>
+  path
+    .split('/')
+    .slice(1)
+    .reduce<unknown>((value, key) => (value as Record<string, unknown> | null)?.[key], book);
 
 /** What no check covers is for a person: said while the rule is written. */
 function Uncovered({ rule, faults }: { rule: Rule; faults: Fault[] }) {

@@ -36,7 +36,7 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
   const style = { unit, fraction: 16 as const, decimals: 0 };
   const count = (status: Status) => findings?.filter((one) => one.status === status).length ?? 0;
   return (
-    <aside aria-label="Tried on a cage" className="space-y-3">
+    <aside aria-label="Tried on a cage" className="space-y-3 lg:sticky lg:top-4 lg:self-start">
       <h2 className="text-xl">Tried on a cage</h2>
       <SelectField
         label="cage"
@@ -76,7 +76,7 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
               <StatusMark key={status} status={status} word={`${status} ${count(status)}`} />
             ))}
           </p>
-          <ul aria-label="Findings of this book" className="max-h-[70vh] space-y-2 overflow-y-auto">
+          <ul aria-label="Findings of this book" className="max-h-[60vh] space-y-2 overflow-y-auto">
             {findings.map((finding) => (
               <li key={finding.key}>
                 <StatusMark status={finding.status} />{' '}

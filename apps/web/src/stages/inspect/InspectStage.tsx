@@ -82,18 +82,20 @@ export function InspectStage() {
   );
 }
 
-/** The inspector's sheet of what is saved now. */
+/** The inspector's sheet of what is saved now: all of it, or what is found and the tubes on two pages. */
 function PrintSheet() {
   const { units } = usePlan();
   const open = useOpenSaved();
   const paper = units.length === 'in' ? 'letter' : 'a4';
+  const print = (form: 'long' | 'short') =>
+    void open((from) => `${from}/inspection.pdf?form=${form}&unit=${units.length}&paper=${paper}`);
   return (
-    <Button
-      kind="strong"
-      onClick={() => void open((from) => `${from}/inspection.pdf?unit=${units.length}&paper=${paper}`)}
-    >
-      Sheet for the inspector
-    </Button>
+    <div className="flex flex-wrap gap-2">
+      <Button kind="strong" onClick={() => print('long')}>
+        Sheet for the inspector
+      </Button>
+      <Button onClick={() => print('short')}>Short form, two pages</Button>
+    </div>
   );
 }
 

@@ -8,6 +8,7 @@ import {
   isFirstOf,
   type RuledCage,
   type RuledMember,
+  stampsOf,
   type Subject,
   tubesOf,
   waiting,
@@ -112,7 +113,7 @@ function groupsOf(cage: RuledCage, { per, of, and }: Counting, bars: WholeBar[])
         .filter(({ member }) => member.role === of)
         .map((hoop) => ({
           key: hoop.member.id,
-          at: hoop.member.stamp,
+          at: stampsOf(hoop),
           bars: between(cage, bars, [hoop], [hoop]),
         }));
     case 'bay':

@@ -11,6 +11,7 @@ import {
   feetOf,
   isFirstOf,
   noFeet,
+  stampsOf,
   type Subject,
   tubesOf,
   waiting,
@@ -73,7 +74,7 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
         : []),
     ];
   });
-  return wanted === null ? made : [gussetCount(own.length, wanted, member.stamp, base), ...made];
+  return wanted === null ? made : [gussetCount(own.length, wanted, stampsOf(subject), base), ...made];
 }
 
 /** How many sheet gussets stand in the corners of a member that a book asks so many of. */

@@ -1,0 +1,40 @@
+import {
+  type Evaluation,
+  type Finding,
+  type LengthStyle,
+  type Plan,
+  type RuleBook,
+  type Shop,
+} from '@gyrus/core';
+import { type Paper } from '../page.ts';
+
+/** Who saved the revision that a sheet is of, and when. */
+export interface RevisionMade {
+  number: number;
+  author: string;
+  on: Date;
+}
+
+/** Short: the cover with its findings, and the tubes with their certificates. Long: everything. */
+export type InspectionForm = 'short' | 'long';
+
+export interface InspectionRequest {
+  plan: Plan;
+  evaluation: Evaluation;
+  /** Of the shop whose stock has the certificates. */
+  shop: Shop;
+  books: RuleBook[];
+  /** Of evaluation and copes. */
+  findings: Finding[];
+  /** Photos of the answers by their ids, as far as they are kept: JPEG. */
+  photos: Map<string, Buffer>;
+  job: string;
+  revision: RevisionMade;
+  printed: Date;
+  form: InspectionForm;
+  paper: Paper;
+  style: LengthStyle;
+}
+
+/** A day as it is written on paper. */
+export const dayOf = (moment: Date): string => moment.toISOString().slice(0, 10);

@@ -1,0 +1,60 @@
+import { type Finding, type LengthStyle, type Plan, type RuleSource } from '@gyrus/core';
+import { grouped } from './grouped.ts';
+import { findingFigure, findingWords } from './finding.ts';
+
+/** Findings of one kind as one line: the worst of them speaks, and all of them are named. */
+export interface FindingLine {
+  worst: Finding;
+  all: Finding[];
+  /** As they stand on the tubes, plates and gussets. */
+  stamps: string[];
+  /** The rules that say so, each once. */
+  rules: RuleSource[];
+}
+
+/** Lines of findings that agree in status and in what `kindOf` says of them; the order of the findings is kept. */
+export function linesOf(
+  findings: readonly Finding[],
+  plan: Plan,
+  kindOf: (finding: Finding) => string = ({ code }) => code,
+): FindingLine[] {
+  const kinds = grouped(findings, (one) => `${one.status}/${one.would ?? ''}/${kindOf(one)}`);
+  return [...kinds.values()].map((all) => ({
+    worst: all.reduce((worst, one) => (marginOf(one) < marginOf(worst) ? one : worst)),
+    all,
+    stamps: [...new Set(all.flatMap((one) => findingStamps(one, plan)))],
+    rules: [...new Map(all.flatMap(({ rule }) => (rule ? [[ruleKey(rule), rule] as const] : []))).values()],
+  }));
+}
+
+const ruleKey = ({ book, clause, text }: RuleSource): string => `${book}/${clause}/${text}`;
+
+/** A margin as a number; none is worse than any. */
+function marginOf({ margin }: Finding): number {
+  if (margin === null || 'text' in margin || 'said' in margin) return -Infinity;
+  return Object.values(margin)[0] as number;
+}
+
+/** The stamps that a finding is about, as they stand on the tubes: both hands of a pair where it is about both. */
+export function findingStamps({ facts, member: id }: Finding, plan: Plan): string[] {
+  const text = (name: string): string[] => {
+    const fact = facts[name];
+    return fact && 'text' in fact && fact.text !== '' ? fact.text.split(/, | and /) : [];
+  };
+  const named = [...text('stamp'), ...text('stamps'), ...text('first'), ...text('second')];
+  if (named.length > 0) return named;
+  const member = plan.members.find((one) => one.id === id);
+  return member ? member.pieces.map(({ stamp }) => stamp) : [];
+}
+
+/** The sentence of a line: of the worst, with the figures of the others where theirs differ. What is clear needs no second one. */
+export function lineWords({ worst, all }: FindingLine, plan: Plan, style: LengthStyle): string {
+  const sentence = findingWords(worst, style);
+  if (worst.status === 'clear') return sentence;
+  const own = findingFigure(worst, 'measured', style);
+  const each = all
+    .map((one) => ({ one, figure: findingFigure(one, 'measured', style) }))
+    .filter(({ one, figure }) => one !== worst && figure !== '–' && figure !== own)
+    .map(({ one, figure }) => `${findingStamps(one, plan).join(' and ')} ${figure}`);
+  return each.length === 0 ? sentence : `${sentence} Likewise ${[...new Set(each)].join(', ')}.`;
+}
