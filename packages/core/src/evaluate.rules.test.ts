@@ -332,7 +332,9 @@ test.each(Object.entries(KINDS))('%s: clear, within the instrument’s error, ou
   expect(worst(findingsOf(kind.clear, book))).toBe('clear');
   if (kind.look) expect(worst(findingsOf(kind.look, book))).toBe('look');
   if (name === 'count') {
-    expect(worst(findingsOf(kind.out, bookOf({ kind: 'count', least: 2, per: 'side-with-any' }, kind.role)))).toBe('out');
+    expect(
+      worst(findingsOf(kind.out, bookOf({ kind: 'count', least: 2, per: 'side-with-any' }, kind.role))),
+    ).toBe('out');
     return;
   }
   expect(worst(findingsOf(kind.out, book))).toBe('out');

@@ -121,14 +121,15 @@ test('an X is two bars on each side, and one bar cut in two is one', () => {
     ['clear', 2, 'right'],
   ]);
   // Three tubes on each side, and still two bars.
-  expect(counted(doors(true), { kind: 'count', least: 3, per: 'side-with-any' }, 'door-bar').map(([status]) => status)).toEqual([
-    'out',
-    'out',
-  ]);
+  expect(
+    counted(doors(true), { kind: 'count', least: 3, per: 'side-with-any' }, 'door-bar').map(
+      ([status]) => status,
+    ),
+  ).toEqual(['out', 'out']);
   // Its middle is on the right of the post: one bar there, none on the left.
-  expect(counted(cageOf(post, across), { kind: 'count', least: 2, per: 'side-with-any' }, 'harness-bar')).toEqual([
-    ['out', 1, 'left'],
-  ]);
+  expect(
+    counted(cageOf(post, across), { kind: 'count', least: 2, per: 'side-with-any' }, 'harness-bar'),
+  ).toEqual([['out', 1, 'left']]);
 });
 
 test('“at least one continuous on each side” is met by the bar through; without a number every bar has to be', () => {

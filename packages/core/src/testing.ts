@@ -174,7 +174,7 @@ export const bookOf = (
   expectValue(
     readRuleBook({
       format: 'gyrus-rule-book',
-      version: 1,
+      version: 2,
       id: 'b',
       title: 'A book',
       body: '',
@@ -184,7 +184,7 @@ export const bookOf = (
       note: '',
       classes: [],
       tubeSchedule: [],
-      rules: [{ id: 'r', clause: '1', text: '', roles: [role], classes: [], check }],
+      rules: [{ id: 'r', clause: '1', text: 'what it asks', roles: [role], classes: [], check }],
       ...more,
     }),
   );

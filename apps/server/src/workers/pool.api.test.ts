@@ -13,7 +13,9 @@ const pack = (plan: Plan = demoPlan): SheetAsked => ({
   plan,
   shop: demoShop,
   books: demoBooks,
-  author: 'T. M.', saved: new Date(0), printed: new Date(0),
+  author: 'T. M.',
+  saved: new Date(0),
+  printed: new Date(0),
   wanted: { what: 'copes', query },
 });
 const faultOf = async (work: Promise<unknown>): Promise<Fault> => {

@@ -168,7 +168,8 @@ const NARROW: Column[] = [
 ];
 /** Letters are made smaller, then the list goes into two columns, until all that is out stands on the first page. Points */
 const WIDE_SIZES = [9, 8.5, 8];
-const NARROW_SIZES = [8, 7.5, 7, 6.5, 6];
+const SMALLEST = 6;
+const NARROW_SIZES = [8, 7.5, 7, 6.5, SMALLEST];
 const BETWEEN = 20;
 
 /** Everything out and to look at, from the books and besides them: a line for each kind. */
@@ -207,7 +208,7 @@ function inTwoColumns(pages: Pages, all: Cell[][], out: Cell[][]): void {
       const left = rowsThatFit(pages, NARROW, rows, size, strips[0]);
       return left + rowsThatFit(pages, NARROW, rows.slice(left), size, strips[1]) === rows.length;
     });
-  const size = fits(all) ?? fits(out) ?? (NARROW_SIZES.at(-1) as number);
+  const size = fits(all) ?? fits(out) ?? SMALLEST;
   let rest = all;
   const top = pages.y;
   for (const strip of strips) {
@@ -219,7 +220,7 @@ function inTwoColumns(pages: Pages, all: Cell[][], out: Cell[][]): void {
   if (rest.length === 0) return;
   turnPage(pages);
   heading(pages, 'Out, and to look at', 'continued');
-  table(pages, WIDE, rest, WIDE_SIZES[0]);
+  table(pages, WIDE, rest);
 }
 
 function stripsOf(pages: Pages): [Strip, Strip] {

@@ -39,7 +39,7 @@ async function printed(plan: Plan, how: How = {}): Promise<Printed> {
     shop: demoShop,
     books: demoBooks,
     findings,
-    photos: how.photos ?? new Map(),
+    photos: how.photos ?? new Map<string, Buffer>(),
     job: JOB,
     revision: { number: 7, author: 'T. Moreau', on: new Date('2027-03-01T10:00:00Z') },
     printed: new Date('2027-03-04T09:00:00Z'),
