@@ -56,7 +56,8 @@ try {
   }
   await variants(page, address);
   await twoPeople(browser, address);
-  await printedSheet(address);
+  await printedSheet(address, 'bend-sheet', 'bend-sheet.pdf?paper=a4&unit=in&datum=centre');
+  await printedSheet(address, 'inspector-sheet', 'inspection.pdf?paper=letter&unit=in&form=long');
 } finally {
   await browser?.close();
   if (server) await stopServer(server.child);
@@ -64,15 +65,13 @@ try {
   rmSync(scratch, { recursive: true, force: true });
 }
 
-/** The printed sheet, where poppler's pdftoppm is at hand to make a picture of it. */
-async function printedSheet(address) {
+/** The first page of a printed sheet, where poppler's pdftoppm is at hand to make a picture of it. */
+async function printedSheet(address, name, query) {
   if (!has('pdftoppm')) return;
-  const answer = await fetch(
-    `${address}/api${DEMO}/revisions/1/bend-sheet.pdf?paper=a4&unit=in&datum=centre`,
-  );
+  const answer = await fetch(`${address}/api${DEMO}/revisions/1/${query}`);
   const pdf = path.join(scratch, 'sheet.pdf');
   writeFileSync(pdf, Buffer.from(await answer.arrayBuffer()));
-  const picture = path.join(root, 'docs/screenshots/bend-sheet');
+  const picture = path.join(root, 'docs/screenshots', name);
   await run('pdftoppm', ['-r', '105', '-png', '-singlefile', pdf, picture]);
 }
 

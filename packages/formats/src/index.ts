@@ -29,6 +29,7 @@ export { bookFieldWords } from './words/bookField.ts';
 export { blanksOf, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
 export { holdsWords } from './words/conditions.ts';
 export { editionChangeWords } from './words/edition.ts';
+export { findingStamps } from './words/findingLines.ts';
 export { passedOverWords } from './words/passedOver.ts';
 export { figuresUncovered } from './words/statedFigures.ts';
 export { checkWords, remedyWords } from './words/check.ts';

@@ -9,21 +9,28 @@ interface MatrixCell {
 }
 
 export interface MatrixRow {
-  member: string;
+  /** null for what a book says of the cage as a whole, such as of a member that it lacks. */
+  member: string | null;
+  /** Empty for the cage as a whole. */
   stamp: string;
   cells: MatrixCell[];
 }
 
 const RANK: Record<Status, number> = { clear: 0, ask: 1, look: 2, out: 3 };
 
-/** Members against books: what each book says of each member. */
+/** Members against books: what each book says of each member, and of the cage as a whole. */
 export function matrixOf(members: Member[], findings: Finding[]): MatrixRow[] {
   const books = [...new Set(findings.flatMap(({ rule }) => rule?.book ?? []))];
-  return members.map(({ id, stamp }) => ({
-    member: id,
+  const whole = findings.some(({ member, rule }) => rule !== null && member === null);
+  const rows = [
+    ...members.map(({ id, stamp }) => ({ member: id as string | null, stamp })),
+    ...(whole ? [{ member: null, stamp: '' }] : []),
+  ];
+  return rows.map(({ member, stamp }) => ({
+    member,
     stamp,
     cells: books.map((book): MatrixCell => {
-      const own = findings.filter((one) => one.member === id && one.rule?.book === book);
+      const own = findings.filter((one) => one.member === member && one.rule?.book === book);
       const counts: Record<Status, number> = { clear: 0, look: 0, out: 0, ask: 0 };
       for (const { status } of own) counts[status] += 1;
       const worst = own.reduce<Status | null>(

@@ -2,10 +2,9 @@ import { type Fault, type Rule, type RuleBook } from '@gyrus/core';
 import { useState } from 'react';
 import { newId } from '../../job/fresh.ts';
 import { Button } from '../../shared/Button.tsx';
-import { Dialog } from '../../shared/Dialog.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { TextField } from '../../shared/TextField.tsx';
-import { tellTaken } from './TakeOut.tsx';
+import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
 type BookClass = RuleBook['classes'][number];
@@ -49,57 +48,44 @@ const onlyIn = ({ rules }: RuleBook, id: string): Rule[] =>
 
 function TakeOutClass({ at }: { at: number }) {
   const { book, edit } = useBookDraft();
-  const [asking, setAsking] = useState(false);
   const [moveTo, setMoveTo] = useState(TAKE_THEM);
   const own = book.classes[at] as BookClass;
   const name = own.title.trim() || `class ${at + 1}`;
   const depending = onlyIn(book, own.id);
   const others = book.classes.filter(({ id }) => id !== own.id);
   const take = () => {
-    setAsking(false);
     const { rules } = book;
     edit((draft) => withoutClass(draft, own.id, moveTo));
-    tellTaken(`class ${name}`, () =>
+    return () =>
       edit((draft) => {
         draft.classes.splice(at, 0, own);
         withRulesOf(draft, own.id, rules);
-      }),
-    );
+      });
   };
+  const question = depending.length > 0 && (
+    <div className="mb-4 space-y-2">
+      <p>
+        {depending.length === 1 ? 'One rule holds' : `${depending.length} rules hold`} in this class alone:{' '}
+        {depending.map(({ clause }) => clause || 'without a clause').join(', ')}.
+      </p>
+      <SelectField
+        label="what becomes of them"
+        value={moveTo}
+        options={[
+          { value: TAKE_THEM, text: 'they are taken out with it' },
+          ...others.map(({ id, title }) => ({
+            value: id,
+            text: `they hold in ${title || 'the class without a name'}`,
+          })),
+        ]}
+        onChange={(event) => setMoveTo(event.target.value)}
+      />
+    </div>
+  );
   return (
-    <>
-      <Button onClick={() => setAsking(true)}>Take out</Button>
-      <Dialog title={`Take out class ${name}?`} open={asking} onClose={() => setAsking(false)} kept>
-        {depending.length > 0 && (
-          <div className="mb-4 space-y-2">
-            <p>
-              {depending.length === 1 ? 'One rule holds' : `${depending.length} rules hold`} in this class
-              alone: {depending.map(({ clause }) => clause || 'without a clause').join(', ')}.
-            </p>
-            <SelectField
-              label="what becomes of them"
-              value={moveTo}
-              options={[
-                { value: TAKE_THEM, text: 'they are taken out with it' },
-                ...others.map(({ id, title }) => ({
-                  value: id,
-                  text: `they hold in ${title || 'the class without a name'}`,
-                })),
-              ]}
-              onChange={(event) => setMoveTo(event.target.value)}
-            />
-          </div>
-        )}
-        <div className="flex flex-wrap gap-3">
-          <Button kind="danger" onClick={take}>
-            Take it out
-          </Button>
-          <Button autoFocus onClick={() => setAsking(false)}>
-            Keep it
-          </Button>
-        </div>
-      </Dialog>
-    </>
+    <TakeOut what={`class ${name}`} take={take} question={question}>
+      Take out
+    </TakeOut>
   );
 }
 

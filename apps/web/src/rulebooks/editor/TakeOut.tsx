@@ -46,5 +46,5 @@ export function TakeOut({ what, label, kind = 'plain', children, take, question,
 }
 
 /** A note that something went, with the way back. */
-export const tellTaken = (what: string, undo: () => void): void =>
+const tellTaken = (what: string, undo: () => void): void =>
   void toast(`Taken out: ${what}`, { action: { label: 'Undo', onClick: undo }, duration: 20_000 });

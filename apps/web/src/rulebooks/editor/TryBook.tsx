@@ -1,5 +1,5 @@
 import { EMPTY_SHOP, type Finding, type Plan, type RuleBook, type Shop, type Status } from '@gyrus/core';
-import { findingWords, holdsWords, roleWords } from '@gyrus/formats';
+import { findingStamps, findingWords, holdsWords, roleWords } from '@gyrus/formats';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
@@ -95,10 +95,10 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
   );
 }
 
-/** The tube and the member that a finding is about: `B, backstay`. */
-function memberWords({ member: id }: Finding, plan: Plan | undefined): string {
-  const member = plan?.members.find((one) => one.id === id);
-  return member ? `${member.stamp}, ${roleWords(member.role)}:` : '';
+/** The tubes that a finding is about, as they are stamped, and their member: `BL, BR, backstay:`. */
+function memberWords(finding: Finding, plan: Plan | undefined): string {
+  const member = plan?.members.find(({ id }) => id === finding.member);
+  return plan && member ? `${[...findingStamps(finding, plan), roleWords(member.role)].join(', ')}:` : '';
 }
 
 const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];

@@ -20,9 +20,9 @@ export function BookMatrix({ members, findings }: { members: Member[]; findings:
           <TableHead names={['tube', ...titles.values()]} />
           <tbody>
             {rows.map(({ member, stamp, cells }) => (
-              <tr key={member} className="border-rule border-t">
+              <tr key={member ?? ''} className="border-rule border-t">
                 <th scope="row" className="px-3 py-1.5 font-bold">
-                  {stamp}
+                  {member === null ? 'the whole cage' : stamp}
                 </th>
                 {cells.map(({ book, worst, counts }) => (
                   <td key={book} className="px-3 py-1.5">

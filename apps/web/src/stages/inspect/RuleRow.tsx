@@ -39,7 +39,7 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
             className="-mt-1.5 min-h-8 font-bold underline"
             onClick={() => onLight(member.id)}
           >
-            {member.stamp}
+            {member.pieces.map(({ stamp }) => stamp).join(', ')}
           </button>
         )}
       </td>
