@@ -174,10 +174,10 @@ describe('random books on random cages', () => {
     fc.constantFrom(...Object.values(CHECKS)),
     fc
       .record({ per, of: role, and: role, least: fc.integer({ min: 1, max: 3 }) })
-      .map((given): RuleCheck => ({ kind: 'count', ...given }) as RuleCheck),
+      .map((given): RuleCheck => ({ kind: 'count', ...given })),
     fc
       .constantFrom('cage', 'side', 'side-with-any' as const)
-      .map((where): RuleCheck => ({ kind: 'continuous-tube', least: 1, per: where }) as RuleCheck),
+      .map((where): RuleCheck => ({ kind: 'continuous-tube', least: 1, per: where })),
   );
   const rule = fc.record({
     check,

@@ -205,7 +205,7 @@ describe('books of version 1', () => {
 
   test('counted on each side that has any', () => {
     const read = readRuleBook(old({ check: { kind: 'count', least: 2 } }));
-    expect(read.ok && (read.value as RuleBook).rules[0]?.check).toEqual({
+    expect(read.ok && (read.value).rules[0]?.check).toEqual({
       kind: 'count',
       least: 2,
       per: 'side-with-any',

@@ -23,7 +23,7 @@ export function matrixOf(members: Member[], findings: Finding[]): MatrixRow[] {
   const books = [...new Set(findings.flatMap(({ rule }) => rule?.book ?? []))];
   const whole = findings.some(({ member, rule }) => rule !== null && member === null);
   const rows = [
-    ...members.map(({ id, stamp }) => ({ member: id as string | null, stamp })),
+    ...members.map(({ id, stamp }) => ({ member: id, stamp })),
     ...(whole ? [{ member: null, stamp: '' }] : []),
   ];
   return rows.map(({ member, stamp }) => ({
