@@ -55,3 +55,23 @@ test('what is no rule book is refused with the field at fault', async () => {
     .expect(422);
   expect(faultIn(wrong.body).path).toMatch(/^\/rules\/0\/check\/most/);
 });
+
+test('a book of version 1 comes in as one of today’s; what it says against itself keeps it out', async () => {
+  const old = { ...book, version: 1, edition: 'of version 1' };
+  const taken = (await http().post('/api/rule-books').send(old).expect(201)).body as RuleBook;
+  expect(taken.version).toBe(2);
+  await http().post('/api/rule-books').send(old).expect(201);
+  const [rule] = book.rules;
+  const turned = {
+    kind: 'angle',
+    from: 'vertical',
+    least: { deg: 30, typed: '30' },
+    most: { deg: 20, typed: '20' },
+  };
+  const rules = [{ ...rule, check: turned }];
+  const refused = await http()
+    .post('/api/rule-books')
+    .send({ ...old, edition: 'turned', rules })
+    .expect(422);
+  expect(faultIn(refused.body)).toMatchObject({ code: 'contradiction', path: '/rules/0/check/most' });
+});

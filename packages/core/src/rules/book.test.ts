@@ -1,13 +1,6 @@
 import fc from 'fast-check';
 import { bookOf, deg, mm } from '../testing.ts';
-import {
-  migrateRuleBook,
-  readRuleBook,
-  type Rule,
-  type RuleBook,
-  ruleBookFaults,
-  type ScheduleRow,
-} from './index.ts';
+import { migrateRuleBook, readRuleBook, type Rule, ruleBookFaults, type ScheduleRow } from './index.ts';
 
 const book = bookOf({ kind: 'angle', from: 'vertical', least: deg(30), most: null });
 const [rule] = book.rules as [Rule];
@@ -205,7 +198,7 @@ describe('books of version 1', () => {
 
   test('counted on each side that has any', () => {
     const read = readRuleBook(old({ check: { kind: 'count', least: 2 } }));
-    expect(read.ok && (read.value).rules[0]?.check).toEqual({
+    expect(read.ok && read.value.rules[0]?.check).toEqual({
       kind: 'count',
       least: 2,
       per: 'side-with-any',
