@@ -85,7 +85,10 @@ function judged(
       stamp: { text: tube.stamp },
       end: { text: end.toUpperCase() },
       from: {
-        text: check.from === 'bend' ? `bend (${check.edge})` : `${check.from} of the ${check.of ?? ''}`,
+        text:
+          check.from === 'bend'
+            ? `bend (${check.edge})`
+            : `${check.from} of the ${(check.of ?? '').replaceAll('-', ' ')}`,
       },
       axis: { mm: readings.axis },
       near: { mm: readings.near },
