@@ -17,6 +17,7 @@ const coreOrder = [
   'harness',
   'occupant',
   'known',
+  'findings',
   'rules',
   'drawing',
 ];

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { cockpitIn, copesIn, evaluate, findingsIn, harnessIn } from './evaluate.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
-import { applyRemedy, type Finding, lapAnswers, type RuleBook, type RuleCheck } from './rules/index.ts';
+import { applyRemedy, type Finding } from './findings/index.ts';
+import { lapAnswers, type RuleBook, type RuleCheck } from './rules/index.ts';
 import { assumed } from './measure/index.ts';
 import { bar, bookOf, cageOf, choosing, deg, heightOn, mm, personOf, placeAt, point } from './testing.ts';
 

@@ -1,7 +1,7 @@
 import { cockpitIn, evaluate, findingsIn, tubesIn } from './evaluate.ts';
 import { driverView, sightView } from './drawing/index.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
-import { type Finding } from './rules/index.ts';
+import { type Finding } from './findings/index.ts';
 import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from './testing.ts';
 
 const person = (changes: Partial<Occupant> = {}): Occupant => ({

@@ -3,7 +3,8 @@ import { cutMark, type EndCut } from './cage/index.ts';
 import { copesIn, evaluate } from './evaluate.ts';
 import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { applyRemedy, copeFindings, type RuleBook, seamFindings } from './rules/index.ts';
+import { applyRemedy, copeFindings } from './findings/index.ts';
+import { type RuleBook, seamFindings } from './rules/index.ts';
 import { bar, bookOf, cageOf, choosing, mm, plateOf, point, stationOn } from './testing.ts';
 
 const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);

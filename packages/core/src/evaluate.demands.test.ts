@@ -1,6 +1,7 @@
 import { evaluate } from './evaluate.ts';
 import { EMPTY_SHOP, type Gusset, type Plan, type Plate } from './plan/index.ts';
-import { type Rule, type RuleBook, type RuleCheck, type Status } from './rules/index.ts';
+import { type Status } from './findings/index.ts';
+import { type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
 import {
   bar,
   bookOf,

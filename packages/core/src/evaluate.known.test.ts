@@ -2,7 +2,8 @@ import { evaluate } from './evaluate.ts';
 import { assumed, isAssumed, knownAs } from './measure/index.ts';
 import { EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
 import { assumedIn, confirmed, pathKey } from './known/index.ts';
-import { applyRemedy, type RuleCheck } from './rules/index.ts';
+import { applyRemedy } from './findings/index.ts';
+import { type RuleCheck } from './rules/index.ts';
 import {
   bar,
   bookOf,

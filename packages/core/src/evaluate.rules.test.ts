@@ -2,15 +2,8 @@ import fc from 'fast-check';
 import { mirroredAttachment } from './cage/index.ts';
 import { evaluate } from './evaluate.ts';
 import { type BarRole, EMPTY_SHOP, type Plan } from './plan/index.ts';
-import {
-  applyRemedy,
-  editionChanges,
-  type Finding,
-  matrixOf,
-  type RuleBook,
-  type RuleCheck,
-  tightestOf,
-} from './rules/index.ts';
+import { applyRemedy, type Finding } from './findings/index.ts';
+import { editionChanges, matrixOf, type RuleBook, type RuleCheck, tightestOf } from './rules/index.ts';
 import { type Quantity, valueOf } from './survey/index.ts';
 import {
   bar,

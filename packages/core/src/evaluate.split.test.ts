@@ -2,7 +2,8 @@ import { copesIn, evaluate, tubesIn } from './evaluate.ts';
 import { lengthOf } from './centreline/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
 import { EMPTY_SHOP, type Part, type Plan } from './plan/index.ts';
-import { copeFindings, type RuleCheck } from './rules/index.ts';
+import { copeFindings } from './findings/index.ts';
+import { type RuleCheck } from './rules/index.ts';
 import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing.ts';
 
 const splitBy = (...members: string[]) => ({

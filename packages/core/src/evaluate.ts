@@ -50,17 +50,13 @@ import { assumedIn, type AssumedThing } from './known/index.ts';
 import {
   asymmetryFindings,
   beyondFindings,
-  bookFindings,
   briefFindings,
   cockpitFindings,
   collisionFindings,
-  continuousPieces,
   copeFindings,
   driftFindings,
   type Finding,
   gapFindings,
-  type HarnessAnswer,
-  harnessAnswers,
   keepOutFindings,
   loopFindings,
   midDoorFindings,
@@ -72,14 +68,20 @@ import {
   outsideTapedFindings,
   partFindings,
   proposalFindings,
-  seamFindings,
-  type RuleBook,
-  type RuledMember,
   settledFindings,
   sheetFindings,
   trimFindings,
   unbracedFindings,
   zoneFindings,
+} from './findings/index.ts';
+import {
+  bookFindings,
+  continuousPieces,
+  type HarnessAnswer,
+  harnessAnswers,
+  seamFindings,
+  type RuleBook,
+  type RuledMember,
 } from './rules/index.ts';
 import { asymmetry } from './survey/index.ts';
 

@@ -11,6 +11,7 @@ export * from './cage/index.ts';
 export * from './harness/index.ts';
 export * from './occupant/index.ts';
 export * from './known/index.ts';
+export * from './findings/index.ts';
 export * from './rules/index.ts';
 export * from './merge/index.ts';
 export * from './evaluate.ts';

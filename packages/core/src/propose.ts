@@ -1,7 +1,7 @@
 import { copesIn, evaluate, type Evaluation, findingsIn, standingIn } from './evaluate.ts';
 import { type Needs, type NoPlace, proposeBar, type Proposed } from './cage/index.ts';
 import { type BarRole, type Plan, type Shop } from './plan/index.ts';
-import { type Finding } from './rules/index.ts';
+import { type Finding } from './findings/index.ts';
 
 /** What came of a proposal: bars with nothing of geometry against them, what must stand first, or what stands in the way. */
 export type MemberProposal = Proposed | Needs | NoPlace | { inTheWay: Finding[] };

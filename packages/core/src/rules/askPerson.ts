@@ -1,5 +1,5 @@
 import { type Plan } from '../plan/index.ts';
-import { type Finding, finding } from './finding.ts';
+import { type Finding, finding } from '../findings/index.ts';
 import { type Base } from './subject.ts';
 
 /** A question that a person answers: yes is clear and says by whom, no is out, and until then it is asked. */

@@ -1,6 +1,7 @@
 import { type Fault } from '../fault/index.ts';
 import { type Mass } from '../plan/index.ts';
-import { type Rule, type RuleBook, type ScheduleRow, type When } from './ruleBook.ts';
+import { type When } from '../findings/index.ts';
+import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
 import { type RuleCheck } from './ruleCheck.ts';
 
 /** A book as far as it is written: any part of it may be missing or of the wrong kind. */

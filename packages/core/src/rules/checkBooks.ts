@@ -1,9 +1,8 @@
-import { conditional, resting } from './resting.ts';
+import { conditional, type Finding, finding, resting } from '../findings/index.ts';
 import { restsOfRule } from './restsOfRule.ts';
 import { checkRule } from './checkRule.ts';
 import { chosenBook, holdsIn, holdsOf, holdsWhen, sourceOf, sourceOfRule, undecided } from './chosen.ts';
 import { demanded, missingMembers } from './demands.ts';
-import { type Finding, finding } from './finding.ts';
 import { type Rule, type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 import { type RuledCage, type Subject } from './subject.ts';

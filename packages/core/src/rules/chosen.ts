@@ -1,7 +1,7 @@
 import { type Brief, type Plan } from '../plan/index.ts';
 import { type AssumedThing, type ThingName } from '../known/index.ts';
-import { type Holds, type RuleSource } from './finding.ts';
-import { type Rule, type RuleBook, type ScheduleRow, type When } from './ruleBook.ts';
+import { type Holds, type RuleSource, type When } from '../findings/index.ts';
+import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
 import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
 
 /** The edition that a job is tied to; the newest at hand where it is tied to none. */

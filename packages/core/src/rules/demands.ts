@@ -1,5 +1,5 @@
 import { type Role } from '../plan/index.ts';
-import { type Finding, finding, type RuleSource } from './finding.ts';
+import { type Finding, finding, type RuleSource } from '../findings/index.ts';
 import { type Rule } from './ruleBook.ts';
 import { type RuleCheck } from './ruleCheck.ts';
 import { type RuledCage } from './subject.ts';

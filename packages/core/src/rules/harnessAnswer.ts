@@ -24,7 +24,7 @@ import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { type Assumed, assumedIn } from '../known/index.ts';
-import { resting } from './resting.ts';
+import { resting } from '../findings/index.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { keptWindows, OF_STRAPS, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
 import { strapWindows } from './strapWindows.ts';

@@ -12,9 +12,7 @@ import { placesOf } from '../occupant/index.ts';
 import { type CarSide, type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { assumedIn } from '../known/index.ts';
-import { resting } from './resting.ts';
-import { type Verdict } from './finding.ts';
-import { marginIn, judgeMeasured } from './judge.ts';
+import { judgeMeasured, marginIn, resting, type Verdict } from '../findings/index.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 

@@ -1,5 +1,5 @@
 import { type Member } from '../plan/index.ts';
-import { type Finding, type Status } from './finding.ts';
+import { type Finding, type Status } from '../findings/index.ts';
 
 /** One member against one book: its worst finding, and how many of each. */
 interface MatrixCell {

@@ -1,7 +1,7 @@
 import { type Plan } from '../plan/index.ts';
 import { chosenBook, holdsIn, sourceOfRule } from './chosen.ts';
 import { demanded } from './demands.ts';
-import { type RuleSource } from './finding.ts';
+import { type RuleSource } from '../findings/index.ts';
 import { type Rule, type RuleBook } from './ruleBook.ts';
 
 /** A rule of a chosen book that yields nothing of this cage, and why: so that its silence is seen. */

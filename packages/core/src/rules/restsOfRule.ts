@@ -1,7 +1,7 @@
 import { type Assumed, type AssumedThing } from '../known/index.ts';
 import { FRONT_HOOP } from '../occupant/index.ts';
 import { type Occupant } from '../plan/index.ts';
-import { type Finding } from './finding.ts';
+import { type Finding } from '../findings/index.ts';
 import { OF_LAP } from './lapAnswer.ts';
 import { OF_STRAPS } from './straps.ts';
 import { type RuleCheck } from './ruleCheck.ts';

@@ -1,15 +1,12 @@
 import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
 import { id, massField, note, stated, title } from '../plan/index.ts';
+import { PROVENANCES, type When } from '../findings/index.ts';
 import { checkKind, role } from './ruleCheck.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 
 export const RULE_BOOK_FORMAT = 'gyrus-rule-book';
 export const RULE_BOOK_VERSION = 2;
-
-/** Where a book's figures come from, said wherever they are used. */
-export const PROVENANCES = ['published', 'from-memory', 'invented'] as const;
-export type Provenance = (typeof PROVENANCES)[number];
 
 const roles = z.array(role, say('the roles')).min(1, 'say which members it is about');
 
@@ -33,15 +30,13 @@ const scheduleRow = z.strictObject({
 export type ScheduleRow = z.infer<typeof scheduleRow>;
 
 /** When a rule holds, besides its roles and classes. */
-const when = z.strictObject({
+const when: z.ZodType<When> = z.strictObject({
   roof: oneOf(['open', 'closed'], 'the roof').nullable(),
   over: massField('the weight above which the rule holds').nullable(),
   upTo: massField('the weight up to which the rule holds').nullable(),
   builtFrom: z.int(say('a year')).gte(1900).lte(2200).nullable(),
   builtTo: z.int(say('a year')).gte(1900).lte(2200).nullable(),
 });
-
-export type When = z.infer<typeof when>;
 
 const rule = z.strictObject({
   id,

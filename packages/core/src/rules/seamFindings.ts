@@ -2,9 +2,15 @@ import { type Copes, type SeamAnswer } from '../cage/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Assumed, type AssumedThing, assumedIn } from '../known/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { conditional, resting } from './resting.ts';
+import {
+  conditional,
+  type Finding,
+  finding,
+  resting,
+  type RuleSource,
+  type Status,
+} from '../findings/index.ts';
 import { rulesOfKind, undecided } from './chosen.ts';
-import { type Finding, finding, type RuleSource, type Status } from './finding.ts';
 import { type RuleBook } from './ruleBook.ts';
 
 /** The body over the cage, where no section of it was measured: what stands under it cannot be called reached. */

@@ -4,8 +4,7 @@ import { directionNearest, sweptTube } from '../cope/index.ts';
 import { angleAt, type BarLine, type SlotPlace, slotPlaces, type StrapWindow } from '../harness/index.ts';
 import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { type Verdict } from './finding.ts';
-import { marginIn, judgeMeasured } from './judge.ts';
+import { judgeMeasured, marginIn, type Verdict } from '../findings/index.ts';
 import { type Subject, tubesOf } from './subject.ts';
 
 /** What a strap's verdict rests on of its driver. */

@@ -11,7 +11,7 @@ import { type CarSide, type Member, type Plan, type Shop } from '../plan/index.t
 import { type Vec3 } from '../space/index.ts';
 import { type StrapWindow } from '../harness/index.ts';
 import { type Assumed } from '../known/index.ts';
-import { type Finding, finding } from './finding.ts';
+import { type Finding, finding } from '../findings/index.ts';
 
 /** A tube of a member with its marks; null where it cannot be made. */
 interface SubjectPiece {

@@ -3,8 +3,7 @@ import { type Length, writtenLength } from '../measure/index.ts';
 import { type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { holdsOfRow, sourceOf } from './chosen.ts';
-import { type Finding, finding } from './finding.ts';
-import { judgeCatalogue } from './judge.ts';
+import { finding, type Finding, judgeCatalogue } from '../findings/index.ts';
 import { type RuledCage } from './subject.ts';
 import { type RuleBook, type ScheduleRow, type TubeOption } from './ruleBook.ts';
 

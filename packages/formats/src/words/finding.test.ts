@@ -5,7 +5,7 @@ import { demoBooks, demoPlan, demoShop, fourPointPlan, unfinishedPlan } from '@g
 import { remedyWords } from './check.ts';
 import { findingFigure, findingWords, knownCodes } from './finding.ts';
 
-const rules = path.resolve(import.meta.dirname, '../../../core/src/rules');
+const rules = path.resolve(import.meta.dirname, '../../../core/src');
 
 /** Codes as the core's sources write them: `code: 'x'`, `look('x')`, `add('x', …)`, `waiting` and `of('x', …)`. */
 function codesInSources(): string[] {

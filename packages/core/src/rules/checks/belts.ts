@@ -1,9 +1,8 @@
 import { lapInterval, worstSpread } from '../../harness/index.ts';
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
-import { type Finding, finding } from '../finding.ts';
+import { finding, type Finding, judgeMeasured, nearerLimit } from '../../findings/index.ts';
 import { guidesOn } from '../harnessAnswer.ts';
-import { judgeMeasured, nearerLimit } from '../judge.ts';
 import { hipPlaces, lapVerdict } from '../lapAnswer.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import { keptWindows, strapsOf } from '../straps.ts';

@@ -1,5 +1,5 @@
 import { type CarSide, type Role } from '../../plan/index.ts';
-import { type Finding, finding } from '../finding.ts';
+import { type Finding, finding } from '../../findings/index.ts';
 import { type CheckOf, type CountedIn } from '../ruleCheck.ts';
 import {
   barsOf,

@@ -3,8 +3,7 @@ import { arcMiddles, type Piece } from './axisPlaces.ts';
 import { lengthOf, pointAt } from '../../centreline/index.ts';
 import { nearestAlong } from '../../cope/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
-import { type Finding, finding, type Status } from '../finding.ts';
-import { judgeMeasured } from '../judge.ts';
+import { finding, type Finding, judgeMeasured, type Status } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import {
   type BarEnd,

@@ -1,7 +1,6 @@
 import { type Length } from '../../measure/index.ts';
 import { askPerson } from '../askPerson.ts';
-import { type Finding, finding } from '../finding.ts';
-import { judgeCatalogue, judgeMeasured } from '../judge.ts';
+import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type Rule } from '../ruleBook.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import {

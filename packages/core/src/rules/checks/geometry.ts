@@ -1,7 +1,6 @@
 import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
-import { type Finding, finding } from '../finding.ts';
-import { judgeMeasured } from '../judge.ts';
+import { finding, type Finding, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import { type Base, barsOf, endsOf, pointsOf, type Subject, waiting, type WholeBar } from '../subject.ts';
 import { movesFoot, upperAndLower } from './ends.ts';

@@ -2,8 +2,7 @@ import { type PlateAnswer } from '../../cage/index.ts';
 import { type Plate } from '../../plan/index.ts';
 import { askPerson } from '../askPerson.ts';
 import { boltStrength } from '../boltGrade.ts';
-import { type Finding, finding } from '../finding.ts';
-import { judgeCatalogue, judgeMeasured } from '../judge.ts';
+import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import { type Base, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
 

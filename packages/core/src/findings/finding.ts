@@ -1,7 +1,7 @@
 import { type ThingName } from '../known/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
-import { type Provenance, type When } from './ruleBook.ts';
+import { type RuleSource } from './source.ts';
 
 /**
  * clear: holds with room to spare. look: a person must, or it is within the instruments' error. out: does not hold.
@@ -15,23 +15,6 @@ export interface Verdict {
   /** What it asks for rests on something assumed: the verdict that it would have. */
   would: Exclude<Status, 'ask'> | null;
   restsOn: ThingName[];
-}
-
-/** The rule a finding came from, with where its figure comes from. */
-export interface RuleSource {
-  book: string;
-  bookTitle: string;
-  edition: string;
-  provenance: Provenance;
-  clause: string;
-  text: string;
-  /** When the rule holds; null where always. */
-  holds: Holds | null;
-}
-
-/** What limits a rule to some cars: classes by their titles, and the rest of its conditions. */
-export interface Holds extends When {
-  classes: string[];
 }
 
 /** An answer as data; the words for it are made elsewhere, by its code. */

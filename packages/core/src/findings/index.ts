@@ -1,0 +1,33 @@
+export { type Finding, finding, type Status, type Verdict } from './finding.ts';
+export { type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
+export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
+export { conditional, resting } from './resting.ts';
+export { applyRemedy, type Remedy } from './remedy.ts';
+export { beyondFindings } from './beyondFindings.ts';
+export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
+export { copeFindings } from './copeFindings.ts';
+export {
+  asymmetryFindings,
+  briefFindings,
+  driftFindings,
+  gapFindings,
+  loopFindings,
+  noHoopFindings,
+  noSheetFinding,
+  notPlacedFinding,
+  outsideTapedFindings,
+  proposalFindings,
+  settledFindings,
+  sheetFindings,
+  trimFindings,
+} from './jobFindings.ts';
+export {
+  collisionFindings,
+  keepOutFindings,
+  midDoorFindings,
+  offNodeFindings,
+  outOfLineFindings,
+  partFindings,
+  unbracedFindings,
+  zoneFindings,
+} from './cageFindings.ts';
