@@ -1,6 +1,6 @@
 import { evaluate } from './evaluate.ts';
 import { EMPTY_SHOP, type Gusset, type Plan, type Plate } from './plan/index.ts';
-import { type Status } from './findings/index.ts';
+import { factOf, type Status } from './findings/index.ts';
 import { type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
 import {
   bar,
@@ -73,7 +73,7 @@ describe('what a book demands and the cage lacks', () => {
     const book = bookOf(count(1, 'cage'), 'hand-hold');
     const [rule] = book.rules as [Rule];
     const both = { ...book, rules: [{ ...rule, roles: ['hand-hold', 'sill-bar'] as Rule['roles'] }] };
-    expect(findingsOf(cageOf(), both).map(({ facts }) => facts.role)).toEqual([
+    expect(findingsOf(cageOf(), both).map((one) => factOf(one, 'role'))).toEqual([
       { text: 'hand-hold' },
       { text: 'sill-bar' },
     ]);
@@ -193,7 +193,7 @@ describe('the edge that a book means', () => {
   });
 
   test('a book that says it leaves nothing to ask; one that does not, takes the strictest and tells', () => {
-    expect(found(axis.mm + 10, 'axis')?.facts.disagree).toEqual({ count: 0 });
+    expect(found(axis.mm + 10, 'axis')?.facts).toMatchObject({ disagree: { count: 0 } });
     expect(found(axis.mm + 10, null)).toMatchObject({ status: 'out', facts: { disagree: { count: 1 } } });
   });
 

@@ -1,4 +1,5 @@
 import { evaluate } from './evaluate.ts';
+import { factOf } from './findings/index.ts';
 import { type Distrusted, EMPTY_SHOP } from './plan/index.ts';
 import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
 import { type Gap } from './cage/index.ts';
@@ -50,6 +51,6 @@ test('a foot outside the taped wall is told where the wall moved', () => {
     );
   // The feet go 0.955 in further out on each side, of which 3/8 in was clearance.
   const found = codes('lower-width');
-  expect(found.map(({ facts }) => facts.side)).toEqual([{ text: 'left' }, { text: 'right' }]);
+  expect(found.map((one) => factOf(one, 'side'))).toEqual([{ text: 'left' }, { text: 'right' }]);
   expect(codes('protractor')).toEqual([]);
 });

@@ -1,4 +1,5 @@
 import { cockpitIn, evaluate } from './evaluate.ts';
+import { factOf } from './findings/index.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
 import { bar, bookOf, cageOf, choosing, deg, mm, personOf, placeAt, point, stationOn } from './testing.ts';
 
@@ -130,7 +131,8 @@ test('“measure the helmets” is not said where they are: without a front hoop
   const book = bookOf({ kind: 'helmet', belowLine: mm(0), belowTop: null, within: null }, 'main-hoop');
   const of = (person: Occupant) => {
     const plan = choosing({ ...cage(), occupants: [person] }, book);
-    return evaluate(plan, EMPTY_SHOP, [book]).findings.find(({ rule }) => rule)?.facts.what;
+    const found = evaluate(plan, EMPTY_SHOP, [book]).findings.find(({ rule }) => rule);
+    return found && factOf(found, 'what');
   };
   expect(of(seated(400, 300, 800))).toEqual({ text: 'front-hoop' });
   expect(of(personOf('o'))).toEqual({ text: 'helmet' });

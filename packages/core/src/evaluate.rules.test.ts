@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { mirroredAttachment } from './cage/index.ts';
 import { evaluate } from './evaluate.ts';
 import { type BarRole, EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { applyRemedy, type Finding } from './findings/index.ts';
+import { applyRemedy, factOf, type Finding } from './findings/index.ts';
 import { editionChanges, matrixOf, type RuleBook, type RuleCheck, tightestOf } from './rules/index.ts';
 import { type Quantity, valueOf } from './survey/index.ts';
 import {
@@ -455,12 +455,13 @@ test('a distance is read to the axis and to both edges: the strictest decides, a
   const [found] = findingsOf(backstay(800, -90), bookOf(check, 'backstay'));
   expect(found?.status).toBe('out');
   // 90 mm along the hoop, part of it round its bend: a little less straight across.
-  const axis = found?.facts.axis && 'mm' in found.facts.axis ? found.facts.axis.mm : 0;
+  const fact = (name: string) => found && factOf(found, name);
+  const axis = (fact('axis') as { mm: number }).mm;
   expect(axis).toBeGreaterThan(85);
   expect(axis).toBeLessThan(90);
-  expect(found?.facts.near).toEqual({ mm: expect.closeTo(axis - 25.4, 9) as number });
+  expect(fact('near')).toEqual({ mm: expect.closeTo(axis - 25.4, 9) as number });
   expect(found?.measured).toEqual({ mm: expect.closeTo(axis + 25.4, 9) as number });
-  expect(found?.facts.disagree).toEqual({ count: 1 });
+  expect(fact('disagree')).toEqual({ count: 1 });
 });
 
 test('straps are judged as they are fastened: wrapped over the bar they pull down less, and the remedy knows it', () => {

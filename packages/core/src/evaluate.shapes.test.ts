@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { distanceToPath, lengthOf } from './centreline/index.ts';
 import { evaluate, pieceAnswerOf } from './evaluate.ts';
+import { factOf } from './findings/index.ts';
 import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
 import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
@@ -16,7 +17,8 @@ const tubeOf = (plan: Plan, piece: string): Tube => {
 const saysOf = (plan: Plan) =>
   answersOf(plan)
     .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
-    .map(({ facts }) => String(facts.message && valueOf(facts.message)));
+    .map((one) => factOf(one, 'message'))
+    .map((message) => String(message && valueOf(message)));
 
 /** A bar across the car, 1000 mm between its ends at half a metre's height, with a shape. */
 const across = (shape: BarShape, changes: Partial<Bar> = {}) =>

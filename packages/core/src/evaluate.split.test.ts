@@ -2,7 +2,7 @@ import { copesIn, evaluate, tubesIn } from './evaluate.ts';
 import { lengthOf } from './centreline/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
 import { EMPTY_SHOP, type Part, type Plan } from './plan/index.ts';
-import { copeFindings } from './findings/index.ts';
+import { copeFindings, factOf, textFact } from './findings/index.ts';
 import { type RuleCheck } from './rules/index.ts';
 import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing.ts';
 
@@ -96,10 +96,10 @@ const counted = (plan: Plan, check: RuleCheck, role: 'door-bar' | 'harness-bar')
   const book = bookOf(check, role);
   return evaluate(choosing(plan, book), EMPTY_SHOP, [book])
     .findings.filter(({ rule }) => rule)
-    .map(({ status, measured, facts }) => [
-      status,
-      measured && 'count' in measured ? measured.count : null,
-      facts.side && 'text' in facts.side ? facts.side.text : '',
+    .map((one) => [
+      one.status,
+      one.measured && 'count' in one.measured ? one.measured.count : null,
+      textFact(one, 'side'),
     ]);
 };
 /** An X on each side: one bar through, the other in two halves. */
@@ -162,7 +162,7 @@ test('two halves that crowd each other are never told to be welded each before t
   const both = [...later].filter(([stamp, other]) => later.get(other) === stamp);
   expect(both).toEqual([]);
   const told = copeFindings(plan, copes).filter(({ code }) => code === 'torch-room');
-  expect(told.map(({ facts }) => facts.later)).toEqual([{ count: 1 }, { count: 0 }]);
+  expect(told.map((one) => factOf(one, 'later'))).toEqual([{ count: 1 }, { count: 0 }]);
 });
 
 test('the whole bar is as long as its halves together', () => {
@@ -186,5 +186,5 @@ test('only the members of a loop and what hangs on them lose their place; they s
     { facts: { stamps: { text: 'A, C' } } },
   ]);
   const hung = findings.find(({ member, code }) => member === 'm-h' && code === 'not-placed');
-  expect(JSON.stringify(hung?.facts.message)).toContain('it hangs on A, C');
+  expect(JSON.stringify(hung?.facts)).toContain('it hangs on A, C');
 });

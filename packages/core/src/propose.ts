@@ -1,13 +1,13 @@
 import { copesIn, evaluate, type Evaluation, findingsIn, standingIn } from './evaluate.ts';
 import { type Needs, type NoPlace, proposeBar, type Proposed } from './cage/index.ts';
 import { type BarRole, type Plan, type Shop } from './plan/index.ts';
-import { type Finding } from './findings/index.ts';
+import { type Finding, type FindingCode } from './findings/index.ts';
 
 /** What came of a proposal: bars with nothing of geometry against them, what must stand first, or what stands in the way. */
 export type MemberProposal = Proposed | Needs | NoPlace | { inTheWay: Finding[] };
 
 /** Findings that a proposal must not have against it: it has no place, does not bend, clashes at the machine, or does not seat. */
-const GEOMETRY = new Set([
+const GEOMETRY = new Set<FindingCode>([
   'not-placed',
   'loop',
   'does-not-bend',

@@ -3,6 +3,7 @@ import {
   copeFindings,
   copesIn,
   evaluate,
+  type FindingCode,
   findingsIn,
   MEASURE_KEYS,
   type Plan,
@@ -63,7 +64,7 @@ test('the four-point bar stands, with a harness bar that steps back behind both 
 
 test('the unfinished job has a finding of each kind that a cage can have', () => {
   const codes = new Set(cageOf(unfinishedPlan).findings.map(({ code }) => code));
-  const wanted = [
+  const wanted: FindingCode[] = [
     'not-placed',
     'keep-out',
     'collision',
@@ -84,7 +85,7 @@ test('the unfinished job has a finding of each kind that a cage can have', () =>
 });
 
 /** What each kind of check finds where it does not hold. */
-const CODES: Record<RuleCheck['kind'], string[]> = {
+const CODES: Record<RuleCheck['kind'], FindingCode[]> = {
   'least-clr-ratio': ['clr-ratio'],
   bends: ['bend-count', 'bend-angle'],
   'continuous-tube': ['continuous-tube'],
@@ -107,7 +108,7 @@ const CODES: Record<RuleCheck['kind'], string[]> = {
   ask: [],
 };
 /** What only a person can answer. */
-const ASKED = ['padding', 'asked'];
+const ASKED: FindingCode[] = ['padding', 'asked'];
 
 const everyFinding = (plan: Plan) => {
   const evaluation = cageOf(plan);
@@ -119,7 +120,7 @@ test('the unfinished job breaks a rule of every kind that can be computed, and a
   const broken = new Set(
     against.filter(({ status }) => status === 'out' || status === 'look').map(({ code }) => code),
   );
-  const wanted = [...Object.values(CODES).flat(), 'tube-wall'];
+  const wanted = [...Object.values(CODES).flat(), 'tube-wall' as const];
   expect(wanted.filter((code) => !broken.has(code))).toEqual([]);
   const asked = new Set(against.filter(({ status }) => status === 'ask').map(({ code }) => code));
   expect(ASKED.filter((code) => !asked.has(code))).toEqual([]);

@@ -6,7 +6,6 @@ export {
   areaWords,
   findingFigure,
   findingWords,
-  knownCodes,
   provenanceWords,
   quantityWords,
   statusWords,

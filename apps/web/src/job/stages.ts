@@ -6,6 +6,7 @@ import {
   MEASURES,
   missingMeasures,
   type Plan,
+  stageOf,
 } from '@gyrus/core';
 
 export const STAGES = [
@@ -36,12 +37,12 @@ export function stageSays(
   typing: Record<string, string>,
 ): Record<StagePath, StageSay> {
   const says = saysWithoutTyping(plan, evaluation, findings);
-  for (const field of Object.keys(typing)) says[stageOf(field)] = { text: 'a box waits', tone: 'look' };
+  for (const field of Object.keys(typing)) says[stageOfField(field)] = { text: 'a box waits', tone: 'look' };
   return says;
 }
 
 /** The stage that a field of the plan is filled in at. */
-function stageOf(field: string): StagePath {
+function stageOfField(field: string): StagePath {
   const [first = ''] = field.split('/');
   if (first === 'survey' || first === 'occupants') return 'survey';
   if (first === 'brief' || first === 'units') return 'brief';
@@ -63,7 +64,7 @@ function saysWithoutTyping(
     survey: surveySays(plan, missing, evaluation),
     design: hoop
       ? counted(
-          shaping.filter((finding) => DESIGN_CODES.has(finding.code)),
+          shaping.filter((finding) => stageOf(finding.code) === 'design'),
           `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
         )
       : quiet('waits for the survey'),
@@ -72,23 +73,6 @@ function saysWithoutTyping(
     inspect: inspectSays(findings),
   };
 }
-
-const DESIGN_CODES = new Set([
-  'in-body',
-  'impossible',
-  'does-not-bend',
-  'contradiction-settled',
-  'not-placed',
-  'loop',
-  'keep-out',
-  'zone-gap',
-  'collision',
-  'off-node',
-  'unbraced-bend',
-  'part-not-made',
-  'out-of-line',
-  'outside-taped-wall',
-]);
 
 function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {
   if (totals.copes === 0) return quiet('-');
@@ -114,20 +98,6 @@ function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageS
   return quiet(`${Math.max(measured, needed)} measured`);
 }
 
-const BEND_CODES = new Set([
-  'clamp-straight',
-  'trailing-straight',
-  'largest-angle',
-  'longest-stick',
-  'mark-off-blank',
-  'die-od',
-  'test-bend-due',
-  'other-batch',
-  'extrapolated',
-  'die-changed',
-  'trim-short',
-]);
-
 function bendSays(evaluation: Evaluation): StageSay {
   const answer = hoopAnswerOf(evaluation);
   if (!answer?.sheet) {
@@ -135,7 +105,7 @@ function bendSays(evaluation: Evaluation): StageSay {
     return noDie ? { text: 'no die chosen', tone: 'look' } : quiet('-');
   }
   return counted(
-    evaluation.findings.filter((finding) => BEND_CODES.has(finding.code)),
+    evaluation.findings.filter((finding) => stageOf(finding.code) === 'bend'),
     `${answer.sheet.bends.length} marks ready`,
   );
 }

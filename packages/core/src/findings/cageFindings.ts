@@ -164,7 +164,7 @@ export function partFindings(
       .map(({ plate, stamp }) =>
         cannot(`plate/${plate}`, stamp, ['no tube stands on it and it has no place of its own: give it one']),
       ),
-    ...gussets.flatMap(({ gusset, stamp, shape }) => {
+    ...gussets.flatMap(({ gusset, stamp, shape }): Finding[] => {
       if (!shape.ok) return [cannot(`gusset/${gusset}`, stamp, saidIn(shape.fault))];
       const largest = Math.max(
         0,
@@ -185,7 +185,7 @@ export function partFindings(
     ...parts.flatMap(({ part, stamp, answer }) =>
       answer.ok ? [] : [cannot(`part/${part}`, stamp, saidIn(answer.fault))],
     ),
-    ...plan.parts.flatMap((part) => {
+    ...plan.parts.flatMap((part): Finding[] => {
       if (part.kind !== 'bracket' || part.canTighten === true) return [];
       const key = `bracket/${part.id}`;
       const facts = { stamp: text(part.stamp) };

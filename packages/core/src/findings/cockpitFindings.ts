@@ -134,7 +134,7 @@ export function doorRoomStatus(room: number, wanted: number, tapeError: number):
 
 function doorBarFindings({ cockpit, measuringError }: Plan, { doorBars }: CockpitAnswer): Finding[] {
   const tight = (
-    code: string,
+    code: 'door-skin' | 'door-seat',
     bar: CockpitAnswer['doorBars'][number],
     room: number | null,
     wanted: number,

@@ -1,3 +1,4 @@
+import { type FactsOf, type FindingCode } from './codes.ts';
 import { type ThingName } from '../known/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
@@ -17,11 +18,10 @@ export interface Verdict {
   restsOn: ThingName[];
 }
 
-/** An answer as data; the words for it are made elsewhere, by its code. */
-export interface Finding extends Verdict {
+/** What every finding has, whatever its code. */
+interface Found extends Verdict {
   /** Stable: the same thing found again has the same key. */
   key: string;
-  code: string;
   member: string | null;
   /** The bend it belongs to, by the name of its place. */
   feature: string | null;
@@ -32,25 +32,48 @@ export interface Finding extends Verdict {
   rule: RuleSource | null;
   /** The least change that would mend it, where it can be computed and it is not clear. */
   remedy: Remedy | null;
-  /** More that the words need. */
-  facts: Record<string, Quantity>;
 }
 
+/** A finding of one code, with the facts that its words need. */
+export type FindingOf<Code extends FindingCode> = Code extends FindingCode
+  ? Found & { code: Code; facts: FactsOf<Code> }
+  : never;
+
+/** An answer as data; the words for it are made elsewhere, by its code. */
+export type Finding = FindingOf<FindingCode>;
+
+/** What has to be said of a finding; its facts only where its words need any. */
+type Given<Code extends FindingCode> = Partial<Found> &
+  Pick<Found, 'key' | 'status'> & { code: Code } & (None extends FactsOf<Code>
+    ? { facts?: FactsOf<Code> }
+    : { facts: FactsOf<Code> });
+type None = Record<never, never>;
+
 /** A finding with what is not said left empty. */
-export const finding = (
-  given: Pick<Finding, 'key' | 'code' | 'status'> & Partial<Omit<Finding, 'key' | 'code' | 'status'>>,
-): Finding => ({
-  member: null,
-  feature: null,
-  measured: null,
-  limit: null,
-  margin: null,
-  rule: null,
-  would: null,
-  restsOn: [],
-  remedy: null,
-  facts: {},
-  ...given,
-  // What is clear needs no mending.
-  ...(given.status === 'clear' ? { remedy: null } : {}),
-});
+export function finding<Code extends FindingCode>(given: Given<Code>): FindingOf<Code> {
+  const whole = {
+    member: null,
+    feature: null,
+    measured: null,
+    limit: null,
+    margin: null,
+    rule: null,
+    would: null,
+    restsOn: [],
+    remedy: null,
+    facts: {},
+    ...given,
+  };
+  // What is clear needs no mending. That the facts are those of the code was asked of what was given.
+  return { ...whole, ...(given.status === 'clear' ? { remedy: null } : {}) } as unknown as FindingOf<Code>;
+}
+
+/** A fact by its name, of whichever code; undefined where it has none of that name. */
+export const factOf = ({ facts }: Pick<Finding, 'facts'>, name: string): Quantity | undefined =>
+  (facts as Record<string, Quantity | undefined>)[name];
+
+/** A fact that is a text; empty where there is none. */
+export function textFact(found: Pick<Finding, 'facts'>, name: string): string {
+  const fact = factOf(found, name);
+  return fact && 'text' in fact ? fact.text : '';
+}

@@ -1,4 +1,21 @@
-export { type Finding, finding, type Status, type Verdict } from './finding.ts';
+export {
+  aboutOf,
+  type FactsOf,
+  FINDING_KINDS,
+  type FindingAbout,
+  type FindingCode,
+  type FindingStage,
+  stageOf,
+} from './codes.ts';
+export {
+  factOf,
+  type Finding,
+  finding,
+  type FindingOf,
+  type Status,
+  textFact,
+  type Verdict,
+} from './finding.ts';
 export { type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';

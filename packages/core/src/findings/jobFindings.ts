@@ -2,13 +2,15 @@ import { type BendSheet, type Drift, type Gap, type HoopGeometry, type NoHoop } 
 import { type Fault, saidIn } from '../fault/index.ts';
 import { atLeast, decided, radians } from '../measure/index.ts';
 import { type MainHoop, type Member, type Plan } from '../plan/index.ts';
+import { type FindingCode } from './codes.ts';
 import { type Finding, finding } from './finding.ts';
 import { asymmetry } from '../survey/index.ts';
 
 /** What the brief says that a person must hear: a bar that protects nobody, a road car, no book chosen. */
 export function briefFindings({ brief }: Plan): Finding[] {
   const found: Finding[] = [];
-  const look = (code: string) => found.push(finding({ key: `brief/${code}`, code, status: 'look' }));
+  const look = (code: 'show-bar' | 'decorative' | 'street') =>
+    found.push(finding({ key: `brief/${code}`, code, status: 'look' }));
   if (brief.feetOn === 'floor-sheet') look('show-bar');
   if (brief.use === 'show') look('decorative');
   if (brief.use === 'street-too') look('street');
@@ -194,18 +196,43 @@ export function sheetFindings(sheet: BendSheet, member: Member): Finding[] {
 
 function dieFindings(sheet: BendSheet, member: Member): Finding[] {
   const found = new Map<string, Finding>();
-  const add = (code: string, status: Finding['status'], die: string, more: Partial<Finding> = {}) => {
-    const key = `die/${sheet.piece}/${code}/${die}`;
-    if (!found.has(key)) found.set(key, finding({ key, code, status, member: member.id, ...more }));
+  const add = (one: Finding) => {
+    if (!found.has(one.key)) found.set(one.key, one);
   };
   for (const bend of sheet.bends) {
     const { die, feature } = bend;
+    const about = (code: FindingCode) => ({ key: `die/${sheet.piece}/${code}/${die.id}`, member: member.id });
     if (Math.abs(die.od.mm - member.tube.od.mm) > 0.01)
-      add('die-od', 'out', die.id, { measured: { mm: member.tube.od.mm }, limit: { mm: die.od.mm } });
-    if (bend.school === 'theory-without-tests') add('test-bend-due', 'look', die.id);
+      add(
+        finding({
+          ...about('die-od'),
+          code: 'die-od',
+          status: 'out',
+          measured: { mm: member.tube.od.mm },
+          limit: { mm: die.od.mm },
+        }),
+      );
+    if (bend.school === 'theory-without-tests')
+      add(finding({ ...about('test-bend-due'), code: 'test-bend-due', status: 'look' }));
     if (bend.otherBatch)
-      add('other-batch', 'look', die.id, { facts: { batch: { text: member.tube.batch } } });
-    if (bend.extrapolated) add('extrapolated', 'look', die.id, { feature, measured: { deg: bend.angle } });
+      add(
+        finding({
+          ...about('other-batch'),
+          code: 'other-batch',
+          status: 'look',
+          facts: { batch: { text: member.tube.batch } },
+        }),
+      );
+    if (bend.extrapolated)
+      add(
+        finding({
+          ...about('extrapolated'),
+          code: 'extrapolated',
+          status: 'look',
+          feature,
+          measured: { deg: bend.angle },
+        }),
+      );
   }
   return [...found.values()];
 }

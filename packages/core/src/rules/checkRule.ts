@@ -7,7 +7,7 @@ import { angle, straight } from './checks/geometry.ts';
 import { lapWindow, strapSpread } from './checks/belts.ts';
 import { harnessWindow, helmet, padding } from './checks/people.ts';
 import { plates } from './checks/plates.ts';
-import { askPerson } from './askPerson.ts';
+import { answerTo } from './answerTo.ts';
 import { type Finding, finding, judgeCatalogue, judgeMeasured, type RuleSource } from '../findings/index.ts';
 import { type Rule } from './ruleBook.ts';
 import { type CheckOf } from './ruleCheck.ts';
@@ -160,5 +160,12 @@ function weldedAllRound({ roles }: Rule, subject: Subject, base: Base): Finding[
   return isFirstOf(roles, subject) ? [asked('Welded all round, with full penetration?', subject, base)] : [];
 }
 
-const asked = (question: string, { cage }: Subject, base: Base): Finding =>
-  askPerson(cage.plan, base, 'asked', { question: { text: question } }, 'answered');
+function asked(question: string, { cage }: Subject, base: Base): Finding {
+  const answer = answerTo(cage.plan, base.key);
+  return finding({
+    ...base,
+    code: answer ? 'answered' : 'asked',
+    status: answer?.status ?? 'ask',
+    facts: { question: { text: question }, ...answer?.facts },
+  });
+}

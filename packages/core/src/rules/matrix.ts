@@ -1,5 +1,5 @@
 import { type Member } from '../plan/index.ts';
-import { type Finding, type Status } from '../findings/index.ts';
+import { type Finding, type FindingCode, type Status } from '../findings/index.ts';
 
 /** One member against one book: its worst finding, and how many of each. */
 interface MatrixCell {
@@ -45,7 +45,7 @@ export function matrixOf(members: Member[], findings: Finding[]): MatrixRow[] {
 /** The finding with the least margin among those of several books about the same thing: the limit that a design has to keep. */
 export interface Tightest {
   member: string;
-  code: string;
+  code: FindingCode;
   finding: Finding;
   /** Books that ask for it. */
   books: string[];

@@ -1,7 +1,7 @@
 import { type Assumed, type AssumedThing } from '../known/index.ts';
 import { FRONT_HOOP } from '../occupant/index.ts';
 import { type Occupant } from '../plan/index.ts';
-import { type Finding } from '../findings/index.ts';
+import { type Finding, textFact } from '../findings/index.ts';
 import { OF_LAP } from './lapAnswer.ts';
 import { OF_STRAPS } from './straps.ts';
 import { type RuleCheck } from './ruleCheck.ts';
@@ -38,7 +38,7 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
     case 'strap-spread':
       return [...ofPerson(finding, subject, [...OF_STRAPS, 'slotsApart']), ...own()];
     case 'lap-window':
-      return ofPerson(finding, subject, [`lap.${textOf(finding, 'side')}`, ...OF_LAP]);
+      return ofPerson(finding, subject, [`lap.${textFact(finding, 'side')}`, ...OF_LAP]);
     default:
       return [];
   }
@@ -46,14 +46,9 @@ export function restsOfRule(check: RuleCheck, finding: Finding, subject: Subject
 
 const isBent = ({ pieces }: Subject): boolean => pieces.some(({ tube }) => (tube?.features.length ?? 0) > 0);
 
-const textOf = ({ facts }: Finding, name: string): string => {
-  const fact = facts[name];
-  return fact && 'text' in fact ? fact.text : '';
-};
-
 /** The end that a finding of a distance names. */
 function ofNamedEnd(finding: Finding, { member, cage }: Subject): AssumedThing[] {
-  const end = textOf(finding, 'end').toLowerCase();
+  const end = textFact(finding, 'end').toLowerCase();
   return end === 'a' || end === 'b' ? cage.assumed.ofEnd(member.id, end) : [];
 }
 
@@ -87,7 +82,7 @@ function ofStamped(
   records: readonly { id: string; stamp: string }[],
   assumed: Assumed,
 ): AssumedThing[] {
-  const stamp = textOf(finding, 'stamp');
+  const stamp = textFact(finding, 'stamp');
   const found = records.find((one) => one.stamp === stamp);
   return found ? assumed.ofRecord(found.id, SIZES[finding.code] ?? []) : [];
 }

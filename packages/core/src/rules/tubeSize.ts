@@ -129,8 +129,10 @@ const shortfall = ({ od, wall, kinds }: TubeOption, tube: TubeChoice): number =>
   Math.max(0, wall.mm - tube.wall.mm) * 10 +
   (kinds.includes(tube.kind) ? 0 : 1000);
 
+type SizeCode = 'tube-kind' | 'tube-od' | 'tube-wall';
+
 interface Worst {
-  code: string;
+  code: SizeCode;
   measured: Quantity;
   limit: Quantity;
   margin: Quantity | null;
@@ -145,7 +147,7 @@ function worstOf(option: TubeOption, tube: TubeChoice): Worst {
       limit: { text: option.kinds.join(', ') },
       margin: null,
     };
-  const of = (code: string, measured: number, limit: number): Worst => ({
+  const of = (code: SizeCode, measured: number, limit: number): Worst => ({
     code,
     measured: { mm: measured },
     limit: { mm: limit },

@@ -104,7 +104,7 @@ test('a finding says first what to measure, and then reads as the verdict that i
     code: 'helmet-in-hoop',
     status: 'ask',
     measured: { mm: -12.7 },
-    facts: { who: { text: 'T. Moreau' } },
+    facts: { who: { text: 'T. Moreau' }, notch: { said: [] } },
   });
   const rests = { ...found, would: 'out' as const, restsOn: [landing] };
   expect(findingWords(rests, INCHES)).toBe(

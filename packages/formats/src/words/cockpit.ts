@@ -1,12 +1,13 @@
-import { type Say, type Words } from './say.ts';
+import { type FindingCode } from '@gyrus/core';
+import { type Fact, type Sentences, type Words } from './say.ts';
 
-const who = ({ fact }: Words): string => fact('who') || 'somebody';
-const notch = ({ fact }: Words): string => (fact('notch') ? ` (${fact('notch')})` : '');
+const who = ({ fact }: { fact: Fact<'who'> }): string => fact('who') || 'somebody';
+const notch = ({ fact }: { fact: Fact<'notch'> }): string => (fact('notch') ? ` (${fact('notch')})` : '');
 const percent = (finding: Words['finding']['measured']): string =>
   finding && 'ratio' in finding ? `${Math.round(finding.ratio * 100)} %` : '';
 
 /** What the cage does to the people in it, their belts, and seams that the torch cannot reach. */
-export const cockpitSentences: Record<string, Say> = {
+export const cockpitSentences = {
   'belts-on-show': () =>
     'Belts that are worn are fastened to a bar that carries no load to a frame: the dangerous middle. Fasten them to the car where its maker did, or build a bar that holds.',
   'body-in-tube': (words) =>
@@ -37,4 +38,4 @@ export const cockpitSentences: Record<string, Say> = {
     words.finding.status === 'clear'
       ? `The torch reaches all round every seam of ${words.fact('stamp')}.`
       : `The torch cannot reach ${percent(words.finding.measured)} of the seam at end ${words.fact('end')} of ${words.fact('stamp')} (${words.fact('hidden')} of ${words.fact('length')})${words.finding.limit ? `; gussets may replace ${percent(words.finding.limit)}` : ''}.`,
-};
+} satisfies Partial<Sentences<FindingCode>>;

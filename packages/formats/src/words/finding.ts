@@ -1,6 +1,8 @@
 import {
+  factOf,
   fineLength,
   type Finding,
+  type FindingCode,
   formatAngle,
   formatWithUnit,
   type LengthStyle,
@@ -12,7 +14,7 @@ import {
 import { briefWords, restsWords } from './assumed.ts';
 import { featureName } from './feature.ts';
 import { massWords } from './printUnits.ts';
-import { type Words } from './say.ts';
+import { type Say, type Words } from './say.ts';
 import { sentences } from './sentences.ts';
 
 /** Writes a quantity in the reader's units. */
@@ -61,13 +63,13 @@ export const figureName = (name: PartFigure['name']): string => figureNames[name
 /** A finding as a sentence in the reader's units. */
 export function findingWords(finding: Finding, style: LengthStyle): string {
   const fact = (name: string) => {
-    const given = finding.facts[name];
+    const given = factOf(finding, name);
     return given ? quantityWords(given, style) : '';
   };
   // What rests on something assumed reads as the verdict that it would be.
   const status = finding.would ?? finding.status;
   const count = (name: string) => {
-    const given = finding.facts[name];
+    const given = factOf(finding, name);
     return given && 'count' in given ? given.count : 0;
   };
   const words: Words = {
@@ -80,14 +82,16 @@ export function findingWords(finding: Finding, style: LengthStyle): string {
     fine: (quantity) => (quantity && 'mm' in quantity ? fineLength(quantity.mm, style) : ''),
     finding: finding.status === status ? finding : { ...finding, status },
   };
-  const sentence = sentences[finding.code]?.(words) ?? finding.code;
+  // The facts are those of its code: what makes findings asks for them.
+  const say: Say = sentences[finding.code];
+  const sentence = say(words);
   if (finding.would !== null) return `${restsWords(finding.restsOn, finding.would)} ${sentence}`;
   const decides = briefWords(finding.restsOn);
   return decides === '' ? sentence : `${sentence} ${decides}`;
 }
 
 /** Sizes of the catalogue, which a tape's fractions would round away. */
-const CATALOGUE_CODES = new Set([
+const CATALOGUE_CODES = new Set<FindingCode>([
   'tube-od',
   'tube-wall',
   'plate-thickness',
@@ -111,9 +115,6 @@ export function findingFigure(
     ? fineLength(quantity.mm, style)
     : quantityWords(quantity, style);
 }
-
-/** Codes that have a sentence; a test holds the core's codes against it. */
-export const knownCodes = Object.keys(sentences);
 
 /** "from memory, check against the current edition" and the like, to be shown wherever a rule is. */
 export const provenanceWords = {

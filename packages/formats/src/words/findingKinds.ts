@@ -1,5 +1,7 @@
+import { type FindingCode } from '@gyrus/core';
+
 /** What each code of a finding is about, in a few words: for lists that say it once for many tubes. */
-const KINDS: Readonly<Record<string, string>> = {
+const KINDS: Readonly<Record<FindingCode, string>> = {
   'belts-on-show': 'belts on a bar that holds nothing',
   'body-in-tube': 'somebody stands in a tube',
   'no-room-to-pad': 'no room for padding',
@@ -113,8 +115,5 @@ const KINDS: Readonly<Record<string, string>> = {
   waiting: 'not measured yet',
 };
 
-/** The codes that are named; a test holds the sentences against it. */
-export const namedCodes = Object.keys(KINDS);
-
 /** What a code of a finding is about. */
-export const findingKind = (code: string): string => KINDS[code] ?? code.replaceAll('-', ' ');
+export const findingKind = (code: FindingCode): string => KINDS[code];

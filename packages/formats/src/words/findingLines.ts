@@ -1,4 +1,4 @@
-import { type Finding, type LengthStyle, type Plan, type RuleSource } from '@gyrus/core';
+import { type Finding, type LengthStyle, type Plan, type RuleSource, textFact } from '@gyrus/core';
 import { grouped } from './grouped.ts';
 import { findingFigure, findingWords } from './finding.ts';
 
@@ -36,14 +36,14 @@ function marginOf({ margin }: Finding): number {
 }
 
 /** The stamps that a finding is about, as they stand on the tubes: both hands of a pair where it is about both. */
-export function findingStamps({ facts, member: id }: Finding, plan: Plan): string[] {
+export function findingStamps(finding: Finding, plan: Plan): string[] {
   const text = (name: string): string[] => {
-    const fact = facts[name];
-    return fact && 'text' in fact && fact.text !== '' ? fact.text.split(/, | and /) : [];
+    const stamps = textFact(finding, name);
+    return stamps === '' ? [] : stamps.split(/, | and /);
   };
   const named = [...text('stamp'), ...text('stamps'), ...text('first'), ...text('second')];
   if (named.length > 0) return named;
-  const member = plan.members.find((one) => one.id === id);
+  const member = plan.members.find(({ id }) => id === finding.member);
   return member ? member.pieces.map(({ stamp }) => stamp) : [];
 }
 

@@ -1,11 +1,14 @@
-import { type Finding, type Quantity } from '@gyrus/core';
+import { type FactsOf, type Finding, type FindingCode, type Quantity } from '@gyrus/core';
+
+/** Names of a code's facts that are of one kind of quantity, or of any. */
+type FactNames<Code extends FindingCode> = Code extends FindingCode ? keyof FactsOf<Code> & string : never;
 
 /** What a sentence is made from, already in the reader's units. */
-export interface Words {
+export interface Words<Code extends FindingCode = FindingCode> {
   measured: string;
   limit: string;
-  fact: (name: string) => string;
-  count: (name: string) => number;
+  fact: (name: FactNames<Code>) => string;
+  count: (name: FactNames<Code>) => number;
   where: string;
   inError: string;
   /** Thickness of a wall or a diameter needs hundredths where a tape's fractions hide the difference. */
@@ -13,5 +16,11 @@ export interface Words {
   finding: Finding;
 }
 
+/** A fact in words, by its name. */
+export type Fact<Names extends string> = (name: Names) => string;
+
 /** A finding as a sentence. */
-export type Say = (words: Words) => string;
+export type Say<Code extends FindingCode = FindingCode> = (words: Words<Code>) => string;
+
+/** A sentence for each of some codes, made from the facts that each code has. */
+export type Sentences<Codes extends FindingCode> = { readonly [Code in Codes]: Say<Code> };

@@ -1,13 +1,13 @@
-import { type CountedIn, type Quantity } from '@gyrus/core';
+import { type CountedIn, type FindingCode, type Quantity } from '@gyrus/core';
 import { placeOfCount } from './check.ts';
 import { cockpitSentences } from './cockpit.ts';
 import { tubeKindWords } from './tube.ts';
 import { thingWords } from './assumed.ts';
 import { roleWords } from './role.ts';
-import { type Say, type Words } from './say.ts';
+import { type Fact, type Sentences } from './say.ts';
 
 /** What each code of a finding says. */
-export const sentences: Readonly<Record<string, Say>> = {
+export const sentences = {
   ...cockpitSentences,
   'show-bar': () =>
     'The feet stand on floor sheet: the load reaches no frame. This is a show bar and protects nobody; carry the feet to a frame or sill.',
@@ -21,8 +21,8 @@ export const sentences: Readonly<Record<string, Say>> = {
     fact('sides') === 'same'
       ? `The car differs by up to ${measured} side to side. The hoop is the same both sides, within the tighter one.`
       : `The car differs by up to ${measured} side to side. Each leg follows its own side.`,
-  'measures-missing': ({ count, finding }) => {
-    const wanted = finding.measured && 'count' in finding.measured ? finding.measured.count : count('count');
+  'measures-missing': ({ finding }) => {
+    const wanted = finding.measured && 'count' in finding.measured ? finding.measured.count : 0;
     return wanted === 1
       ? 'One measure is still wanted at Survey.'
       : `${wanted} measures are still wanted at Survey.`;
@@ -220,7 +220,7 @@ export const sentences: Readonly<Record<string, Say>> = {
     `${fact('question')} ${capital(fact('answer'))}${saidBy(fact)}${count('photos') > 0 ? `, ${many(count('photos'), 'photo')}` : ''}.${fact('note') ? ` ${fact('note')}` : ''}`,
   waiting: ({ fact }) =>
     `${waitingWords[fact('what')] ?? 'This'}${fact('who') ? `, for ${fact('who')},` : ''} is checked as soon as there is what it is measured from.`,
-};
+} satisfies Sentences<FindingCode>;
 
 const EDGES: Record<string, string> = {
   axis: 'to its axis',
@@ -230,7 +230,7 @@ const EDGES: Record<string, string> = {
 const UPWARD: Record<string, string> = { axis: 'axis', near: 'lower edge', far: 'upper edge' };
 
 /** Where bars were counted: ` on the left`, ` in H`, ` between FL and H`. */
-function whereCounted(fact: Words['fact']): string {
+function whereCounted(fact: Fact<'per' | 'side'>): string {
   const [per, at] = [fact('per'), fact('side')];
   if (per === 'cage') return ' in the whole cage';
   if (per === 'hoop') return ` in ${at}`;
@@ -238,11 +238,11 @@ function whereCounted(fact: Words['fact']): string {
 }
 
 /** Who it is about, and at which setting of the seat. */
-const somebody = (fact: Words['fact']): string => fact('who') || 'somebody';
-const atNotch = (fact: Words['fact']): string => (fact('notch') ? ` (${fact('notch')})` : '');
+const somebody = (fact: Fact<'who'>): string => fact('who') || 'somebody';
+const atNotch = (fact: Fact<'notch'>): string => (fact('notch') ? ` (${fact('notch')})` : '');
 
 /** The answer to a question, where there is one: ` Yes, says T. Moreau on 2026-11-26.` */
-const answerWords = (fact: Words['fact']): string =>
+const answerWords = (fact: Fact<'answer' | 'by' | 'on' | 'note'>): string =>
   fact('answer')
     ? ` ${capital(fact('answer'))}${saidBy(fact)}.${fact('note') ? ` ${fact('note')}` : ''}`
     : '';
@@ -254,7 +254,7 @@ const distrustedWords: Record<string, string> = {
 };
 
 /** Who said so, and on which day. */
-const saidBy = (fact: Words['fact']): string =>
+const saidBy = (fact: Fact<'by' | 'on'>): string =>
   `${fact('by') ? `, says ${fact('by')}` : ''}${fact('on') ? ` on ${fact('on')}` : ''}`;
 
 const waitingWords: Record<string, string> = {
@@ -290,7 +290,7 @@ const placeWords = (place: string, side: string): string => {
   return side === 'middle' ? 'headliner' : `${side} ${names[place] ?? place}`;
 };
 
-function changeWords(count: (name: string) => number): string {
+function changeWords(count: (name: 'newTests' | 'goneTests' | 'changed') => number): string {
   const parts = [
     many(count('newTests'), 'new test bend'),
     many(count('goneTests'), 'test bend', ' gone'),

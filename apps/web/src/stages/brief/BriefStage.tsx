@@ -1,4 +1,4 @@
-import { type Brief, BUILT, JOINING, LANDINGS, USES } from '@gyrus/core';
+import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
 import { useState } from 'react';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -25,15 +25,6 @@ const WORDS: Record<string, string> = {
 };
 const choices = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: WORDS[value] ?? value }));
-
-const BRIEF_CODES = new Set([
-  'show-bar',
-  'decorative',
-  'street',
-  'no-book',
-  'car-weight-missing',
-  'book-missing',
-]);
 
 /** What is built, for whom, under which book, by when, and what it stands on. */
 export function BriefStage() {
@@ -121,7 +112,7 @@ export function BriefStage() {
       </div>
       <aside aria-label="What the brief means" className="space-y-4">
         <h2 className="text-lg">What this means</h2>
-        <FindingList findings={findings.filter((finding) => BRIEF_CODES.has(finding.code))} style={style} />
+        <FindingList findings={findings.filter(({ code }) => stageOf(code) === 'brief')} style={style} />
         <p className="text-quiet border-rule border-t pt-4 text-sm">
           A cage can kill when badly designed, made of wrong tube or badly welded. Gyrus computes geometry and
           compares it with rules as entered; it certifies nothing. The current rule book, the inspector of the

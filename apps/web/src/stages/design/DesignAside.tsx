@@ -1,4 +1,4 @@
-import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf } from '@gyrus/core';
+import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf, stageOf } from '@gyrus/core';
 import { lazy, Suspense, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { PieceList } from '../../job/PieceList.tsx';
@@ -15,21 +15,6 @@ import { HoopInspector } from './HoopInspector.tsx';
 
 const PartsPanel = lazy(async () => ({ default: (await import('./PartsPanel.tsx')).PartsPanel }));
 
-/** Findings of the machine and of the brief stand at their own stages. */
-const ELSEWHERE = new Set([
-  'clamp-straight',
-  'trailing-straight',
-  'largest-angle',
-  'mark-off-blank',
-  'die-od',
-  'test-bend-due',
-  'other-batch',
-  'extrapolated',
-  'die-changed',
-  'no-die',
-  'asked',
-]);
-
 const TABS = [
   { value: 'tubes', text: 'tubes' },
   { value: 'parts', text: 'plates and parts' },
@@ -43,13 +28,16 @@ interface DesignAsideProps {
   select: (piece: string) => void;
 }
 
+/** What the machine says stands at Bend, and what a person is asked at Inspect. */
+const standsAtDesign = ({ code }: Finding): boolean => stageOf(code) !== 'bend' && code !== 'asked';
+
 /** The tubes and the parameters of the one being worked on; or plates and parts; or the fit order. Findings below each. */
 export function DesignAside({ evaluation, hoop, selected, select }: DesignAsideProps) {
   const style = useJobStyle();
   const { members } = usePlan();
   const [address, setAddress] = useSearchParams();
   const tab = TABS.find(({ value }) => value === address.get('tab'))?.value ?? 'tubes';
-  const shaping = useMemo(() => evaluation.findings.filter(({ code }) => !ELSEWHERE.has(code)), [evaluation]);
+  const shaping = useMemo(() => evaluation.findings.filter(standsAtDesign), [evaluation]);
   const goTo = useStable((finding: Finding) => {
     const member = members.find((one) => one.id === finding.member);
     const piece = member?.pieces[0]?.id;

@@ -1,4 +1,4 @@
-import { applyRemedy, type Finding } from '@gyrus/core';
+import { applyRemedy, type Finding, type FindingCode } from '@gyrus/core';
 import { findingFigure, findingWords, holdsWords, remedyWords } from '@gyrus/formats';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -7,7 +7,7 @@ import { Typeset } from '../../shared/Figure.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
 
-const ASKED = new Set(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);
+const ASKED = new Set<FindingCode>(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);
 
 interface RuleRowProps {
   finding: Finding;

@@ -1,5 +1,5 @@
 import { type Length } from '../../measure/index.ts';
-import { askPerson } from '../askPerson.ts';
+import { answerTo } from '../answerTo.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type Rule } from '../ruleBook.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -27,9 +27,7 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
     );
     const some = cage.plan.gussets.some(({ between }) => between.some((one) => concerned.has(one.member)));
     // No program can tell whether the book wants one: asked once, where there is none at all.
-    return some || !isFirstOf(roles, subject)
-      ? []
-      : [askPerson(cage.plan, { ...base, key: `${base.key}/none` }, 'gusset-none', {})];
+    return some || !isFirstOf(roles, subject) ? [] : [noGusset(subject, base)];
   }
   const made = own.flatMap((gusset): Finding[] => {
     const key = `${base.key}/${gusset.id}`;
@@ -74,6 +72,19 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
     ];
   });
   return wanted === null ? made : [gussetCount(own.length, wanted, stampsOf(subject), base), ...made];
+}
+
+/** Whether gussets are wanted where none stands is for a person who has the book. */
+function noGusset({ cage }: Subject, base: Base): Finding {
+  const key = `${base.key}/none`;
+  const answer = answerTo(cage.plan, key);
+  return finding({
+    ...base,
+    key,
+    code: 'gusset-none',
+    status: answer?.status ?? 'ask',
+    facts: answer?.facts ?? {},
+  });
 }
 
 /** How many sheet gussets stand in the corners of a member that a book asks so many of. */

@@ -24,11 +24,11 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
     const who = { text: person.name };
     const under = underHoop(person, tube, front);
     if (!under) return [waiting('helmet', { ...base, key }, who)];
-    const judged = (what: string, { mm, notch }: AtNotch, limit: number, margin: number) =>
+    const judged: Judged = (what, { mm, notch }, limit, margin) =>
       finding({
         ...base,
         key: `${key}/${what}`,
-        code: `helmet-${what}`,
+        code: `helmet-${what}` as const,
         status: judgeMeasured(margin, error),
         measured: { mm },
         limit: { mm: limit },
@@ -53,6 +53,14 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
   });
 }
 
+/** A figure of a helmet against its limit. */
+type Judged = (
+  what: 'line' | 'top' | 'within' | 'behind' | 'in-hoop' | 'gap',
+  figure: AtNotch,
+  limit: number,
+  margin: number,
+) => Finding;
+
 /** The least gap from somebody's helmet to any of a member's tubes. */
 const leastGap = (person: Occupant, tubes: Tube[]): AtNotch | null =>
   tubes
@@ -60,11 +68,7 @@ const leastGap = (person: Occupant, tubes: Tube[]): AtNotch | null =>
     .reduce<AtNotch | null>((least, one) => (least === null || one.mm < least.mm ? one : least), null);
 
 /** What is the worst of it: behind the hoop, in it, or too far ahead of it. */
-function within(
-  { nearest, farthest, behind }: UnderHoop,
-  limit: number,
-  judged: (what: string, figure: AtNotch, limit: number, margin: number) => Finding,
-): Finding {
+function within({ nearest, farthest, behind }: UnderHoop, limit: number, judged: Judged): Finding {
   const found = [
     judged('within', farthest, limit, limit - farthest.mm),
     judged('behind', behind, 0, -behind.mm),

@@ -1,6 +1,6 @@
 import { type PlateAnswer } from '../../cage/index.ts';
-import { type Plate } from '../../plan/index.ts';
-import { askPerson } from '../askPerson.ts';
+import { type Plan, type Plate } from '../../plan/index.ts';
+import { answerTo } from '../answerTo.ts';
 import { boltStrength } from '../boltGrade.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
@@ -39,6 +39,18 @@ export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): F
   return found.length === 0 ? [noFeet(subject, base)] : found.flat();
 }
 
+/** What is said of a plate. */
+interface Told extends Pick<Finding, 'status' | 'measured' | 'limit' | 'margin'> {
+  code:
+    | 'plate-area'
+    | 'plate-thickness'
+    | 'plate-width'
+    | 'plate-bolts'
+    | 'bolt-size'
+    | 'bolt-grade'
+    | 'bolt-grade-unknown';
+}
+
 const isOn = ({ member }: Subject, end: 'a' | 'b', plate: string): boolean => {
   const at = member.ends[end];
   return at.kind === 'plate' && at.plate === plate;
@@ -72,7 +84,7 @@ function ofPlate(
   };
   const remedy: Finding['remedy'] = { kind: 'plate', plate: plate.id, ...wanted };
   const found: Finding[] = [];
-  const tell = (what: string, given: Pick<Finding, 'code' | 'status' | 'measured' | 'limit' | 'margin'>) =>
+  const tell = (what: string, given: Told) =>
     found.push(finding({ ...base, key: `${base.key}/${what}`, remedy, facts, ...given }));
   if (check.area !== null)
     tell('area', {
@@ -101,7 +113,7 @@ function ofPlate(
   if (!asksBolts(check)) return found;
   // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
   if (!plate.bolts && cage.plan.brief.joining === 'welded')
-    return [...found, askPerson(cage.plan, { ...base, key: `${base.key}/bolts` }, 'plate-welded', facts)];
+    return [...found, weldedInstead(stamp, cage.plan, { ...base, key: `${base.key}/bolts` })];
   const count = plate.bolts?.count ?? 0;
   const least = Math.max(check.bolts ?? 0, 1);
   if (check.bolts !== null || count === 0)
@@ -130,6 +142,17 @@ function ofPlate(
       margin: null,
     });
   return found;
+}
+
+/** Whether a weld all round may stand for the bolts is for a person who has the book. */
+function weldedInstead(stamp: string, plan: Plan, base: Base): Finding {
+  const answer = answerTo(plan, base.key);
+  return finding({
+    ...base,
+    code: 'plate-welded',
+    status: answer?.status ?? 'ask',
+    facts: { stamp: { text: stamp }, ...answer?.facts },
+  });
 }
 
 const asksBolts = ({ bolts, boltSize, boltGrade }: CheckOf<'plate'>): boolean =>
