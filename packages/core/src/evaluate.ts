@@ -1,7 +1,6 @@
 import {
   type BendSheet,
   type Cage,
-  collisionsOf,
   type Copes,
   copesOf,
   type Drift,
@@ -14,13 +13,10 @@ import {
   type HoopResult,
   isExisting,
   type Joint,
-  keepOutGaps,
   type Loop,
   loopsOf,
-  midDoor,
   type Node,
   nodesOf,
-  outOfLine,
   type PanelHole,
   panelHolesOf,
   type PartAnswer,
@@ -31,10 +27,7 @@ import {
   type Symmetry,
   symmetryOf,
   type ResolvedMember,
-  type ResolvedPiece,
   type Tube,
-  unbracedBends,
-  zoneGaps,
 } from './cage/index.ts';
 import {
   longestStick,
@@ -47,33 +40,7 @@ import {
 import { arcsIn } from './centreline/index.ts';
 import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
-import {
-  asymmetryFindings,
-  beyondFindings,
-  briefFindings,
-  cockpitFindings,
-  collisionFindings,
-  copeFindings,
-  driftFindings,
-  type Finding,
-  gapFindings,
-  keepOutFindings,
-  loopFindings,
-  midDoorFindings,
-  noHoopFindings,
-  notPlacedFinding,
-  noSheetFinding,
-  offNodeFindings,
-  outOfLineFindings,
-  outsideTapedFindings,
-  partFindings,
-  proposalFindings,
-  settledFindings,
-  sheetFindings,
-  trimFindings,
-  unbracedFindings,
-  zoneFindings,
-} from './findings/index.ts';
+import { allFindings, cockpitFindings, copeFindings, type Finding } from './findings/index.ts';
 import {
   bookFindings,
   continuousPieces,
@@ -190,9 +157,19 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   const plates = platesOf(plan, standing);
   const gussets = gussetsOf(plan, standing);
   const parts = partsOf(plan, standing);
-  const tape = plan.measuringError.mm;
   const assumed = assumedIn(plan);
-  const offNode = offNodeFindings(joints, tubes, tape);
+  const ofBooks = bookFindings(books, {
+    plan,
+    members: ruledMembers(cage, members),
+    joints,
+    plates,
+    gussets,
+    parts,
+    stock: shop.tubes,
+    assumed,
+  });
+  const gaps = members.map((one) => one.gaps);
+  const findings = allFindings({ plan, cage, gaps, plates, gussets, parts, assumed, drift }, ofBooks);
   return {
     members,
     joints,
@@ -206,33 +183,8 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     symmetry: symmetryOf(standing),
     assumed: assumed.things,
     drift,
-    findings: [
-      ...briefFindings(plan),
-      ...proposalFindings(plan),
-      ...beyondFindings(plan),
-      ...loopFindings(cage.loops),
-      ...cage.members.flatMap((resolved, i) => findingsOf(plan, resolved, members[i]?.gaps ?? [])),
-      ...bookFindings(books, {
-        plan,
-        members: ruledMembers(cage, members),
-        joints,
-        plates,
-        gussets,
-        parts,
-        stock: shop.tubes,
-        assumed,
-      }),
-      ...keepOutFindings(keepOutGaps(plan, tubes), tape, assumed),
-      ...zoneFindings(zoneGaps(plan, tubes), tape, assumed),
-      ...collisionFindings(collisionsOf(tubes, joints)),
-      ...unbracedFindings(unbracedBends(tubes, joints, gussets)),
-      ...midDoorFindings(midDoor(tubes)),
-      ...offNode,
-      ...outOfLineFindings(outOfLine(standing)),
-      ...partFindings(plan, plates, gussets, parts),
-      ...driftFindings(drift),
-    ],
-    totals: totalsOf(cage, { plates, gussets, parts }, offNode.length),
+    findings,
+    totals: totalsOf(cage, { plates, gussets, parts }, findings),
   };
 }
 
@@ -247,7 +199,7 @@ const ruledMembers = ({ members }: Cage, answers: MemberAnswer[]): RuledMember[]
 function totalsOf(
   { members, joints }: Cage,
   { plates, gussets, parts }: Pick<Evaluation, 'plates' | 'gussets' | 'parts'>,
-  offNode: number,
+  findings: Finding[],
 ): Totals {
   const made = members.filter(({ member }) => !isExisting(member)).flatMap(({ pieces }) => pieces);
   const tubes = made.flatMap(({ tube }) => (tube.ok ? [tube.value] : []));
@@ -268,7 +220,7 @@ function totalsOf(
     bends: sum(tubes.map(({ axis }) => arcsIn(axis).length)),
     tubes: tubes.length,
     copes: ends.size,
-    offNode,
+    offNode: findings.filter(({ code }) => code === 'off-node').length,
   };
 }
 
@@ -283,42 +235,6 @@ function answerOf(plan: Plan, { member, hoop, pieces }: ResolvedMember): MemberA
   const tube = answers[0]?.tube;
   const gaps = hoop && 'hoop' in hoop && tube ? gapsOf(hoop.hoop, tube.axis, member.tube.od.mm) : [];
   return { member: member.id, role: member.role, hoop, gaps, pieces: answers };
-}
-
-function findingsOf(plan: Plan, resolved: ResolvedMember, gaps: Gap[]): Finding[] {
-  const { member, hoop, pieces } = resolved;
-  const ofHoop = (): Finding[] => {
-    if (member.role !== 'main-hoop' || hoop === null) return [];
-    if ('none' in hoop) return [...asymmetryFindings(plan, member), ...noHoopFindings(hoop.none, member.id)];
-    return [
-      ...asymmetryFindings(plan, member),
-      ...settledFindings(hoop.hoop, member.id, plan.survey.distrusted),
-      ...outsideTapedFindings(tapedGaps(resolved), gaps, member.id),
-      ...gapFindings(gaps, member.id, plan.measuringError.mm),
-      ...trimFindings(hoop.hoop, member),
-    ];
-  };
-  return [...ofHoop(), ...pieces.flatMap((piece) => pieceFindings(resolved, piece))];
-}
-
-/** Gaps to the walls as the tape had them. */
-function tapedGaps({ member, hoop, pieces }: ResolvedMember): Gap[] {
-  const tube = pieces[0]?.tube;
-  return hoop && 'hoop' in hoop && tube?.ok
-    ? gapsOf(hoop.hoop, tube.value.axis, member.tube.od.mm, 'taped')
-    : [];
-}
-
-/** What stands in the way of one tube: it cannot be placed, has no die, does not bend, or clashes at the machine. */
-function pieceFindings({ member }: ResolvedMember, { piece, stamp, tube, sheet }: ResolvedPiece): Finding[] {
-  if (sheet.ok) return sheetFindings(sheet.value, member);
-  if (sheet.fault.code === 'existing' && tube.ok) return [];
-  const placed = tube.ok || sheet.fault.code === 'no-die' || sheet.fault !== tube.fault;
-  if (!placed) return [notPlacedFinding(tube.fault, member.id, piece, stamp)];
-  const withoutDie =
-    sheet.fault.code === 'no-die' && !tube.ok ? [noSheetFinding(tube.fault, member.id, piece, null)] : [];
-  const radius = tube.ok ? tube.value.radiusTaken : null;
-  return [noSheetFinding(sheet.fault, member.id, piece, radius), ...withoutDie];
 }
 
 /**

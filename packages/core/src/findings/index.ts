@@ -20,31 +20,6 @@ export { type Holds, type Provenance, PROVENANCES, type RuleSource, type When } 
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';
 export { applyRemedy, type Remedy } from './remedy.ts';
-export { beyondFindings } from './beyondFindings.ts';
+export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { copeFindings } from './copeFindings.ts';
-export {
-  asymmetryFindings,
-  briefFindings,
-  driftFindings,
-  gapFindings,
-  loopFindings,
-  noHoopFindings,
-  noSheetFinding,
-  notPlacedFinding,
-  outsideTapedFindings,
-  proposalFindings,
-  settledFindings,
-  sheetFindings,
-  trimFindings,
-} from './jobFindings.ts';
-export {
-  collisionFindings,
-  keepOutFindings,
-  midDoorFindings,
-  offNodeFindings,
-  outOfLineFindings,
-  partFindings,
-  unbracedFindings,
-  zoneFindings,
-} from './cageFindings.ts';

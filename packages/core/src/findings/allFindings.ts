@@ -1,0 +1,75 @@
+import {
+  type Cage,
+  collisionsOf,
+  type Drift,
+  type Gap,
+  type GussetAnswer,
+  keepOutGaps,
+  midDoor,
+  outOfLine,
+  type PartAnswer,
+  type PlateAnswer,
+  unbracedBends,
+  zoneGaps,
+} from '../cage/index.ts';
+import { type Assumed } from '../known/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { beyondFindings } from './beyondFindings.ts';
+import {
+  collisionFindings,
+  keepOutFindings,
+  midDoorFindings,
+  offNodeFindings,
+  outOfLineFindings,
+  partFindings,
+  unbracedFindings,
+  zoneFindings,
+} from './cageFindings.ts';
+import { type Finding } from './finding.ts';
+import { briefFindings, driftFindings, loopFindings, proposalFindings } from './jobFindings.ts';
+import { memberFindings } from './memberFindings.ts';
+
+/** A plan with the answers that findings are made from. */
+export interface Answered {
+  plan: Plan;
+  cage: Cage;
+  /** Of each member's hoop to the body, in their order. */
+  gaps: Gap[][];
+  plates: PlateAnswer[];
+  gussets: GussetAnswer[];
+  parts: PartAnswer[];
+  assumed: Assumed;
+  drift: Drift[];
+}
+
+/** Every finding of a cage as it is planned: of the job, its members, the books, and of what stands in what else's way. */
+export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
+  const { plan, cage, gaps, drift } = answered;
+  return [
+    ...briefFindings(plan),
+    ...proposalFindings(plan),
+    ...beyondFindings(plan),
+    ...loopFindings(cage.loops),
+    ...cage.members.flatMap((resolved, i) => memberFindings(plan, resolved, gaps[i] ?? [])),
+    ...ofBooks,
+    ...clearanceFindings(answered),
+    ...driftFindings(drift),
+  ];
+}
+
+/** Tubes, plates and parts against the car, and against each other. */
+function clearanceFindings({ plan, cage, plates, gussets, parts, assumed }: Answered): Finding[] {
+  const { standing, joints } = cage;
+  const tubes = standing.map(({ tube }) => tube);
+  const tape = plan.measuringError.mm;
+  return [
+    ...keepOutFindings(keepOutGaps(plan, tubes), tape, assumed),
+    ...zoneFindings(zoneGaps(plan, tubes), tape, assumed),
+    ...collisionFindings(collisionsOf(tubes, joints)),
+    ...unbracedFindings(unbracedBends(tubes, joints, gussets)),
+    ...midDoorFindings(midDoor(tubes)),
+    ...offNodeFindings(joints, tubes, tape),
+    ...outOfLineFindings(outOfLine(standing)),
+    ...partFindings(plan, plates, gussets, parts),
+  ];
+}
