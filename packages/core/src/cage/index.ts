@@ -1,9 +1,9 @@
-export { type BendSheet, bendSheetOf, type BendStep, type SheetBend } from './bendSheet.ts';
-export { type Drift, driftOf } from './drift.ts';
-export { type Gap, gapsOf } from './gaps.ts';
-export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop } from './hoop.ts';
-export { type HoopShape, type Leg, type ShapeProposal } from './hoopShape.ts';
-export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './tooling.ts';
+export { type BendSheet, bendSheetOf, type BendStep, type SheetBend } from './sheet/bendSheet.ts';
+export { type Drift, driftOf } from './sheet/drift.ts';
+export { type Gap, gapsOf } from './hoop/gaps.ts';
+export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop } from './hoop/hoop.ts';
+export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
+export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './sheet/tooling.ts';
 export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
 export {
   type Needs,
@@ -14,10 +14,10 @@ export {
   waysOf,
   withPieces,
 } from './propose/index.ts';
-export { endFeatures } from './station.ts';
-export { type Joint } from './joint.ts';
-export { mirroredAttachment, mirroredFeature, mirroredShape } from './mirror.ts';
-export { allBelow, byDependence, referencesOf, standsOn, wouldLoop } from './order.ts';
+export { endFeatures } from './placing/station.ts';
+export { type Joint } from './placing/joint.ts';
+export { mirroredAttachment, mirroredFeature, mirroredShape } from './placing/mirror.ts';
+export { allBelow, byDependence, referencesOf, standsOn, wouldLoop } from './placing/order.ts';
 export { type Cage, isExisting, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
 export {
   type Collision,
@@ -26,20 +26,27 @@ export {
   midDoor,
   type UnbracedBend,
   unbracedBends,
-} from './bracing.ts';
-export { placeOf } from './place.ts';
-export { HELMET_RADIUS, helmetGap, type KeepOutGap, keepOutGaps, type ZoneGap, zoneGaps } from './clear.ts';
-export { type GussetAnswer, gussetsOf, type GussetShape } from './gussets.ts';
-export { type Loop, loopsOf } from './loops.ts';
-export { type Node, nodesOf } from './nodes.ts';
-export { type PanelHole, panelHolesOf } from './panelHoles.ts';
-export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './parts.ts';
-export { type PlateAnswer, platesOf } from './plates.ts';
-export { type OutOfLine, outOfLine } from './outOfLine.ts';
-export { type Symmetry, symmetryOf } from './symmetry.ts';
-export { type BentLengths } from './bentLengths.ts';
-export { type Copes, copesOf, type CutLengths } from './copes.ts';
-export { type CopeMethod, cutMark, type EndCut } from './endCut.ts';
-export { type SeamAnswer } from './seams.ts';
-export { type SeamReach } from './torch.ts';
-export { type Ears, earsOf, type TapeHook, tapeHook } from './tapeHook.ts';
+} from './clearance/bracing.ts';
+export { placeOf } from './placing/place.ts';
+export {
+  HELMET_RADIUS,
+  helmetGap,
+  type KeepOutGap,
+  keepOutGaps,
+  type ZoneGap,
+  zoneGaps,
+} from './clearance/clear.ts';
+export { type GussetAnswer, gussetsOf, type GussetShape } from './fittings/gussets.ts';
+export { type Loop, loopsOf } from './clearance/loops.ts';
+export { type Node, nodesOf } from './clearance/nodes.ts';
+export { type PanelHole, panelHolesOf } from './clearance/panelHoles.ts';
+export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './fittings/parts.ts';
+export { type PlateAnswer, platesOf } from './fittings/plates.ts';
+export { type OutOfLine, outOfLine } from './clearance/outOfLine.ts';
+export { type Symmetry, symmetryOf } from './clearance/symmetry.ts';
+export { type BentLengths } from './cuts/bentLengths.ts';
+export { type Copes, copesOf, type CutLengths } from './cuts/copes.ts';
+export { type CopeMethod, cutMark, type EndCut } from './cuts/endCut.ts';
+export { type SeamAnswer } from './cuts/seams.ts';
+export { type SeamReach } from './cuts/torch.ts';
+export { type Ears, earsOf, type TapeHook, tapeHook } from './cuts/tapeHook.ts';

@@ -7,13 +7,13 @@ import {
   type MemberPiece,
   type Plan,
 } from '../plan/index.ts';
-import { type StandingTube } from './attach.ts';
-import { type BarPath, barPaths } from './barPieces.ts';
-import { type BendSheet, bendSheetOf } from './bendSheet.ts';
-import { hoopFrom, type HoopResult } from './hoop.ts';
-import { type Joint, jointOf } from './joint.ts';
-import { byDependence } from './order.ts';
-import { bendRoomOf } from './radius.ts';
+import { type StandingTube } from './placing/attach.ts';
+import { type BarPath, barPaths } from './placing/barPieces.ts';
+import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';
+import { hoopFrom, type HoopResult } from './hoop/hoop.ts';
+import { type Joint, jointOf } from './placing/joint.ts';
+import { byDependence } from './placing/order.ts';
+import { bendRoomOf } from './sheet/radius.ts';
 import { type Tube, tubeOf } from './tube.ts';
 
 /** A piece as far as it can be made: why there is no tube or no sheet stands in its outcome. */

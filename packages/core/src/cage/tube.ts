@@ -3,8 +3,8 @@ import { andThen, type Outcome, succeed } from '../fault/index.ts';
 import { type Member, type MemberPiece, type Role } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { sectionProperties } from '../tube/index.ts';
-import { type BendSheet } from './bendSheet.ts';
-import { RADIUS_WITHOUT_DIE } from './radius.ts';
+import { type BendSheet } from './sheet/bendSheet.ts';
+import { RADIUS_WITHOUT_DIE } from './sheet/radius.ts';
 import { type WholePath } from './shape/index.ts';
 
 /** A tube of the cage: its axis in the car's frame. mm, kg */

@@ -2,7 +2,7 @@ import { type CarSide } from '../../plan/index.ts';
 import { crossingsOf, lengthOf, pointAt } from '../../centreline/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Draft, pair, type Standing } from './draft.ts';
-import { placeAlong, type Row } from '../row.ts';
+import { placeAlong, type Row } from '../placing/row.ts';
 import { crossingHeight, isClear, middleOf, placeAtHeight, rowIn } from './fitting.ts';
 import { height, station } from './write.ts';
 

@@ -2,7 +2,7 @@ import { nearestBetween, straightAxis } from '../../centreline/index.ts';
 import { firstZero } from '../../measure/index.ts';
 import { type CarSide, type ShapeOf } from '../../plan/index.ts';
 import { cross, dot, length, subtract, type Vec3 } from '../../space/index.ts';
-import { heightOnRow, type Row } from '../row.ts';
+import { heightOnRow, type Row } from '../placing/row.ts';
 import { type BendRoom, fitsChord } from '../shape/index.ts';
 import { type Tube } from '../tube.ts';
 

@@ -1,8 +1,8 @@
 import { type Bar, type BarRole, mainHoopOf, type Member, type Plan } from '../../plan/index.ts';
-import { type HoopGeometry } from '../hoop.ts';
+import { type HoopGeometry } from '../hoop/hoop.ts';
 import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
-import { bendRoomOf } from '../radius.ts';
+import { bendRoomOf } from '../sheet/radius.ts';
 import { type Draft, type Needs, type NoPlace, type Standing } from './draft.ts';
 import { PROPOSALS, WAYS, type Way } from './roles.ts';
 import { length } from './write.ts';

@@ -1,7 +1,7 @@
 import { type Angle, assumed, type Length } from '../../measure/index.ts';
 import { type Attachment } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
-import { type Place } from '../place.ts';
+import { type Place } from '../placing/place.ts';
 
 /** Writers of proposed values: whole millimetres, as somebody would type them. */
 export const length = (mm: number): Length => ({

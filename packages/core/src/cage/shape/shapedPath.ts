@@ -1,7 +1,7 @@
 import { andThen, type Outcome, succeed } from '../../fault/index.ts';
 import { type BarShape } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
-import { placeOf } from '../place.ts';
+import { placeOf } from '../placing/place.ts';
 import { arcPath } from './arc.ts';
 import { bowPath } from './bow.ts';
 import { type BendRoom, type Chord, chordOf, type ShapePath } from './chord.ts';

@@ -1,0 +1,87 @@
+import { distanceToPath, lengthOf, pointAt } from '../../centreline/index.ts';
+import { type Plan, type Survey } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { placeOf } from '../placing/place.ts';
+import { areApart, boxOf, type Tube } from '../tube.ts';
+
+/** How near a tube's surface comes to a keep-out. mm */
+export interface KeepOutGap {
+  keepOut: string;
+  name: string;
+  tube: Tube;
+  gap: number;
+  clearance: number;
+}
+
+/** How near a tube's surface comes to a measured point of the body that has a gap school. mm */
+export interface ZoneGap {
+  point: string;
+  name: string;
+  zone: Survey['gaps'][number]['zone'];
+  school: Survey['gaps'][number]['school'];
+  wanted: number;
+  tube: Tube;
+  gap: number;
+}
+
+/** Every tube that comes nearer to a keep-out than its clearance. */
+export function keepOutGaps({ survey }: Plan, tubes: Tube[]): KeepOutGap[] {
+  return survey.keepOuts.flatMap((box) => {
+    const corners = boxOf({ points: [placeOf(box.from), placeOf(box.to)] });
+    return tubes.flatMap((tube): KeepOutGap[] => {
+      const { id, name, clearance } = box;
+      if (areApart(boxOf(tube), corners, tube.od / 2 + clearance.mm)) return [];
+      const gap = toBox(tube, corners) - tube.od / 2;
+      return gap < clearance.mm ? [{ keepOut: id, name, tube, gap, clearance: clearance.mm }] : [];
+    });
+  });
+}
+
+/** Least distance from a tube's axis to a box: looked at every few millimetres, then closed in on. */
+function toBox({ axis }: Tube, [low, high]: [Vec3, Vec3]): number {
+  const total = lengthOf(axis);
+  const off = (along: number): number => {
+    const at = pointAt(axis, along) as Vec3;
+    const beyond = (axis: 0 | 1 | 2) => Math.max(low[axis] - at[axis], at[axis] - high[axis], 0);
+    return Math.hypot(beyond(0), beyond(1), beyond(2));
+  };
+  const SPACING = 10;
+  let best = 0;
+  let least = off(0);
+  const take = (along: number): boolean => {
+    const here = off(along);
+    if (here >= least) return false;
+    best = along;
+    least = here;
+    return true;
+  };
+  for (let along = 0; along < total;) {
+    const here = off(along);
+    take(along);
+    // Nothing nearer than the least is closer by than the difference.
+    along += Math.max(SPACING, here - least);
+  }
+  take(total);
+  for (let step = SPACING; step > 1e-6; step /= 2)
+    while (take(Math.max(0, best - step)) || take(Math.min(total, best + step)));
+  return least;
+}
+
+/** The nearest tube to each measured point of a zone with a school. */
+export function zoneGaps({ survey }: Plan, tubes: Tube[]): ZoneGap[] {
+  return survey.points.flatMap(({ id, name, at, zone }): ZoneGap[] => {
+    const rule = survey.gaps.find((one) => one.zone === zone);
+    if (!rule || zone === null || tubes.length === 0) return [];
+    const nearest = tubes
+      .map((tube) => ({ tube, gap: distanceToPath(placeOf(at), tube.axis) - tube.od / 2 }))
+      .reduce((best, one) => (one.gap < best.gap ? one : best));
+    return [{ point: id, name, zone, school: rule.school, wanted: rule.gap.mm, ...nearest }];
+  });
+}
+
+/** A helmet as a ball below its measured top. mm, common practice */
+export const HELMET_RADIUS = 140;
+
+/** From a helmet, by its top, to a tube's surface; negative where they run into each other. mm */
+export const helmetGap = ([x, y, z]: Vec3, tube: Tube): number =>
+  distanceToPath([x, y, z - HELMET_RADIUS], tube.axis) - HELMET_RADIUS - tube.od / 2;

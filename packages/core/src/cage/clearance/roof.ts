@@ -1,0 +1,86 @@
+import { radians } from '../../measure/index.ts';
+import { mainHoopOf, type Plan } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { readSection } from '../../survey/index.ts';
+
+type Flat = readonly [out: number, up: number];
+
+interface Section {
+  x: number;
+  points: Flat[];
+}
+
+/** Beyond the first and the last section the roof is taken to run on this far. mm, common practice */
+const RUNS_ON = 150;
+
+/** What is known of the roof over a cage. Car's frame, mm. */
+export type Roof =
+  /** Nothing is over it. */
+  | { kind: 'open' }
+  /** How far a place lies from its inside; null where no section is near enough to tell. */
+  | { kind: 'closed'; gap: (at: Vec3) => number | null };
+
+/**
+ * The inside of the roof by the surveyed sections, between two of them in proportion. The main hoop's section is one of them, by
+ * its half widths at the roof and its headliner, as soon as it is measured.
+ */
+export function roofOf({ survey, brief, members }: Plan): Roof {
+  if (brief.roof === 'open') return { kind: 'open' };
+  const sections = [
+    ...survey.ribs.map(({ forward, points }): Section => ({
+      x: forward.mm,
+      points: points.map(({ out, up }): Flat => [out.mm, up.mm]),
+    })),
+    ...mainSection(survey, members),
+  ].sort((a, b) => a.x - b.x);
+  return {
+    kind: 'closed',
+    gap: ([x, y, z]) => {
+      const ahead = sections.findIndex((one) => one.x >= x);
+      const front = sections[ahead] ?? sections.at(-1);
+      const rear = ahead < 0 ? front : sections[Math.max(ahead - 1, 0)];
+      if (!front || !rear || x > front.x + RUNS_ON || x < rear.x - RUNS_ON) return null;
+      const share = front.x === rear.x ? 0 : Math.min(1, Math.max(0, (x - rear.x) / (front.x - rear.x)));
+      const [fromRear, fromFront] = [rear, front].map((one) => toRoof(one.points, [Math.abs(y), z])) as [
+        number,
+        number,
+      ];
+      return fromRear + share * (fromFront - fromRear);
+    },
+  };
+}
+
+/** The section that the main hoop was measured at, where its plane meets the roof; the lower of both sides. */
+function mainSection(survey: Plan['survey'], members: Plan['members']): Section[] {
+  const reading = readSection(survey);
+  const hoop = mainHoopOf({ members });
+  if ('missing' in reading || !hoop) return [];
+  const { left, right, headliner, tilt } = reading.section;
+  const lean = Math.tan(radians(hoop.tilt?.deg ?? tilt));
+  const corner = Math.min(left.corner ?? headliner, right.corner ?? headliner);
+  const out = Math.min(left.roof, right.roof);
+  return [
+    {
+      x: -headliner * lean + 0,
+      points: [
+        [Math.min(left.floor, right.floor), 0],
+        [out, corner],
+        [0, headliner],
+      ],
+    },
+  ];
+}
+
+/** To the roof's line of a section: its uppermost slope and from there level to the middle. */
+function toRoof(points: Flat[], at: Flat): number {
+  const [below, top] = points.slice(-2) as [Flat, Flat];
+  return Math.min(toLine(below, top, at), toLine(top, [0, top[1]], at));
+}
+
+function toLine(from: Flat, to: Flat, at: Flat): number {
+  const along: Flat = [to[0] - from[0], to[1] - from[1]];
+  const off: Flat = [at[0] - from[0], at[1] - from[1]];
+  const square = along[0] ** 2 + along[1] ** 2;
+  const share = square === 0 ? 0 : Math.min(1, Math.max(0, (off[0] * along[0] + off[1] * along[1]) / square));
+  return Math.hypot(off[0] - share * along[0], off[1] - share * along[1]);
+}

@@ -1,0 +1,223 @@
+import { directionAt, distanceToPath, lengthOf } from '../../centreline/index.ts';
+import { clockingOf, type Cope, copeOf, endPoint, planeCut, seamOf, weldPrep } from '../../cope/index.ts';
+import { type CarSide, type Plan } from '../../plan/index.ts';
+import { scale, type Vec3 } from '../../space/index.ts';
+import { type End, type EndCut, type Made } from './endCut.ts';
+import { type Joint } from '../placing/joint.ts';
+import { type PlateAnswer } from '../fittings/plates.ts';
+import { seamsOf, type Seams } from './seams.ts';
+import { type BentLengths, bentLengths } from './bentLengths.ts';
+import { areApart, type Box, boxOf, type Tube } from '../tube.ts';
+
+/** A tube's length three ways, and how its two ends are clocked. mm and degrees */
+export interface CutLengths {
+  piece: string;
+  stamp: string;
+  /** From node to node on the axis. */
+  axis: number;
+  throats: number;
+  ears: number;
+  /** Extra tube that the plan leaves at each end. */
+  trim: [a: number, b: number];
+  /** What can be measured of a bent tube; null for a straight one, whose ears a tape finds. */
+  bent: BentLengths | null;
+  /** From end A's face line to end B's; null where an end has none. */
+  clocking: number | null;
+}
+
+export interface Copes extends Seams {
+  ends: EndCut[];
+  lengths: CutLengths[];
+}
+
+/** What the copes are cut from. */
+interface CopeSetting {
+  plan: Plan;
+  tubes: Tube[];
+  joints: Joint[];
+  plates: PlateAnswer[];
+  /** Which of twins a piece is. */
+  sides: Map<string, CarSide | null>;
+  /** Members that came with the car: they are not cut. */
+  existing: Set<string>;
+  /** Pieces that the chosen books want in one: what crosses them is cut, whatever was fitted first. */
+  continuous: Set<string>;
+}
+
+const GENERATORS = 180;
+/** An end this near to a tube fitted before it is cut by it too: its surface is within the branch's reach. */
+const REACH = 1.05;
+
+/** Every end of every new tube, against the tubes it stands on and those fitted before it that it would run into. */
+export function copesOf(setting: CopeSetting): Copes {
+  const { plan, tubes, existing } = setting;
+  const order = new Map(plan.fitOrder.map((id, i) => [id, i] as const));
+  const trims = new Map(
+    plan.members.map(({ id, bending }) => [id, [bending.trimA.mm, bending.trimB.mm]] as const),
+  );
+  const boxes = new Map(tubes.map((tube) => [tube.piece, boxOf(tube)] as const));
+  const made: Made[] = [];
+  const lengths: CutLengths[] = [];
+  for (const tube of tubes) {
+    if (existing.has(tube.member)) continue;
+    const [a, b] = (['a', 'b'] as const).map((end) => {
+      const headers = headersOf(tube, end, setting, { order, boxes });
+      return { tube, headers, ...cutOf(tube, end, headers, setting) };
+    }) as [Made, Made];
+    made.push(a, b);
+    const [trimA = 0, trimB = 0] = trims.get(tube.member) ?? [];
+    lengths.push({
+      piece: tube.piece,
+      stamp: tube.stamp,
+      axis: tube.developed,
+      throats: tube.developed - a.cut.throat - b.cut.throat,
+      ears: tube.developed - a.cut.ear - b.cut.ear,
+      trim: [trimA, trimB],
+      bent: bentLengths(tube, [a.cut.ear, b.cut.ear]),
+      clocking:
+        a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
+    });
+  }
+  const seams = seamsOf(plan, made, tubes, order);
+  return { ends: made.map(({ cut }) => cut), lengths, ...seams };
+}
+
+/** The tubes that an end is cut by: those it stands on, and at a node those fitted before it; overrides of the plan win. */
+function headersOf(
+  tube: Tube,
+  end: End,
+  { plan: { copeOverrides }, tubes, joints, continuous }: CopeSetting,
+  { order, boxes }: { order: Map<string, number>; boxes: Map<string, Box> },
+): Tube[] {
+  const own = joints
+    .filter((joint) => joint.piece === tube.piece && joint.end === end)
+    .map((joint) => joint.header);
+  const at = endPoint(tube.axis, end);
+  const box = boxOf({ points: [at] });
+  const place = order.get(tube.piece) ?? Infinity;
+  const override = (header: string) =>
+    copeOverrides.find((one) => one.piece === tube.piece && one.end === end && one.header === header)?.coped;
+  const standsOnThis = (other: string) =>
+    joints.some((joint) => joint.piece === other && joint.header === tube.piece);
+  const comesFirst = (other: Tube): boolean => {
+    const [mine, theirs] = [continuous.has(tube.piece), continuous.has(other.piece)];
+    if (mine !== theirs && !standsOnThis(other.piece)) return theirs;
+    return (order.get(other.piece) ?? Infinity) < place;
+  };
+  const near = tubes.filter((other) => {
+    if (other.piece === tube.piece || own.includes(other.piece)) return false;
+    const wanted = override(other.piece);
+    if (wanted !== undefined) return wanted;
+    if (own.length === 0 || other.member === tube.member) return false;
+    const reach = (REACH * (tube.od + other.od)) / 2;
+    if (areApart(box, boxes.get(other.piece) as Box, reach) || distanceToPath(at, other.axis) >= reach)
+      return false;
+    return comesFirst(other);
+  });
+  const standsOn = own.filter((header) => override(header) !== false);
+  return [
+    ...standsOn.flatMap((id) => tubes.find((other) => other.piece === id) ?? []),
+    ...near.sort((x, y) => (order.get(x.piece) ?? 0) - (order.get(y.piece) ?? 0)),
+  ];
+}
+
+type Common = Pick<
+  EndCut,
+  'piece' | 'member' | 'stamp' | 'end' | 'headers' | 'headerPieces' | 'plate' | 'sharpest'
+>;
+
+function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pick<Made, 'cut' | 'seam'> {
+  const plate = headers.length === 0 ? plateUnder(tube, end, setting) : null;
+  const common: Common = {
+    piece: tube.piece,
+    member: tube.member,
+    stamp: tube.stamp,
+    end,
+    headers: headers.map(({ stamp }) => stamp),
+    headerPieces: headers.map(({ piece }) => piece),
+    plate: plate?.stamp ?? null,
+    sharpest: sharpestOf(tube, end, setting.joints),
+  };
+  if (headers.length === 0) return { cut: toPlane(tube, end, common, plate?.normal ?? LEVEL), seam: null };
+  const coped = copeOf(tube, end, headers, GENERATORS);
+  if (!coped.ok) return { cut: uncut(common, coped.fault.message), seam: null };
+  const cope = coped.value;
+  if (cope.shortest === null || cope.longest === null)
+    return {
+      cut: uncut(common, 'the end lies inside its header, or passes it: move it along the bar'),
+      seam: null,
+    };
+  return { cut: toTubes(common, cope, cope.shortest, cope.longest), seam: seamOf(cope, tube.od / 2) };
+}
+
+function toTubes(common: Common, cope: Cope, ear: number, throat: number): EndCut {
+  const { setbacks: outer } = cope.outer;
+  const { setbacks: inner } = cope.inner;
+  const seats = !outer.includes(null);
+  return {
+    ...common,
+    method: cope.passes.length > 0 ? 'saw' : 'template',
+    why: seats
+      ? cope.why
+      : 'part of it passes its header: it is larger, or its axis misses; it does not seat all round',
+    outer,
+    inner,
+    face: cope.branch.u,
+    passes: cope.passes,
+    ear,
+    throat,
+    prep: weldPrep(outer, inner),
+  };
+}
+
+const LEVEL: Vec3 = [0, 0, 1];
+
+/** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
+function toPlane(tube: Tube, end: End, common: Common, normal: Vec3): EndCut {
+  const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
+  const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
+  const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
+  const cut = toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS);
+  if (!cut) return uncut(common, 'it has no direction to be cut square to');
+  return {
+    ...common,
+    method: toPlate ? 'plane' : 'square',
+    why: null,
+    outer: cut.outer,
+    inner: cut.inner,
+    face: cut.face,
+    passes: [],
+    ear: Math.min(...cut.outer),
+    throat: Math.max(...cut.outer),
+    prep: null,
+  };
+}
+
+/** The plate that an end stands on, by the plan. */
+function plateUnder(tube: Tube, end: End, { plan, plates, sides }: CopeSetting): PlateAnswer | null {
+  const found = plan.plates.find(
+    ({ under }) =>
+      under?.member === tube.member &&
+      under.end === end &&
+      (under.side === undefined || under.side === sides.get(tube.piece)),
+  );
+  return plates.find(({ plate }) => plate === found?.id) ?? null;
+}
+
+function sharpestOf({ piece }: Tube, end: End, joints: Joint[]): number | null {
+  const angles = joints.filter((joint) => joint.piece === piece && joint.end === end);
+  return angles.length > 0 ? Math.min(...angles.map(({ angle }) => angle)) : null;
+}
+
+const uncut = (common: Common, why: string): EndCut => ({
+  ...common,
+  method: 'none',
+  why,
+  outer: [],
+  inner: [],
+  face: null,
+  passes: [],
+  ear: 0,
+  throat: 0,
+  prep: null,
+});

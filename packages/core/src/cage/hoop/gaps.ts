@@ -1,0 +1,45 @@
+import { distanceToPath, type Piece } from '../../centreline/index.ts';
+import { type CarSide } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { type HoopGeometry } from './hoop.ts';
+
+/** Least distance between the tube's surface and a measured place of the body; negative: the tube is in the body. mm */
+export interface Gap {
+  place: 'floor' | 'lean' | 'roof' | 'corner' | 'headliner';
+  side: CarSide | null;
+  /** Car's frame, on the hoop's plane. */
+  at: Vec3;
+  gap: number;
+}
+
+/**
+ * Gaps from the tube's surface to the places of the body that were measured: with what was settled of contradictions, or as the
+ * tape had them.
+ */
+export function gapsOf(
+  hoop: HoopGeometry,
+  pieces: Piece[],
+  od: number,
+  which: 'section' | 'taped' = 'section',
+): Gap[] {
+  const section = hoop[which];
+  const slant = Math.tan((hoop.tilt * Math.PI) / 180);
+  const place = (y: number, z: number): Vec3 => [-z * slant + 0, y, z];
+  const crown = hoop.axis.crownHeight.value;
+  const gap = (name: Gap['place'], side: CarSide | null, at: Vec3): Gap => ({
+    place: name,
+    side,
+    at,
+    gap: distanceToPath(at, pieces) - od / 2,
+  });
+  const ofSide = (side: CarSide, sign: 1 | -1): Gap[] => {
+    const wall = section[side];
+    const foot = hoop.points[side === 'left' ? 0 : hoop.points.length - 1] as Vec3;
+    const gaps = [gap('floor', side, [foot[0], sign * wall.floor, foot[2]])];
+    if (wall.lean !== null && section.leanHeight !== null)
+      gaps.push(gap('lean', side, place(sign * wall.lean, section.leanHeight)));
+    gaps.push(gap('roof', side, place(sign * wall.roof, crown)));
+    return gaps;
+  };
+  return [...ofSide('left', 1), ...ofSide('right', -1), gap('headliner', null, place(0, section.headliner))];
+}

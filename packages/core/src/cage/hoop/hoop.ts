@@ -1,0 +1,250 @@
+import { fail, type Fault, type Outcome, succeed } from '../../fault/index.ts';
+import { radians } from '../../measure/index.ts';
+import { type CarSide, type MainHoop, type MeasureKey, type Survey } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
+import {
+  alongPlane,
+  angleFigure,
+  axisSection,
+  type AxisSection,
+  type Contradiction,
+  contradictions,
+  type Figure,
+  type MeasuredSection,
+  type MeasuringError,
+  readSection,
+  sectionWithout,
+  withinTighterSide,
+} from '../../survey/index.ts';
+import { RADIUS_WITHOUT_DIE } from '../sheet/radius.ts';
+import { rolledCrown } from './rolledCrown.ts';
+import { type HoopFigures, hoopFigures } from './hoopFigures.ts';
+import {
+  type HoopShape,
+  type Leg,
+  leanOf,
+  legOf,
+  type LegPoint,
+  outAt,
+  proposeShape,
+  type ShapeProposal,
+} from './hoopShape.ts';
+
+/** Why there is no hoop yet: what is missing, what contradicts itself, or what cannot be. */
+export type NoHoop =
+  | { why: 'missing'; missing: MeasureKey[] }
+  | { why: 'contradiction'; contradictions: Contradiction[]; section: MeasuredSection; axis: AxisSection }
+  | { why: 'impossible'; fault: Fault };
+
+/** A foot as it is cut: degrees off square. */
+export interface FootCut {
+  side: CarSide;
+  /** In the plane of the hoop. */
+  across: Figure;
+  /** Seen from the side. */
+  along: number;
+  /** Between the axis and the floor's normal. */
+  total: number;
+}
+
+/** The hoop that the survey gives: its corners in the car's frame, named, and its figures. */
+export interface HoopGeometry {
+  shape: HoopShape;
+  proposal: ShapeProposal;
+  /** End A (left foot), the PIs, end B (right foot). Car's frame, mm. */
+  points: Vec3[];
+  /** The name of each PI, A → B. */
+  features: string[];
+  /** The roller's radius of a rolled crown; null where the die makes the bend. */
+  radii: (number | null)[];
+  legs: { left: Leg; right: Leg };
+  /** With what was settled of contradictions. */
+  section: MeasuredSection;
+  /** As the tape had it. */
+  taped: MeasuredSection;
+  axis: AxisSection;
+  /** Settled by not trusting one reading; still worth a look. */
+  contradictions: Contradiction[];
+  tilt: number;
+  feet: FootCut[];
+  figures: HoopFigures;
+}
+
+export type HoopResult = { hoop: HoopGeometry } | { none: NoHoop };
+
+/** The main hoop from the survey: measures → contradiction settled → axis dimensions → shape → corners. clr: of its corners, mm. */
+export function hoopFrom(
+  survey: Survey,
+  hoop: MainHoop,
+  error: MeasuringError,
+  clr: number = RADIUS_WITHOUT_DIE * hoop.tube.od.mm,
+): HoopResult {
+  const reading = readSection(survey);
+  if ('missing' in reading) return { none: { why: 'missing', missing: reading.missing } };
+  const takeOffs = {
+    od: hoop.tube.od.mm,
+    clearLeft: hoop.clearance.left.mm,
+    clearRight: hoop.clearance.right.mm,
+    clearAbove: hoop.clearance.above.mm,
+  };
+  const measured = { ...reading.section, tilt: hoop.tilt?.deg ?? reading.section.tilt };
+  const crown = axisSection(measured, takeOffs).crownHeight.value;
+  const found = contradictions(measured, crown, error);
+  if (found.length > 0 && survey.distrusted === null)
+    return {
+      none: {
+        why: 'contradiction',
+        contradictions: found,
+        section: measured,
+        axis: axisSection(measured, takeOffs),
+      },
+    };
+  const section = survey.distrusted ? sectionWithout(measured, survey.distrusted, crown) : measured;
+  const own = axisSection(section, takeOffs);
+  const axis = hoop.sides === 'same' ? withinTighterSide(own) : own;
+  const built = buildHoop(section, axis, hoop, error, clr);
+  if (!built.ok) return { none: { why: 'impossible', fault: built.fault } };
+  return { hoop: { ...built.value, taped: measured, contradictions: found } };
+}
+
+function buildHoop(
+  section: MeasuredSection,
+  axis: AxisSection,
+  hoop: MainHoop,
+  error: MeasuringError,
+  clr: number,
+): Outcome<Omit<HoopGeometry, 'contradictions' | 'taped'>> {
+  const { tilt, leanHeight } = section;
+  const crown = axis.crownHeight.value;
+  const possible = checkAxis(axis, leanHeight, section, hoop.footLift.mm);
+  if (!possible.ok) return possible;
+  const rolled = hoop.shape === 'rolled-crown';
+  const rise = rolled ? crownRiseOf(section, hoop) : 0;
+  const left = legOf(axis.left, leanHeight, crown - rise, tilt);
+  const right = legOf(axis.right, leanHeight, crown - rise, tilt);
+  const proposal = proposeShape([left, right], error.mm);
+  const wanted = hoop.shape === 'proposed' ? proposal.shape : hoop.shape;
+  if (wanted === 'four-bend' && (left.lean === null || right.lean === null))
+    return fail(
+      'no-lean',
+      '',
+      'four bends need the height and both half widths where the side starts to lean',
+    );
+  const four = wanted === 'four-bend' || (rolled && proposal.shape === 'four-bend');
+  const arc = rolled ? crownArc(left, right, four, alongPlane(rise, tilt), clr) : null;
+  if (rolled && arc === null)
+    return fail(
+      'no-crown',
+      '',
+      'the crown has no rise that an arc can follow: enter the headliner at the corners, or the rise of the crown',
+    );
+  const feetUp = {
+    left: alongPlane(section.left.landing + hoop.footLift.mm, tilt),
+    right: alongPlane(section.right.landing + hoop.footLift.mm, tilt),
+  };
+  const corners = [...legPoints(left, feetUp.left, four), ...legPoints(right, feetUp.right, four).reverse()];
+  const half = corners.length / 2;
+  const inPlane = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
+  const points = arc
+    ? [...inPlane.slice(0, half), inCar(arc.middle, arc.up, tilt), ...inPlane.slice(half)]
+    : inPlane;
+  const features = [
+    ...(four ? ['knee-left', 'crown-left'] : ['crown-left']),
+    ...(arc ? ['crown-middle'] : []),
+    ...(four ? ['crown-right', 'knee-right'] : ['crown-right']),
+  ];
+  return succeed({
+    shape: wanted,
+    proposal,
+    points,
+    features,
+    radii: features.map((feature) => (arc && feature === 'crown-middle' ? arc.radius : null)),
+    legs: { left, right },
+    section,
+    axis,
+    tilt,
+    feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
+    figures: hoopFigures({
+      corners,
+      axis,
+      legs: { left, right },
+      four,
+      od: hoop.tube.od.mm,
+      tilt,
+      crownSlope: arc?.slope ?? 0,
+    }),
+  });
+}
+
+/** How far the crown's middle stands above its corners: as given, or what the headliner falls from the middle to the corners. */
+function crownRiseOf(section: MeasuredSection, { crownRise }: MainHoop): number {
+  if (crownRise) return crownRise.mm;
+  const corners = [section.left.corner, section.right.corner].filter((one) => one !== null);
+  return corners.length === 0 ? 0 : section.headliner - Math.min(...corners);
+}
+
+function crownArc(left: Leg, right: Leg, four: boolean, rise: number, clr: number) {
+  const half = (left.corner.out + right.corner.out) / 2;
+  const lean = Math.min(...[left, right].map((leg) => leanOf((four && leg.lean) || leg.floor, leg.corner)));
+  const crown = rolledCrown(half, rise, lean, clr);
+  return (
+    crown && {
+      ...crown,
+      middle: (left.corner.out - right.corner.out) / 2,
+      up: left.corner.up + crown.corner,
+    }
+  );
+}
+
+function checkAxis(
+  { left, right, crownHeight }: AxisSection,
+  leanHeight: number | null,
+  section: MeasuredSection,
+  lift: number,
+): Outcome<null> {
+  const halves = [left, right].flatMap((side) => [side.floor, side.roof, ...(side.lean ? [side.lean] : [])]);
+  if (halves.some((half) => half.value <= 0))
+    return fail(
+      'no-width',
+      '',
+      'the clearance and half the tube take all of the width: check the half widths',
+    );
+  const foot = Math.max(section.left.landing, section.right.landing) + lift;
+  if (crownHeight.value <= foot)
+    return fail('no-height', '', 'the crown comes out below the feet: check the headliner and the landings');
+  if (leanHeight !== null && leanHeight >= crownHeight.value)
+    return fail('lean-above-crown', '', 'the side starts to lean above the crown: check that height');
+  if (leanHeight !== null && leanHeight <= foot)
+    return fail('lean-below-foot', '', 'the side starts to lean below the feet: leave that height empty');
+  return succeed(null);
+}
+
+/** From the foot, on its landing, to the crown. */
+function legPoints({ floor, lean, corner }: Leg, footUp: number, four: boolean): LegPoint[] {
+  const knee = four ? lean : null;
+  const foot = { out: outAt(floor, knee ?? corner, footUp), up: footUp };
+  return knee ? [foot, knee, corner] : [foot, corner];
+}
+
+/** From the plane of the hoop, tilted to the rear, into the car's frame. */
+function inCar(y: number, up: number, tilt: number): Vec3 {
+  return [-up * Math.sin(radians(tilt)) + 0, y, up * Math.cos(radians(tilt))];
+}
+
+function footCut(side: CarSide, leg: Leg, four: boolean, section: MeasuredSection): FootCut {
+  const above = four && leg.lean ? leg.lean : leg.corner;
+  const lean = leanOf(leg.floor, above);
+  const slope = section[side].floorSlope;
+  const across = lean - slope;
+  const { tilt } = section;
+  // The axis and the floor's normal in the car's frame; the floor is level fore and aft.
+  const axis: Vec3 = inCar(-Math.sin(radians(lean)), Math.cos(radians(lean)), tilt);
+  const normal: Vec3 = [0, -Math.sin(radians(slope)), Math.cos(radians(slope))];
+  const cosine = axis[0] * normal[0] + axis[1] * normal[1] + axis[2] * normal[2];
+  return {
+    side,
+    across: angleFigure(across, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),
+    along: tilt,
+    total: (Math.acos(Math.min(1, cosine)) * 180) / Math.PI,
+  };
+}

@@ -1,0 +1,106 @@
+import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plan } from '../../plan/index.ts';
+import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
+import { type Footing, footingOf, type StandingTube } from './attach.ts';
+import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
+import { placeOf } from './place.ts';
+import { bendRoomOf } from '../sheet/radius.ts';
+import { shapedPath, type WholePath } from '../shape/index.ts';
+import { type FootedPath, splitPath } from './split.ts';
+
+/** One tube of a bar with its path found. Car's frame, mm. */
+export interface BarPath extends WholePath {
+  piece: MemberPiece;
+  side: CarSide | null;
+  /** What ends A and B meet. */
+  footings: [Footing, Footing];
+}
+
+interface SideOfBar {
+  side: CarSide | null;
+  ends: Bar['ends'];
+  shape: BarShape;
+}
+
+/** The tubes of a bar, in the order of its pieces: left before right, and of a split one from end A to end B. */
+export function barPaths(bar: Bar, standing: StandingTube[], plan: Plan): Outcome<BarPath>[] {
+  const sides = sidesOf(bar);
+  const perSide = bar.pieces.length / sides.length;
+  return sides.flatMap((one, i) => {
+    const pieces = bar.pieces.slice(i * perSide, (i + 1) * perSide);
+    const paths = andThen(wholePath(bar, one, standing, plan), (path) =>
+      splitPath(path, bar, one.side, standing),
+    );
+    return pieces.map((piece, part): Outcome<BarPath> =>
+      andThen(paths, (parts) => succeed({ ...(parts[part] as FootedPath), piece, side: one.side })),
+    );
+  });
+}
+
+function sidesOf(bar: Bar): SideOfBar[] {
+  const { pair, right, ends } = bar;
+  const left = { side: pair === 'mirrored' ? ('left' as const) : null, ends, shape: shapeAcross(bar) };
+  if (pair !== 'mirrored') return [left];
+  return [
+    left,
+    {
+      side: 'right',
+      ends: { a: right?.a ?? mirroredAttachment(ends.a), b: right?.b ?? mirroredAttachment(ends.b) },
+      shape: right?.shape ?? mirroredShape(bar.shape),
+    },
+  ];
+}
+
+/** A bar across the car runs through its left points and, backwards, through their mirror images. */
+function shapeAcross({ pair, shape }: Bar): BarShape {
+  if (pair !== 'across' || shape.kind !== 'through') return shape;
+  const other = [...shape.via].reverse().map(({ feature, at }) => {
+    const there = mirroredFeature(feature);
+    return { feature: there === feature ? `${feature}-right` : there, at: mirroredPlace(at) };
+  });
+  return { ...shape, via: [...shape.via, ...other] };
+}
+
+function wholePath(bar: Bar, one: SideOfBar, standing: StandingTube[], plan: Plan): Outcome<FootedPath> {
+  return andThen(footingOf(one.ends.a, standing, plan), (a) =>
+    andThen(footingOf(one.ends.b, standing, plan), (b) => {
+      if (one.shape.kind === 'through' && one.shape.via.length === 0 && distance(a.point, b.point) < 1)
+        return fail('no-length', '', 'both ends stand at one place: move one of them');
+      const path = shapedPath(one.shape, a.point, b.point, bendRoomOf(bar, plan));
+      return andThen(path, (shaped) =>
+        andThen(shortened(moved(shaped, bar, one.side), bar), (whole) =>
+          succeed({ ...whole, footings: [a, b] }),
+        ),
+      );
+    }),
+  );
+}
+
+/** Off what it stands on, by the bar's own offset; the right twin goes the other way across. */
+function moved(path: WholePath, bar: Bar, side: CarSide | null): WholePath {
+  const by = placeOf(side === 'right' ? mirroredPlace(bar.offset) : bar.offset);
+  return { ...path, points: path.points.map((point) => add(point, by)) };
+}
+
+/** An end cut back along its straight. */
+function shortened(path: WholePath, { cut, stamp }: Bar): Outcome<WholePath> {
+  const points = [...path.points];
+  const last = points.length - 1;
+  for (const [mm, end, next] of [
+    [cut.a.mm, 0, 1],
+    [cut.b.mm, last, last - 1],
+  ] as const) {
+    if (mm === 0) continue;
+    const from = points[end] as Vec3;
+    const toward = subtract(points[next] as Vec3, from);
+    const straight = distance(points[next] as Vec3, from);
+    if (mm >= straight)
+      return fail(
+        'cut-too-long',
+        '',
+        told`${stamp} is cut by ${{ mm }}, its straight there is ${{ mm: straight }}: cut less, or take the tube out`,
+      );
+    points[end] = add(from, scale(toward, mm / straight));
+  }
+  return succeed({ ...path, points });
+}

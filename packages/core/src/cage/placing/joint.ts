@@ -1,0 +1,42 @@
+import { distanceToPath } from '../../centreline/index.ts';
+import { degrees } from '../../measure/index.ts';
+import { angleBetween, cross, distance, subtract, type Vec3 } from '../../space/index.ts';
+import { type Tube } from '../tube.ts';
+
+/** Where an end of one tube meets another. mm and degrees. */
+export interface Joint {
+  piece: string;
+  end: 'a' | 'b';
+  header: string;
+  at: Vec3;
+  /** Between the axes, 0 to 90. */
+  angle: number;
+  /** How far the end lies from the header's axis: the node's eccentricity. */
+  eccentricity: number;
+}
+
+/** The joint of a tube's end with a header that it stands on. */
+export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube): Joint {
+  const at = tube.points[end === 'a' ? 0 : tube.points.length - 1] as Vec3;
+  const next = tube.points[end === 'a' ? 1 : tube.points.length - 2] as Vec3;
+  const turn = degrees(angleBetween(subtract(next, at), directionAt(header, at)));
+  return {
+    piece: tube.piece,
+    end,
+    header: header.piece,
+    at,
+    angle: Math.min(turn, 180 - turn),
+    eccentricity: distanceToPath(at, header.axis),
+  };
+}
+
+/** Direction of the header's axis where it is nearest to a point. */
+function directionAt(header: Tube, point: Vec3): Vec3 {
+  const nearest = header.axis.reduce((best, piece) =>
+    distanceToPath(point, [piece]) < distanceToPath(point, [best]) - 1e-9 ? piece : best,
+  );
+  if (nearest.kind === 'straight' && distance(nearest.from, nearest.to) > 0)
+    return subtract(nearest.to, nearest.from);
+  if (nearest.kind === 'straight') return subtract(header.points[1] as Vec3, header.points[0] as Vec3);
+  return cross(nearest.normal, subtract(point, nearest.centre));
+}
