@@ -11,7 +11,7 @@ export {
 } from './marks.ts';
 export { type Pull, pullFor } from './school.ts';
 export { type Springback, springbackFrom } from './springback.ts';
-export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './strip.ts';
+export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './clashes.ts';
 export { takeOff, type TakeOffLine, type TakeOffStep } from './takeOff.ts';
 export { elasticShare } from './theory.ts';
 export {

@@ -19,14 +19,9 @@ export { type Joint } from './placing/joint.ts';
 export { mirroredAttachment, mirroredFeature, mirroredShape } from './placing/mirror.ts';
 export { allBelow, byDependence, referencesOf, standsOn, wouldLoop } from './placing/order.ts';
 export { type Cage, isExisting, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
-export {
-  type Collision,
-  collisionsOf,
-  type MidDoor,
-  midDoor,
-  type UnbracedBend,
-  unbracedBends,
-} from './clearance/bracing.ts';
+export { type Collision, collisionsOf } from './clearance/collisions.ts';
+export { type MidDoor, midDoor } from './clearance/midDoor.ts';
+export { type UnbracedBend, unbracedBends } from './clearance/bracing.ts';
 export { placeOf } from './placing/place.ts';
 export {
   HELMET_RADIUS,
@@ -35,7 +30,7 @@ export {
   keepOutGaps,
   type ZoneGap,
   zoneGaps,
-} from './clearance/clear.ts';
+} from './clearance/keepOuts.ts';
 export { type GussetAnswer, gussetsOf, type GussetShape } from './fittings/gussets.ts';
 export { type Loop, loopsOf } from './clearance/loops.ts';
 export { type Node, nodesOf } from './clearance/nodes.ts';

@@ -23,5 +23,5 @@ export {
   pointAt,
 } from './place.ts';
 export { arcsIn, type Piece, piecesOf, polylineOf, straightAxis } from './path.ts';
-export { arcOf, setbackOf, straightOf } from './straight.ts';
+export { arcOf, setbackOf, straightOf } from './setback.ts';
 export { pointsOf } from './xyz.ts';

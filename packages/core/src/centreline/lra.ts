@@ -2,7 +2,7 @@ import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { COINCIDENT, degrees, FOLD, IN_LINE, radians } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, distance, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type LraInput } from './input.ts';
-import { setbackOf, straightOf } from './straight.ts';
+import { setbackOf, straightOf } from './setback.ts';
 
 /** One bend of a path. Lengths in mm, angles in degrees. */
 export interface Bend {

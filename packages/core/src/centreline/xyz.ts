@@ -2,7 +2,7 @@ import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
 import { add, rotateAbout, scale, type Vec3 } from '../space/index.ts';
 import { type XyzInput } from './input.ts';
-import { setbackOf } from './straight.ts';
+import { setbackOf } from './setback.ts';
 
 /**
  * The ends and PIs of a path given by lengths, rotations and angles. It starts at the origin along +x, and the first bend

@@ -1,0 +1,67 @@
+import { lengthOf, nearestBetween, nearestOnPath, pointAt } from '../../centreline/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
+import { type Joint } from '../placing/joint.ts';
+import { areApart, boxOf, type Tube } from '../tube.ts';
+
+type Box = ReturnType<typeof boxOf>;
+
+/** Two tubes whose surfaces run into each other without a joint between them. mm */
+export interface Collision {
+  tubes: [Tube, Tube];
+  at: Vec3;
+  /** How far the surfaces overlap. */
+  overlap: number;
+}
+
+/** A tube that lies in its own header along its length, though it ends there. */
+function alongside(tube: Tube, header: Tube): Collision[] {
+  const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) as Vec3;
+  const overlap = (tube.od + header.od) / 2 - distance(middle, nearestOnPath(middle, header.axis));
+  return overlap > 1 && tube.developed > 6 * tube.od ? [{ tubes: [header, tube], at: middle, overlap }] : [];
+}
+
+/** Two tubes in one place: the shorter lies in the longer at its middle and halfway to either end. */
+function inEachOther(first: Tube, second: Tube): Collision[] {
+  const [short, long] = first.developed <= second.developed ? [first, second] : [second, first];
+  const total = lengthOf(short.axis);
+  const overlaps = [0.25, 0.5, 0.75].map((share) => {
+    const at = pointAt(short.axis, share * total) as Vec3;
+    return { at, overlap: (short.od + long.od) / 2 - distance(at, nearestOnPath(at, long.axis)) };
+  });
+  const [, middle] = overlaps;
+  return middle && overlaps.every(({ overlap }) => overlap > 1)
+    ? [{ tubes: [first, second], ...middle }]
+    : [];
+}
+
+/** Tubes that pass through each other away from their joints. */
+export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
+  const found: Collision[] = [];
+  const boxes = tubes.map(boxOf);
+  for (const [i, first] of tubes.entries())
+    for (const [j, second] of tubes.entries()) {
+      const reach = (first.od + second.od) / 2;
+      if (j <= i || areApart(boxes[i] as Box, boxes[j] as Box, reach)) continue;
+      const shared = joints.filter(
+        ({ piece, header }) =>
+          (piece === first.piece && header === second.piece) ||
+          (piece === second.piece && header === first.piece),
+      );
+      if (shared.length > 0) {
+        const branches = new Set(shared.map(({ piece }) => piece));
+        if (branches.has(first.piece)) found.push(...alongside(first, second));
+        if (branches.has(second.piece)) found.push(...alongside(second, first));
+        continue;
+      }
+      const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis, reach);
+      const overlap = reach - gap;
+      // Ends that share a node meet their header together; they are fitted there, not crossed.
+      const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;
+      const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
+      const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
+      if (overlap > 1 && !(atEnd || atOtherEnd)) found.push({ tubes: [first, second], at, overlap });
+      // They may share a node and lie in each other all the same.
+      else if (overlap > 1) found.push(...inEachOther(first, second));
+    }
+  return found;
+}
