@@ -11,7 +11,7 @@ export function demanded(check: RuleCheck): number | null {
 }
 
 /** Roles that a rule is about and the cage has no member of. */
-export const absentRoles = ({ roles }: Rule, { members }: Pick<RuledCage, 'members'>): Role[] =>
+const absentRoles = ({ roles }: Rule, { members }: Pick<RuledCage, 'members'>): Role[] =>
   roles.filter((role) => !members.some(({ member }) => member.role === role));
 
 /** What a rule demands and the cage has none of. */

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-export interface NumberLimits {
+interface NumberLimits {
   least: number;
   most: number;
   whole?: boolean;

@@ -36,7 +36,7 @@ export const innerWidth = ({ width }: Pages): number => width - 2 * MARGIN;
 export const lowest = ({ height }: Pages): number => height - BOTTOM;
 
 /** Whether so much still goes on the page. */
-export const hasRoom = (pages: Pages, needed: number): boolean => pages.y + needed <= lowest(pages);
+const hasRoom = (pages: Pages, needed: number): boolean => pages.y + needed <= lowest(pages);
 
 /** Turns the page where so much does not go on it any more. */
 export function needRoom(pages: Pages, needed: number): void {
