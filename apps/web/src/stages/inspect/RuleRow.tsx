@@ -36,7 +36,7 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
             type="button"
             aria-pressed={lit}
             aria-label={`Light ${member.stamp}`}
-            className="-mt-1.5 min-h-8 font-bold underline"
+            className="-mt-1.5 min-h-8 text-left font-bold underline"
             onClick={() => onLight(member.id)}
           >
             {member.pieces.map(({ stamp }) => stamp).join(', ')}
