@@ -13,7 +13,7 @@ import {
   STRAIGHT,
 } from './plan/index.ts';
 import { expectValue } from './fault/index.ts';
-import { knownAs, parseAngle, parseLength } from './measure/index.ts';
+import { inDegrees, knownAs, millimetres, parseAngle, parseLength } from './measure/index.ts';
 import { readRuleBook, type RuleBook, type RuleCheck } from './rules/index.ts';
 
 /** Builders for tests: a plan from texts as a fabricator would type them, in inches. */
@@ -86,8 +86,8 @@ export const LEANING_CAR = {
 };
 
 /** Lengths, points and attachments in millimetres, for tests of bars. */
-export const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
-export const deg = (value: number) => ({ deg: value, typed: `${value}` });
+export const mm = (value: number) => millimetres(value);
+export const deg = inDegrees;
 export const placeAt = (x: number, y: number, z: number) =>
   [mm(x), mm(y), mm(z)] as [ReturnType<typeof mm>, ReturnType<typeof mm>, ReturnType<typeof mm>];
 export const point = (x: number, y: number, z: number): Attachment => ({

@@ -1,4 +1,4 @@
-import { isAssumed, type Length } from '../measure/index.ts';
+import { isAssumed, type Length, millimetres } from '../measure/index.ts';
 import {
   type Attachment,
   type CarSide,
@@ -39,7 +39,7 @@ export type Remedy =
   | { kind: 'guides'; part: string; by: number; apart: number };
 
 /** mm as a length that was written by the program: to the hundredth, upward where a limit has to be kept. */
-const length = (mm: number): Length => ({ mm, typed: `${Number(mm.toFixed(2))} mm` });
+const length = (mm: number): Length => ({ ...millimetres(Number(mm.toFixed(2))), mm });
 
 /** The plan with the remedy carried out; the same plan where it cannot be, as for a radius that needs another die. */
 export function applyRemedy(plan: Plan, remedy: Remedy): Plan {

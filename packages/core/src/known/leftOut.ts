@@ -1,3 +1,4 @@
+import { millimetres } from '../measure/index.ts';
 import { mainHoopOf, type MeasureKey, type Occupant, type Plan } from '../plan/index.ts';
 import { placesOf } from '../occupant/index.ts';
 import { measureName, named } from './recorded.ts';
@@ -46,7 +47,7 @@ function hipLeftOut(person: Occupant, i: number): AssumedThing[] {
       id: person.id,
       figures: AXES.map((axis, at) => {
         const mm = Math.round(hip[at] ?? 0);
-        return { path: ['occupants', i, 'body', 'hip', at], value: { mm, typed: `${mm} mm` }, axis };
+        return { path: ['occupants', i, 'body', 'hip', at], value: millimetres(mm), axis };
       }),
       leftOut: true,
     },

@@ -1,3 +1,4 @@
+import { millimetres } from '../measure/index.ts';
 import { z } from 'zod';
 import { extentField, sizeField } from './quantities.ts';
 
@@ -18,14 +19,12 @@ export const cockpit = z.strictObject({
 });
 export type Cockpit = z.infer<typeof cockpit>;
 
-const length = (mm: number) => ({ mm, typed: `${mm} mm` });
-
 /** Common practice: 25 mm of padding; a helmet is thrown about 150 mm, a belted limb further than it seems. */
 export const USUAL_COCKPIT: Cockpit = {
-  padding: length(25),
-  helmetReach: length(150),
-  limbReach: length(75),
-  entry: length(450),
-  seatRoom: length(20),
-  doorRoom: length(10),
+  padding: millimetres(25),
+  helmetReach: millimetres(150),
+  limbReach: millimetres(75),
+  entry: millimetres(450),
+  seatRoom: millimetres(20),
+  doorRoom: millimetres(10),
 };

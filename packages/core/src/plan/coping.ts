@@ -1,3 +1,4 @@
+import { millimetres, inDegrees } from '../measure/index.ts';
 import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
 import { angleField, extentField, id, sizeField } from './quantities.ts';
@@ -25,21 +26,18 @@ export const coping = z.strictObject({
 });
 export type Coping = z.infer<typeof coping>;
 
-const length = (mm: number) => ({ mm, typed: `${mm} mm` });
-const angle = (deg: number) => ({ deg, typed: `${deg}` });
-
 /**
  * Common practice: notchers stop near 30° between the axes, a hole saw cuts about 45 mm deep, 1.5 mm of gap is bridged by the
  * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick
  * and wants 50 mm to the body. Printing paper is 0.1 mm.
  */
 export const USUAL_COPING: Coping = {
-  notcher: { largestDial: angle(60), sawDepth: length(45) },
-  straightCutGap: length(1.5),
-  sharpest: angle(30),
-  torchRoom: length(20),
-  bodyRoom: length(50),
-  paper: length(0.1),
+  notcher: { largestDial: inDegrees(60), sawDepth: millimetres(45) },
+  straightCutGap: millimetres(1.5),
+  sharpest: inDegrees(30),
+  torchRoom: millimetres(20),
+  bodyRoom: millimetres(50),
+  paper: millimetres(0.1),
 };
 
 /** How far an end has come. */

@@ -1,11 +1,12 @@
 import {
-  INCHES,
-  inCar,
-  MILLIMETRES,
   type Angle,
   collect,
   fail,
+  inCar,
+  INCHES,
   type Length,
+  millimetres,
+  MILLIMETRES,
   type Outcome,
   parseAngle,
   parseLength,
@@ -116,10 +117,7 @@ function bendAngle(text: string): Outcome<Angle> {
   return fail('angle', '', `a bend turns between 0° and 180°, not ${angle.value.deg}°`);
 }
 
-const added = (a: Length, b: Length): Length => ({
-  mm: a.mm + b.mm,
-  typed: `${(a.mm + b.mm).toFixed(2)} mm`,
-});
+const added = (a: Length, b: Length): Length => millimetres(a.mm + b.mm, 2);
 
 function pointsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit): Outcome<TakeOffList> {
   const points = collect(

@@ -1,4 +1,4 @@
-import { BAR_ROLES, COUNTED_IN, LANDINGS, type RuleCheck } from '@gyrus/core';
+import { BAR_ROLES, COUNTED_IN, inDegrees, LANDINGS, millimetres, type RuleCheck } from '@gyrus/core';
 import { placeOfCount } from './check.ts';
 import { roleWords } from './role.ts';
 
@@ -34,8 +34,6 @@ export interface CheckForm {
   sentence: readonly (string | CheckBlank)[];
 }
 
-const length = (mm: number) => ({ mm, typed: `${mm} mm` });
-const degrees = (deg: number) => ({ deg, typed: `${deg}` });
 const choices = (texts: Record<string, string>): Choice[] =>
   Object.entries(texts).map(([value, text]) => ({ value, text }));
 
@@ -134,7 +132,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'tilt-from-vertical': {
     name: 'tilt of the hoop',
-    fresh: { kind: 'tilt-from-vertical', most: degrees(10) },
+    fresh: { kind: 'tilt-from-vertical', most: inDegrees(10) },
     sentence: ['It stands within', angle('most', 'largest tilt'), 'degrees of vertical.'],
   },
   straight: {
@@ -158,7 +156,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   angle: {
     name: 'angle with vertical or horizontal',
-    fresh: { kind: 'angle', from: 'vertical', least: degrees(30), most: null },
+    fresh: { kind: 'angle', from: 'vertical', least: inDegrees(30), most: null },
     sentence: [
       'The line between its ends makes at least',
       angle('least', 'least angle', true),
@@ -182,7 +180,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
       from: 'joint',
       of: 'backstay',
       edge: 'middle',
-      most: length(100),
+      most: millimetres(100),
       reading: null,
     },
     sentence: [
@@ -223,7 +221,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
     fresh: {
       kind: 'plate',
       area: 100,
-      thickness: length(3),
+      thickness: millimetres(3),
       narrowest: null,
       bolts: null,
       boltSize: null,
@@ -265,7 +263,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   helmet: {
     name: 'room for helmets',
-    fresh: { kind: 'helmet', belowLine: null, belowTop: length(50), within: null, gap: null },
+    fresh: { kind: 'helmet', belowLine: null, belowTop: millimetres(50), within: null, gap: null },
     sentence: [
       'Every helmet is',
       { type: 'length', at: 'belowLine', label: 'below the line', optional: true },
@@ -280,7 +278,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'harness-window': {
     name: 'angle of shoulder straps',
-    fresh: { kind: 'harness-window', least: degrees(0), most: degrees(20) },
+    fresh: { kind: 'harness-window', least: inDegrees(0), most: inDegrees(20) },
     sentence: [
       'Shoulder straps run to it from',
       strap('least', 'least angle'),
@@ -291,7 +289,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'lap-window': {
     name: 'angle of lap belts',
-    fresh: { kind: 'lap-window', least: degrees(45), most: degrees(80) },
+    fresh: { kind: 'lap-window', least: inDegrees(45), most: inDegrees(80) },
     sentence: [
       'Lap belts run to their anchors from',
       { type: 'angle', at: 'least', label: 'least angle', least: 0, most: 180 },
@@ -302,7 +300,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   'strap-spread': {
     name: 'straps from above',
-    fresh: { kind: 'strap-spread', most: degrees(20) },
+    fresh: { kind: 'strap-spread', most: inDegrees(20) },
     sentence: [
       'Seen from above, shoulder straps run to it within',
       angle('most', 'largest angle'),
@@ -320,7 +318,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   gusset: {
     name: 'sheet gussets',
-    fresh: { kind: 'gusset', least: null, leg: length(50), thickness: null, asWall: false },
+    fresh: { kind: 'gusset', least: null, leg: millimetres(50), thickness: null, asWall: false },
     sentence: [
       'It has at least',
       { ...count('least', 'least gussets', true), least: 1 } as CheckBlank,
@@ -341,7 +339,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   splice: {
     name: 'splices',
-    fresh: { kind: 'splice', sleeve: length(75), rosettes: null },
+    fresh: { kind: 'splice', sleeve: millimetres(75), rosettes: null },
     sentence: [
       'Its splices have a sleeve of at least',
       size('sleeve', 'least sleeve', true),
@@ -395,7 +393,7 @@ export const checkForms: Record<RuleCheck['kind'], CheckForm> = {
   },
   padding: {
     name: 'padding near helmets',
-    fresh: { kind: 'padding', within: length(250) },
+    fresh: { kind: 'padding', within: millimetres(250) },
     sentence: ['It is padded where a helmet comes nearer than', size('within', 'distance'), '.'],
   },
   ask: {

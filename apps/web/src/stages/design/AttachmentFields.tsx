@@ -7,6 +7,7 @@ import {
   type Member,
   referencesOf,
   type Vec3,
+  wholeMillimetres,
   wouldLoop,
 } from '@gyrus/core';
 import { featureName, roleWords } from '@gyrus/formats';
@@ -50,7 +51,11 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
   const set = (next: Attachment) => change(`${path.join('/')}/kind`, (draft) => setAt(draft, path, next));
   const fresh = (kind: Kind): Attachment | null => {
     const [first, second = first] = others.filter((one) => !looping.has(one.id));
-    const place: [Length, Length, Length] = assumed([length(at[0]), length(at[1]), length(at[2])]);
+    const place: [Length, Length, Length] = assumed([
+      wholeMillimetres(at[0]),
+      wholeMillimetres(at[1]),
+      wholeMillimetres(at[2]),
+    ]);
     const [plate] = plan.plates;
     const [panel] = plan.survey.planes;
     switch (kind) {
@@ -67,7 +72,7 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
           (first && {
             kind,
             on: { ...onMember(first), side: at[1] >= 0 ? 'left' : 'right' },
-            height: length(at[2]),
+            height: wholeMillimetres(at[2]),
           }) ??
           null
         );
@@ -105,8 +110,6 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
     </div>
   );
 }
-
-const length = (mm: number): Length => ({ mm: Math.round(mm) + 0, typed: `${Math.round(mm) + 0} mm` });
 
 function fieldsOf(
   attachment: Attachment,

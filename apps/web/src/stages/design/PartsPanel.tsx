@@ -2,7 +2,9 @@ import {
   assumed,
   formatWithUnit,
   type Gusset,
+  inDegrees,
   type LengthStyle,
+  millimetres,
   type Part,
   PART_KINDS,
   type PartAnswer,
@@ -11,7 +13,7 @@ import {
   writeSaid,
 } from '@gyrus/core';
 import { figureName } from '@gyrus/formats';
-import { deg, mm, newId, nextStamp } from '../../job/fresh.ts';
+import { newId, nextStamp } from '../../job/fresh.ts';
 import { usePlan } from '../../job/planStore.ts';
 import { RecordList } from '../../job/RecordList.tsx';
 import { useEvaluation } from '../../job/useEvaluation.ts';
@@ -62,9 +64,9 @@ function Plates() {
             follows: 'foot',
             at: null,
             ...assumed({
-              tilt: deg(0),
-              thickness: mm(3),
-              outline: { kind: 'rectangle' as const, length: mm(150), width: mm(100) },
+              tilt: inDegrees(0),
+              thickness: millimetres(3),
+              outline: { kind: 'rectangle' as const, length: millimetres(150), width: millimetres(100) },
             }),
             turnedUp: null,
             plinth: null,
@@ -106,8 +108,8 @@ function Gussets() {
                   stamp: nextStamp('GP', plan.gussets),
                   kind: 'flat',
                   between: corner,
-                  legs: [assumed(mm(120)), assumed(mm(120))],
-                  thickness: assumed(mm(2)),
+                  legs: [assumed(millimetres(120)), assumed(millimetres(120))],
+                  thickness: assumed(millimetres(2)),
                   holes: [],
                   twin: false,
                 }),

@@ -1,4 +1,4 @@
-import { assumed, type BarShape, type Length, type Vec3 } from '@gyrus/core';
+import { assumed, type BarShape, type Length, type Vec3, wholeMillimetres } from '@gyrus/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlanStore } from '../../job/planStore.ts';
@@ -36,8 +36,6 @@ export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
     </div>
   );
 }
-
-const mm = (value: number): Length => ({ mm: Math.round(value), typed: `${Math.round(value)} mm` });
 
 interface RowsProps extends ShapeFieldsProps {
   set: (key: string, next: BarShape) => void;
@@ -111,7 +109,10 @@ function listOf(shape: BarShape, a: Vec3, b: Vec3): Listed | null {
           ...shape,
           stations: [
             ...shape.stations,
-            assumed({ along: mm((shape.stations.at(-1)?.along.mm ?? 0) + 50), offset: mm(0) }),
+            assumed({
+              along: wholeMillimetres((shape.stations.at(-1)?.along.mm ?? 0) + 50),
+              offset: wholeMillimetres(0),
+            }),
           ],
         }),
         removed: (i) => ({ ...shape, stations: without(shape.stations, i) }),
@@ -131,7 +132,11 @@ function listOf(shape: BarShape, a: Vec3, b: Vec3): Listed | null {
           ...shape,
           rows: [
             ...shape.rows,
-            assumed({ straight: mm(200), rotation: { deg: 0, typed: '0' }, angle: { deg: 30, typed: '30' } }),
+            assumed({
+              straight: wholeMillimetres(200),
+              rotation: { deg: 0, typed: '0' },
+              angle: { deg: 30, typed: '30' },
+            }),
           ],
         }),
         removed: (i) => ({ ...shape, rows: without(shape.rows, i) }),
@@ -146,7 +151,7 @@ const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 /** Halfway between the last corner and end B, under a name that is free. */
 function newVia(shape: Extract<BarShape, { kind: 'through' }>, a: Vec3, b: Vec3) {
   const last = shape.via.at(-1)?.at.map((one) => one.mm) ?? a;
-  const [x, y, z] = [0, 1, 2].map((axis) => mm(((last[axis] ?? 0) + (b[axis] ?? 0)) / 2)) as [
+  const [x, y, z] = [0, 1, 2].map((axis) => wholeMillimetres(((last[axis] ?? 0) + (b[axis] ?? 0)) / 2)) as [
     Length,
     Length,
     Length,

@@ -2,13 +2,15 @@ import {
   assumed,
   type CarSide,
   type Gusset,
+  inDegrees,
   LANDINGS,
   type Member,
+  millimetres,
   type Part,
   type Plate,
 } from '@gyrus/core';
 import { featureName, roleWords } from '@gyrus/formats';
-import { at, deg, mm, newId, nextStamp } from '../../job/fresh.ts';
+import { at, newId, nextStamp } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 
 const length = (at: string, label: string): RecordField => ({ type: 'length', at, label, above: 0 });
@@ -86,20 +88,28 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
       label: 'outline',
       by: (value) => (value as Plate['outline']).kind,
       options: [
-        { value: assumed({ kind: 'rectangle', length: mm(150), width: mm(100) }), text: 'rectangle' },
         {
-          value: assumed({ kind: 'parallelogram', length: mm(150), width: mm(100), angle: deg(75) }),
+          value: assumed({ kind: 'rectangle', length: millimetres(150), width: millimetres(100) }),
+          text: 'rectangle',
+        },
+        {
+          value: assumed({
+            kind: 'parallelogram',
+            length: millimetres(150),
+            width: millimetres(100),
+            angle: inDegrees(75),
+          }),
           text: 'parallelogram',
         },
         {
           value: assumed({
             kind: 'polygon',
             corners: [
-              [mm(0), mm(0)],
-              [mm(150), mm(0)],
-              [mm(150), mm(80)],
-              [mm(60), mm(110)],
-              [mm(0), mm(80)],
+              [millimetres(0), millimetres(0)],
+              [millimetres(150), millimetres(0)],
+              [millimetres(150), millimetres(80)],
+              [millimetres(60), millimetres(110)],
+              [millimetres(0), millimetres(80)],
             ],
           }),
           text: 'polygon',
@@ -109,11 +119,15 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
     ...outline[plate.outline.kind],
     length('thickness', 'thickness'),
     angle('tilt', 'tilt'),
-    option('turnedUp', 'edge turned up', assumed({ length: mm(150), height: mm(30) })),
+    option('turnedUp', 'edge turned up', assumed({ length: millimetres(150), height: millimetres(30) })),
     ...(plate.turnedUp
       ? [length('turnedUp.length', 'its length'), length('turnedUp.height', 'its height')]
       : []),
-    option('plinth', 'plinth', assumed({ height: mm(100), length: mm(160), width: mm(110) })),
+    option(
+      'plinth',
+      'plinth',
+      assumed({ height: millimetres(100), length: millimetres(160), width: millimetres(110) }),
+    ),
     ...(plate.plinth
       ? [
           length('plinth.height', 'plinth height'),
@@ -121,7 +135,11 @@ export function plateFields(plate: Plate, members: Member[]): RecordField[] {
           length('plinth.width', 'plinth width'),
         ]
       : []),
-    option('bolts', 'bolts', assumed({ count: 3, size: mm(8), grade: '8.8', backing: mm(3) })),
+    option(
+      'bolts',
+      'bolts',
+      assumed({ count: 3, size: millimetres(8), grade: '8.8', backing: millimetres(3) }),
+    ),
     ...(plate.bolts
       ? [
           count('bolts.count', 'how many', 1, 40),
@@ -162,7 +180,7 @@ export const GUSSET_FIELDS = ({ holes }: Gusset): RecordField[] => [
     label: 'holes',
     by: (one) => String((one as unknown[]).length),
     options: [0, 1, 2, 3].map((many) => ({
-      value: Array.from({ length: many }, (_, i) => holes[i] ?? mm(20)),
+      value: Array.from({ length: many }, (_, i) => holes[i] ?? millimetres(20)),
       text: many === 0 ? 'none' : String(many),
     })),
   },
@@ -308,52 +326,59 @@ function partOf(kind: Part['kind'], header: Header, taken: readonly Part[]): Par
   const on = {
     ...own,
     on: { member: header.member, ...(header.side ? { side: header.side } : {}) },
-    station: { feature: header.feature, edge: 'middle' as const, along: mm(header.along) },
+    station: { feature: header.feature, edge: 'middle' as const, along: millimetres(header.along) },
   };
   switch (kind) {
     case 'splice':
-      return { kind, ...on, sleeve: mm(100), sleeveWall: mm(2.5), rosettes: 4, gap: mm(2) };
+      return {
+        kind,
+        ...on,
+        sleeve: millimetres(100),
+        sleeveWall: millimetres(2.5),
+        rosettes: 4,
+        gap: millimetres(2),
+      };
     case 'bolted-joint':
-      return { kind, ...on, style: 'sleeve', bolts: 2, size: mm(10) };
+      return { kind, ...on, style: 'sleeve', bolts: 2, size: millimetres(10) };
     case 'belt-guide':
-      return { kind, ...on, style: 'guide', apart: mm(150) };
+      return { kind, ...on, style: 'guide', apart: millimetres(150) };
     case 'tie':
-      return { kind, ...on, style: 'stitch', gap: mm(5), length: mm(40) };
+      return { kind, ...on, style: 'stitch', gap: millimetres(5), length: millimetres(40) };
     case 'bracket':
       return {
         kind,
         ...own,
         at: at(0, 0, 0),
-        width: mm(40),
-        thickness: mm(5),
-        insideRadius: mm(5),
-        straights: [mm(60), mm(80)],
-        angles: [deg(90)],
-        holes: [{ from: mm(20), diameter: mm(11) }],
-        spacer: mm(0),
+        width: millimetres(40),
+        thickness: millimetres(5),
+        insideRadius: millimetres(5),
+        straights: [millimetres(60), millimetres(80)],
+        angles: [inDegrees(90)],
+        holes: [{ from: millimetres(20), diameter: millimetres(11) }],
+        spacer: millimetres(0),
         canTighten: null,
       };
     case 'adjustable-strut':
       return {
         kind,
         ...own,
-        od: mm(25.4),
-        wall: mm(1.65),
+        od: millimetres(25.4),
+        wall: millimetres(1.65),
         from: at(-100, 300, 600),
         to: at(-500, 300, 100),
-        takeOff: [mm(38), mm(38)],
+        takeOff: [millimetres(38), millimetres(38)],
       };
     case 'stand-alone-bar':
       return {
         kind,
         ...own,
-        od: mm(38.1),
-        wall: mm(2.413),
-        between: mm(1308.1),
-        toBend: mm(215.9),
-        clr: mm(114.3),
-        angle: deg(45),
-        tilt: deg(0),
+        od: millimetres(38.1),
+        wall: millimetres(2.413),
+        between: millimetres(1308.1),
+        toBend: millimetres(215.9),
+        clr: millimetres(114.3),
+        angle: inDegrees(45),
+        tilt: inDegrees(0),
         at: at(-150, 0, 600),
       };
   }

@@ -1,7 +1,6 @@
-import { type Angle, assumed, type BarShape, type Length, TOWARDS, type Vec3 } from '@gyrus/core';
+import { type Angle, assumed, type BarShape, TOWARDS, type Vec3, wholeMillimetres } from '@gyrus/core';
 import { type RecordField } from '../../job/RecordFields.tsx';
 
-const mm = (value: number): Length => ({ mm: Math.round(value), typed: `${Math.round(value)} mm` });
 const deg = (value: number): Angle => ({ deg: value, typed: `${value}°` });
 
 export const SHAPES: { value: BarShape['kind']; text: string }[] = [
@@ -59,38 +58,44 @@ export function freshShape(kind: BarShape['kind'], a: Vec3, b: Vec3): BarShape {
     case 'through':
       return { kind, via: [] };
     case 'bow':
-      return { kind, towards: aside, rise: mm(chord * 0.08), angle: null, flat: mm(chord * 0.3) };
+      return {
+        kind,
+        towards: aside,
+        rise: wholeMillimetres(chord * 0.08),
+        angle: null,
+        flat: wholeMillimetres(chord * 0.3),
+      };
     case 'offset':
       return {
         kind,
         towards: aside,
-        offset: mm(100),
-        flat: mm(chord * 0.2),
-        centre: mm(0),
+        offset: wholeMillimetres(100),
+        flat: wholeMillimetres(chord * 0.2),
+        centre: wholeMillimetres(0),
         angle: null,
       };
     case 'stand-off':
-      return { kind, towards: aside, offset: mm(200) };
+      return { kind, towards: aside, offset: wholeMillimetres(200) };
     case 'arc':
-      return { kind, towards: aside, rise: mm(chord * 0.05), lead: mm(0) };
+      return { kind, towards: aside, rise: wholeMillimetres(chord * 0.05), lead: wholeMillimetres(0) };
     case 'stations':
       return {
         kind,
         towards: aside,
         stations: assumed([
-          { along: mm(chord * 0.25), offset: mm(chord * 0.03) },
-          { along: mm(chord * 0.5), offset: mm(chord * 0.04) },
-          { along: mm(chord * 0.75), offset: mm(chord * 0.03) },
+          { along: wholeMillimetres(chord * 0.25), offset: wholeMillimetres(chord * 0.03) },
+          { along: wholeMillimetres(chord * 0.5), offset: wholeMillimetres(chord * 0.04) },
+          { along: wholeMillimetres(chord * 0.75), offset: wholeMillimetres(chord * 0.03) },
         ]),
-        tolerance: mm(3),
+        tolerance: wholeMillimetres(3),
       };
     case 'take-off':
       return assumed({
         kind,
-        aim: [mm(b[0]), mm(b[1]), mm(b[2])],
+        aim: [wholeMillimetres(b[0]), wholeMillimetres(b[1]), wholeMillimetres(b[2])],
         roll: deg(0),
-        rows: [{ straight: mm(chord / 2), rotation: deg(0), angle: deg(30) }],
-        tail: mm(chord / 2),
+        rows: [{ straight: wholeMillimetres(chord / 2), rotation: deg(0), angle: deg(30) }],
+        tail: wholeMillimetres(chord / 2),
       });
   }
 }

@@ -4,6 +4,7 @@ import {
   formatWithUnit,
   type HarnessAnswer,
   type Limit,
+  millimetres,
   type SlotPlace,
   type Status,
   type ThingName,
@@ -114,7 +115,7 @@ function SetHeight({ answer, aim }: { answer: HarnessAnswer; aim: number }) {
   if (a.kind !== 'height' || b.kind !== 'height')
     return <p className="text-quiet">Its ends do not hang by their height: move them at Design.</p>;
   if (Math.abs(by) < 0.5) return null;
-  const moved = (mm: number) => ({ mm: mm + by, typed: `${(mm + by).toFixed(1)} mm` });
+  const moved = (mm: number) => millimetres(mm + by, 1);
   return (
     <Button
       kind="strong"

@@ -1,4 +1,12 @@
-import { formatAngle, formatWithUnit, isAssumed, type LapAnswer, lapAnswers, writeSaid } from '@gyrus/core';
+import {
+  formatAngle,
+  formatWithUnit,
+  isAssumed,
+  type LapAnswer,
+  lapAnswers,
+  millimetres,
+  writeSaid,
+} from '@gyrus/core';
 import { restsWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -110,8 +118,7 @@ function MoveAnchor({
           // Where it is bolted is known no better for being moved.
           if (at)
             at[0] = {
-              mm: wanted,
-              typed: `${wanted.toFixed(1)} mm`,
+              ...millimetres(wanted, 1),
               ...(isAssumed(at[0]) ? { known: at[0].known } : {}),
             };
         })

@@ -1,5 +1,13 @@
-import { assumed, formatWithUnit, type Length, newOccupant, type Plan, ZONES } from '@gyrus/core';
-import { at, mm, newId } from '../../job/fresh.ts';
+import {
+  assumed,
+  formatWithUnit,
+  type Length,
+  millimetres,
+  newOccupant,
+  type Plan,
+  ZONES,
+} from '@gyrus/core';
+import { at, newId } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 import { RecordList } from '../../job/RecordList.tsx';
 import { useEvaluation } from '../../job/useEvaluation.ts';
@@ -89,7 +97,7 @@ function GapSchools() {
         { type: 'choice', at: 'school', label: 'bars stand', options: SCHOOLS },
         { type: 'length', at: 'gap', label: 'gap', least: 0 },
       ]}
-      kinds={[{ text: 'zone', fresh: () => ({ zone: 'roof', school: 'gap', gap: mm(10) }) }]}
+      kinds={[{ text: 'zone', fresh: () => ({ zone: 'roof', school: 'gap', gap: millimetres(10) }) }]}
     />
   );
 }
@@ -121,7 +129,7 @@ function KeepOuts() {
             name: '',
             from: at(0, 0, 0),
             to: at(100, 100, 100),
-            clearance: mm(20),
+            clearance: millimetres(20),
           }),
         },
       ]}
@@ -189,12 +197,12 @@ function Ribs() {
             id: newId(),
             name: '',
             ...assumed({
-              forward: mm(0),
+              forward: millimetres(0),
               points: [
-                { out: mm(740), up: mm(0) },
-                { out: mm(750), up: mm(450) },
-                { out: mm(640), up: mm(850) },
-                { out: mm(580), up: mm(1070) },
+                { out: millimetres(740), up: millimetres(0) },
+                { out: millimetres(750), up: millimetres(450) },
+                { out: millimetres(640), up: millimetres(850) },
+                { out: millimetres(580), up: millimetres(1070) },
               ],
             }),
           }),

@@ -1,5 +1,5 @@
 import { nearestBetween, straightAxis } from '../../centreline/index.ts';
-import { firstZero } from '../../measure/index.ts';
+import { firstZero, millimetres } from '../../measure/index.ts';
 import { type CarSide, type ShapeOf } from '../../plan/index.ts';
 import { cross, dot, length, subtract, type Vec3 } from '../../space/index.ts';
 import { heightOnRow, type Row } from '../placing/row.ts';
@@ -48,10 +48,11 @@ export function fittingOffset(
   return wanted;
 }
 
-const asLengths = (values: { offset: number; flat: number; centre: number }) => {
-  const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
-  return { offset: mm(values.offset), flat: mm(values.flat), centre: mm(values.centre) };
-};
+const asLengths = ({ offset, flat, centre }: { offset: number; flat: number; centre: number }) => ({
+  offset: millimetres(offset),
+  flat: millimetres(flat),
+  centre: millimetres(centre),
+});
 
 /** An end is moved this far up or down at most, so that its bar crosses another: down it would come to the other bar's own end. mm */
 const REACH = { up: 320, down: 100 };

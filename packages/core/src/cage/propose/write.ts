@@ -1,13 +1,10 @@
-import { type Angle, assumed, type Length } from '../../measure/index.ts';
+import { type Angle, assumed, wholeMillimetres } from '../../measure/index.ts';
 import { type Attachment } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Place } from '../placing/place.ts';
 
 /** Writers of proposed values: whole millimetres, as somebody would type them. */
-export const length = (mm: number): Length => ({
-  mm: Math.round(mm) + 0,
-  typed: `${Math.round(mm) + 0} mm`,
-});
+export const length = wholeMillimetres;
 export const angle = (deg: number): Angle => ({ deg, typed: `${deg}°` });
 /** A place of the car that nobody measured yet: what a bar stands at or bends at until somebody does. */
 export const place = ([x, y, z]: Vec3): Place => assumed([length(x), length(y), length(z)]);

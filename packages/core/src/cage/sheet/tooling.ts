@@ -1,3 +1,4 @@
+import { millimetres } from '../../measure/index.ts';
 import {
   type BendTooling,
   elasticShare,
@@ -60,7 +61,7 @@ export function setupOf(
  * The radius is a hair under the given one, so that arcs that touch leave a straight of nothing rather than less.
  */
 function rolled(feature: string, radius: number, tube: TubeChoice, clampSide: Side): BendSetup {
-  const mm = (value: number) => ({ mm: value, typed: `${value.toFixed(1)} mm` });
+  const mm = (value: number) => millimetres(value, 1);
   const clr = radius * (1 - 1e-9);
   return {
     feature,
