@@ -49,6 +49,16 @@ test('work that takes too long is given up in plain words, and the next is done'
   expect(await pool.run('picture', new Uint8Array(0))).toBe(false);
 });
 
+test('work that is given up at any moment of its worker’s start harms nobody', async () => {
+  for (let wait = 0; wait < 480; wait += 40) {
+    const pool = poolOf();
+    const gone = new AbortController();
+    const work = pool.run('picture', new Uint8Array(0), gone.signal).catch(() => 'given up');
+    setTimeout(() => gone.abort(), wait);
+    expect([false, 'given up']).toContain(await work);
+  }
+});
+
 test('work that nobody waits for any more is given up, and the next is done', async () => {
   const pool = poolOf();
   const gone = new AbortController();

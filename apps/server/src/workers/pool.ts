@@ -17,8 +17,8 @@ const LIMITS: WorkLimits = { longest: 30_000, mostWaiting: 40 };
 /** After which a worker without work ends. ms */
 const IDLE = 60_000;
 
-/** The compiled worker: threads of their own know no TypeScript. The same place from the source as from the build. */
-const WORKER = path.resolve(import.meta.dirname, '../../dist/workers/worker.js');
+/** What starts the compiled worker: threads of their own know no TypeScript. The same place from the source as from the build. */
+const WORKER = path.resolve(import.meta.dirname, '../../worker.cjs');
 
 /**
  * Sheets and photos are made beside the thread that answers: nobody waits for somebody else's pack of copes. Work is given up when it
