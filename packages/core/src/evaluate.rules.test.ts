@@ -572,7 +572,13 @@ test('a job is tied to an edition, and a newer one is compared with it', () => {
   expect(limitIn(tied)).toEqual({ deg: 30 });
   expect(limitIn(plan)).toEqual({ deg: 35 });
   expect(editionChanges(old, next)).toEqual([
-    { kind: 'changed', id: 'r', clause: '1', was: old.rules[0], now: next.rules[0] },
+    {
+      kind: 'changed',
+      id: 'r',
+      clause: '1',
+      was: { item: old.rules[0], holds: null },
+      now: { item: next.rules[0], holds: null },
+    },
   ]);
   const more = {
     ...next,

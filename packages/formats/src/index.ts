@@ -24,8 +24,11 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
-export { bookFieldWords } from './words/bookField.ts';
-export { blanksOf, type CheckBlank, type CheckForm, checkForms } from './words/checkForm.ts';
+export { bookBlankWords, bookFieldWords } from './words/bookField.ts';
+export { briefChoiceWords } from './words/briefChoice.ts';
+export { massWords } from './words/printUnits.ts';
+export { type CheckBlank } from './words/checkBlank.ts';
+export { blanksOf, type CheckForm, checkForms } from './words/checkForm.ts';
 export { holdsWords } from './words/conditions.ts';
 export { editionChangeWords } from './words/edition.ts';
 export { findingStamps } from './words/findingLines.ts';

@@ -11,6 +11,7 @@ import {
   type Outcome,
   parseAngle,
   parseLength,
+  POUND,
   succeed,
 } from '@gyrus/core';
 import { bothUnits } from '@gyrus/formats';
@@ -67,8 +68,6 @@ export function angleKind(
     example: '84',
   };
 }
-
-const POUND = 0.45359237;
 
 /** Masses in kg or lb; a bare number takes the unit that goes with the job's lengths. */
 export function massKind(unit: 'in' | 'mm'): QuantityKind<Mass> {

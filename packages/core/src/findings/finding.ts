@@ -1,6 +1,6 @@
 import { type FactsOf, type FindingCode } from './codes.ts';
 import { type ThingName } from '../known/index.ts';
-import { type Quantity } from '../survey/index.ts';
+import { type Quantity, valueOf } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
 import { type RuleSource } from './source.ts';
 
@@ -76,4 +76,10 @@ export const factOf = ({ facts }: Pick<Finding, 'facts'>, name: string): Quantit
 export function textFact(found: Pick<Finding, 'facts'>, name: string): string {
   const fact = factOf(found, name);
   return fact && 'text' in fact ? fact.text : '';
+}
+
+/** A margin as a number, of whichever kind; null where it is none. */
+export function marginOf({ margin }: Pick<Finding, 'margin'>): number | null {
+  if (margin === null || 'text' in margin || 'said' in margin) return null;
+  return valueOf(margin) as number;
 }

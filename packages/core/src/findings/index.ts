@@ -9,6 +9,7 @@ export {
 } from './codes.ts';
 export {
   factOf,
+  marginOf,
   type Finding,
   finding,
   type FindingOf,
@@ -16,7 +17,7 @@ export {
   textFact,
   type Verdict,
 } from './finding.ts';
-export { type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
+export { ALWAYS, type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';
 export { applyRemedy, type Remedy } from './remedy.ts';

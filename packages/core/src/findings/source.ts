@@ -13,6 +13,9 @@ export interface When {
   builtTo: number | null;
 }
 
+/** When a rule holds that says nothing of it. */
+export const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
+
 /** The rule a finding came from, with where its figure comes from. */
 export interface RuleSource {
   book: string;

@@ -9,6 +9,7 @@ export {
   type Rounded,
   roundLength,
 } from './format.ts';
+export { POUND } from './mass.ts';
 export { inDegrees, millimetres, wholeMillimetres } from './written.ts';
 export { inCar, isInCar } from './inCar.ts';
 export { INCH, type Length, parseLength, type Unit, writtenLength } from './length.ts';

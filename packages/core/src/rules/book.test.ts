@@ -172,6 +172,11 @@ describe('what contradicts itself', () => {
     ['a pound over, a kilogram under', [row(null, 907.18), row(907.2, null)], []],
     ['a row over another', [row(null, 1000), row(900, null)], ['overlap']],
     ['the same twice', [row(null, null), row(null, null)], ['overlap']],
+    [
+      'a row for all under two that leave a hole',
+      [row(null, null), row(900, 1000), row(1500, null)],
+      ['overlap', 'overlap'],
+    ],
     ['a hole between two', [row(null, 900), row(1000, null)], ['hole']],
     [
       'of one member of several',

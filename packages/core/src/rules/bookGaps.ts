@@ -165,6 +165,10 @@ const weightFaults = ({ over, upTo }: Weights, at: string): Fault[] =>
 /** Weights of rows that follow each other are stated in kg or lb: what rounding between them makes is no hole. kg */
 const SAME_WEIGHT = 0.5;
 
+/** A limit of weight in kg; what is open is without end, and what is not read yet is no number. */
+const weightOf = (mass: Mass | null | undefined, open: number): number =>
+  mass == null ? open : (mass.kg ?? NaN);
+
 /** Of each role, rows by weight: none over another, none missing between two. */
 function scheduleFaults(rows: Partial<ScheduleRow>[]): Fault[] {
   const found: Fault[] = rows.flatMap((row, i) => weightFaults(row, `/tubeSchedule/${i}`));
@@ -172,11 +176,12 @@ function scheduleFaults(rows: Partial<ScheduleRow>[]): Fault[] {
   const roles = new Set(rows.flatMap(({ roles: own }) => listOf(own)));
   for (const role of roles) {
     const own = rows
-      .map((row, i) => ({ i, over: row.over?.kg ?? -Infinity, upTo: row.upTo?.kg ?? Infinity, row }))
+      .map((row, i) => ({ i, over: weightOf(row.over, -Infinity), upTo: weightOf(row.upTo, Infinity), row }))
       .filter(({ row, over, upTo }) => listOf(row.roles).includes(role) && over < upTo)
       .sort((a, b) => a.over - b.over);
     for (const [k, { i, over, row }] of own.entries()) {
-      const before = own[k - 1];
+      // Of the lighter rows the one that reaches farthest: what it covers is no hole.
+      const before = own.slice(0, k).sort((a, b) => b.upTo - a.upTo)[0];
       if (!before || told.has(`${before.i}/${i}`)) continue;
       const [first, second] = [before.i + 1, i + 1];
       const whom = role.replaceAll('-', ' ');

@@ -1,6 +1,6 @@
 import { type Brief, type Plan } from '../plan/index.ts';
 import { type AssumedThing, type ThingName } from '../known/index.ts';
-import { type Holds, type RuleSource, type When } from '../findings/index.ts';
+import { ALWAYS, type Holds, type RuleSource } from '../findings/index.ts';
 import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
 import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
 
@@ -44,8 +44,6 @@ const ofBrief = (what: 'carWeight' | 'buildYear'): AssumedThing => ({
   figures: [],
   leftOut: true,
 });
-
-const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
 
 /** When a rule holds, in the titles of its book's classes; null where always. */
 export function holdsOf(book: RuleBook, { classes, when }: Pick<Rule, 'classes' | 'when'>): Holds | null {

@@ -1,7 +1,7 @@
 import { type Role } from '../plan/index.ts';
 import { type Finding, finding, type RuleSource } from '../findings/index.ts';
 import { type Rule } from './ruleBook.ts';
-import { type RuleCheck } from './ruleCheck.ts';
+import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
 import { type RuledCage } from './subject.ts';
 
 /** How many bars a check asks for, of each role that its rule is about; null where it asks only how those that stand are made. */
@@ -18,8 +18,7 @@ const absentRoles = ({ roles }: Rule, { members }: Pick<RuledCage, 'members'>): 
 export function missingMembers(rule: Rule, bookId: string, cage: RuledCage, source: RuleSource): Finding[] {
   const least = demanded(rule.check);
   if (least === null) return [];
-  const per = 'per' in rule.check && rule.check.per ? rule.check.per : 'side-with-any';
-  const of = rule.check.kind === 'count' ? [rule.check.of, rule.check.and].filter(Boolean).join(' and ') : '';
+  const { per = 'side-with-any', of, and } = rule.check as Partial<CheckOf<'count'>>;
   return absentRoles(rule, cage).map((role) =>
     finding({
       key: `${bookId}/${rule.id}/none/${role}`,
@@ -29,7 +28,7 @@ export function missingMembers(rule: Rule, bookId: string, cage: RuledCage, sour
       measured: { count: 0 },
       limit: { count: least },
       margin: { count: -least },
-      facts: { role: { text: role }, per: { text: per }, of: { text: of } },
+      facts: { role: { text: role }, per: { text: per }, of: { text: of ?? '' }, and: { text: and ?? '' } },
     }),
   );
 }

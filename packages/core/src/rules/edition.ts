@@ -1,3 +1,5 @@
+import { type Holds } from '../findings/index.ts';
+import { holdsOf, holdsOfRow } from './chosen.ts';
 import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
 
 /** What a newer edition of a book changes, by clause. */
@@ -6,41 +8,48 @@ export interface EditionChange {
   /** Of the rule, or of the row of the tube schedule. */
   id: string;
   clause: string;
-  was: Rule | ScheduleRow | null;
-  now: Rule | ScheduleRow | null;
+  was: Stated | null;
+  now: Stated | null;
+}
+
+/** A rule or a row of the tube schedule, and when it holds in the words of its edition. */
+export interface Stated {
+  item: Rule | ScheduleRow;
+  holds: Holds | null;
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Rules by their ids; rows of the tube schedule by what they are for, as they have none. */
 export const editionChanges = (old: RuleBook, next: RuleBook): EditionChange[] => [
-  ...changesBy(old.tubeSchedule, next.tubeSchedule, rowKeys),
-  ...changesBy(old.rules, next.rules, (rules) => rules.map(({ id }) => id)),
+  ...changesBy(rowsOf(old), rowsOf(next)),
+  ...changesBy(rulesOf(old), rulesOf(next)),
 ];
 
-/** Keys of rows: clause and members, numbered where they repeat. */
-function rowKeys(rows: ScheduleRow[]): string[] {
-  const keys = rows.map(({ clause, roles }) => `tube/${clause}/${roles.join(',')}`);
-  return keys.map((key, i) => `${key}/${keys.slice(0, i).filter((one) => one === key).length}`);
+type Keyed = Map<string, Stated>;
+
+const rulesOf = (book: RuleBook): Keyed =>
+  new Map(book.rules.map((rule) => [rule.id, { item: rule, holds: holdsOf(book, rule) }]));
+
+/** Rows by clause and members, numbered where those repeat. */
+function rowsOf({ tubeSchedule }: RuleBook): Keyed {
+  const keys = tubeSchedule.map(({ clause, roles }) => `tube/${clause}/${roles.join(',')}`);
+  return new Map(
+    tubeSchedule.map((row, i) => {
+      const before = keys.slice(0, i).filter((one) => one === keys[i]).length;
+      return [`${keys[i]}/${before}`, { item: row, holds: holdsOfRow(row) }];
+    }),
+  );
 }
 
-function changesBy<Item extends Rule | ScheduleRow>(
-  old: Item[],
-  next: Item[],
-  keysOf: (items: Item[]) => string[],
-): EditionChange[] {
-  const [oldKeys, newKeys] = [keysOf(old), keysOf(next)];
-  const before = new Map(oldKeys.map((key, i) => [key, old[i] as Item]));
-  const after = new Set(newKeys);
-  const changed = next.flatMap((now, i): EditionChange[] => {
-    const id = newKeys[i] as string;
-    const was = before.get(id) ?? null;
+function changesBy(old: Keyed, next: Keyed): EditionChange[] {
+  const changed = [...next].flatMap(([id, now]): EditionChange[] => {
+    const was = old.get(id) ?? null;
     if (was && same(was, now)) return [];
-    return [{ kind: was ? 'changed' : 'added', id, clause: now.clause, was, now }];
+    return [{ kind: was ? 'changed' : 'added', id, clause: now.item.clause, was, now }];
   });
-  const removed = old.flatMap((was, i): EditionChange[] => {
-    const id = oldKeys[i] as string;
-    return after.has(id) ? [] : [{ kind: 'removed', id, clause: was.clause, was, now: null }];
-  });
+  const removed = [...old].flatMap(([id, was]): EditionChange[] =>
+    next.has(id) ? [] : [{ kind: 'removed', id, clause: was.item.clause, was, now: null }],
+  );
   return [...changed, ...removed];
 }

@@ -6,7 +6,7 @@ export { chosenBook, continuousPieces, holdsOf } from './chosen.ts';
 export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
 export { type StrapVerdict } from './straps.ts';
 export { type LapAnswer, lapAnswers, type LapVerdict } from './lapAnswer.ts';
-export { type EditionChange, editionChanges } from './edition.ts';
+export { type EditionChange, editionChanges, type Stated } from './edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
 export { COUNTED_IN, type CountedIn, READINGS, type Reading, type RuleCheck } from './ruleCheck.ts';
 export { type RuledMember } from './subject.ts';

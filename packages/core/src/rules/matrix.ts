@@ -1,5 +1,5 @@
 import { type Member } from '../plan/index.ts';
-import { type Finding, type FindingCode, type Status } from '../findings/index.ts';
+import { type Finding, type FindingCode, marginOf, type Status } from '../findings/index.ts';
 
 /** One member against one book: its worst finding, and how many of each. */
 interface MatrixCell {
@@ -70,10 +70,4 @@ export function tightestOf(findings: Finding[]): Tightest[] {
       books: [...new Set(group.flatMap(({ rule }) => rule?.bookTitle ?? []))],
     };
   });
-}
-
-/** A margin as a number, where it is one. */
-function marginOf({ margin }: Finding): number | null {
-  if (margin === null || 'text' in margin) return null;
-  return Object.values(margin)[0] as number;
 }

@@ -9,21 +9,22 @@ interface WrittenBook {
 
 /** The field that a fault of a book is about, as its page names it: `rule 3, clause C 5.6: least angle`; `tube row 2: least wall of size 1`. */
 export function bookFieldWords(book: WrittenBook, path: string): string {
+  const [part = '', number] = path.split('/').slice(1);
+  const field = bookBlankWords(book, path);
+  if (number === undefined) return field;
+  const at = Number(number);
+  if (part === 'rules') return rowWords(`rule ${at + 1}`, book.rules?.[at]?.clause, field);
+  if (part === 'tubeSchedule') return rowWords(`tube row ${at + 1}`, book.tubeSchedule?.[at]?.clause, field);
+  return field;
+}
+
+/** The same without the rule or the row that it is in: `least angle`. */
+export function bookBlankWords(book: WrittenBook, path: string): string {
   const [part = '', number, ...rest] = path.split('/').slice(1);
   if (number === undefined) return HEAD[part] ?? part;
-  const at = Number(number);
-  switch (part) {
-    case 'rules': {
-      const rule = book.rules?.[at];
-      return rowWords(`rule ${at + 1}`, rule?.clause, ruleField(rule?.check?.kind, rest));
-    }
-    case 'tubeSchedule':
-      return rowWords(`tube row ${at + 1}`, book.tubeSchedule?.[at]?.clause, rowField(rest));
-    case 'classes':
-      return `class ${at + 1}`;
-    default:
-      return part;
-  }
+  if (part === 'rules') return ruleField(book.rules?.[Number(number)]?.check?.kind, rest);
+  if (part === 'tubeSchedule') return rowField(rest);
+  return part === 'classes' ? `class ${Number(number) + 1}` : part;
 }
 
 const rowWords = (row: string, clause: string | undefined, field: string): string =>

@@ -25,8 +25,15 @@ const tilt = (most: number, text: string): Rule => ({
   classes: [],
   check: { kind: 'tilt-from-vertical', most: deg(most) },
 });
-const changed = (was: Rule, now: Rule): string[] =>
-  editionChangeWords({ kind: 'changed', id: 'tilt', clause: '4.1', was, now });
+/** By way of two editions of one book, as the pages have it. */
+const changed = (was: Rule, now: Rule): string[] => {
+  const edition = (rule: Rule): RuleBook => ({
+    ...book,
+    classes: [{ id: 'k1', title: 'Ice' }],
+    rules: [rule],
+  });
+  return editionChanges(edition(was), edition(now)).flatMap(editionChangeWords);
+};
 
 describe('what an edition changes', () => {
   test('a figure by its blank, and a text that still says the old one', () => {
@@ -47,6 +54,7 @@ describe('what an edition changes', () => {
     ]);
     const when = { roof: null, over: null, upTo: null, builtFrom: 2016, builtTo: null };
     expect(changed(was, { ...was, when })).toEqual(['holds always → built from 2016']);
+    expect(changed(was, { ...was, classes: ['k1'] })).toEqual(['holds always → only in Ice']);
     expect(changed(was, { ...was, check: { kind: 'ask', question: 'Is it?' } })).toEqual([
       'checked: tilt of the hoop → a question for a person',
     ]);

@@ -49,9 +49,15 @@ test.each([
   ['/rules/1/clause', 'rule 2: clause'],
   ['/tubeSchedule/0/options/0/od', 'tube row 1, clause T 1: least outside of size 1'],
   ['/edition', 'edition'],
+  ['/classes/1/title', 'class 2'],
+  ['/rules/2/check/least', 'rule 3, clause 7: A: least angle'],
 ])('a fault at %s is of %s', (path, words) => {
   const given = {
-    rules: [{ clause: '7.1', check: { kind: 'angle' } }, { clause: '' }],
+    rules: [
+      { clause: '7.1', check: { kind: 'angle' } },
+      { clause: '' },
+      { clause: '7: A', check: { kind: 'angle' } },
+    ],
     tubeSchedule: [{ clause: 'T 1' }],
   };
   expect(bookFieldWords(given, path)).toBe(words);

@@ -1,31 +1,21 @@
-import { BAR_ROLES, COUNTED_IN, inDegrees, LANDINGS, millimetres, type RuleCheck } from '@gyrus/core';
-import { placeOfCount } from './check.ts';
-import { roleWords } from './role.ts';
-
-interface Choice {
-  value: string;
-  text: string;
-}
-
-/** A blank in the sentence of a check: which of its parameters it holds, and what it is. */
-export type CheckBlank = {
-  at: string;
-  label: string;
-  /** May be left open: not asked for. */
-  optional?: boolean;
-  /** Only where the check is so; always where it is left out. */
-  when?: (check: RuleCheck) => boolean;
-} & (
-  | { type: 'angle'; least: number; most: number }
-  | { type: 'length'; above?: number }
-  /** `shown`: what one of it is written as, 100 for a share in percent. */
-  | { type: 'number'; least: number; most: number; whole?: boolean; shown?: number }
-  /** `none`: what stands for a choice that is not made; one has to be made where it is left out. */
-  | { type: 'choice'; options: readonly Choice[]; none?: string }
-  | { type: 'tick'; text: string }
-  | { type: 'several'; options: readonly Choice[] }
-  | { type: 'text'; short?: boolean; example: string }
-);
+import { COUNTED_IN, inDegrees, LANDINGS, millimetres, type RuleCheck } from '@gyrus/core';
+import {
+  type CheckBlank,
+  angle,
+  choices,
+  count,
+  countedIn,
+  fromBend,
+  fromTube,
+  inBay,
+  inHoop,
+  isCounted,
+  reading,
+  ROLES,
+  share,
+  size,
+  strap,
+} from './checkBlank.ts';
 
 /** How a kind of check is written: a plain sentence with blanks, and the check to start from. */
 export interface CheckForm {
@@ -33,63 +23,6 @@ export interface CheckForm {
   fresh: RuleCheck;
   sentence: readonly (string | CheckBlank)[];
 }
-
-const choices = (texts: Record<string, string>): Choice[] =>
-  Object.entries(texts).map(([value, text]) => ({ value, text }));
-
-const ROLES: Choice[] = ['main-hoop', ...BAR_ROLES].map((value) => ({ value, text: roleWords(value) }));
-const angle = (at: string, label: string, optional = false): CheckBlank => ({
-  type: 'angle',
-  at,
-  label,
-  optional,
-  least: 0,
-  most: 90,
-});
-const size = (at: string, label: string, optional = false): CheckBlank => ({
-  type: 'length',
-  at,
-  label,
-  optional,
-  above: 0,
-});
-const count = (at: string, label: string, optional = false): CheckBlank => ({
-  type: 'number',
-  at,
-  label,
-  optional,
-  least: 0,
-  most: 100,
-  whole: true,
-});
-const share = (at: string, label: string): CheckBlank => ({
-  type: 'number',
-  at,
-  label,
-  least: 0,
-  most: 1,
-  shown: 100,
-});
-const strap = (at: string, label: string): CheckBlank => ({ type: 'angle', at, label, least: -45, most: 90 });
-const reading = (far: string): CheckBlank => ({
-  type: 'choice',
-  at: 'reading',
-  label: 'edge that the book means',
-  optional: true,
-  none: 'to an edge that the book does not name',
-  options: choices({ axis: 'to the axis', near: 'to the near edge', far }),
-});
-const countedIn = (...some: (typeof COUNTED_IN)[number][]): Choice[] =>
-  some.map((value) => ({
-    value,
-    text: { hoop: 'in each', bay: 'in each bay between' }[value as string] ?? placeOfCount(value),
-  }));
-const inHoop = (check: RuleCheck): boolean =>
-  check.kind === 'count' && (check.per === 'hoop' || check.per === 'bay');
-const inBay = (check: RuleCheck): boolean => check.kind === 'count' && check.per === 'bay';
-const isCounted = (check: RuleCheck): boolean => check.kind === 'continuous-tube' && check.least != null;
-const fromBend = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from === 'bend';
-const fromTube = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from !== 'bend';
 
 /** Every kind of check as a sentence about the members that its rule is about. */
 export const checkForms: Record<RuleCheck['kind'], CheckForm> = {

@@ -1,5 +1,6 @@
-import { type EditionChange, type Rule, type ScheduleRow, writtenLength } from '@gyrus/core';
-import { type CheckBlank, blanksOf, checkForms } from './checkForm.ts';
+import { type EditionChange, type Rule, type ScheduleRow, type Stated, writtenLength } from '@gyrus/core';
+import { type CheckBlank } from './checkBlank.ts';
+import { blanksOf, checkForms } from './checkForm.ts';
 import { holdsWords } from './conditions.ts';
 import { roleWords } from './role.ts';
 import { figuresUncovered } from './statedFigures.ts';
@@ -8,35 +9,34 @@ import { tubeKindWords } from './tube.ts';
 const arrow = (label: string, was: string, now: string): string[] =>
   was === now ? [] : [`${label} ${was || 'nothing'} → ${now || 'nothing'}`];
 
-/** What a newer edition changes in one rule or row, figure by figure: `largest tilt 10° → 8°`. */
-export function editionChangeWords({ kind, was, now }: EditionChange): string[] {
-  if (kind === 'added') return [now ? ('check' in now ? now.text : rowWords(now)) : ''];
-  if (!was || !now) return [was ? ('check' in was ? was.text : rowWords(was)) : ''];
-  if ('check' in was && 'check' in now) return ruleChanges(was, now);
-  return 'check' in was || 'check' in now
-    ? []
-    : arrow('', rowWords(was), rowWords(now)).map((one) => one.trim());
+/** What a newer edition changes in one rule or row, figure by figure: `largest tilt 10° → 8°`; of what is new or gone, what it says. */
+export function editionChangeWords({ was, now }: EditionChange): string[] {
+  if (!was || !now) return [was, now].flatMap((one) => (one ? statedWords(one) : []));
+  const [before, after] = [was.item, now.item];
+  if ('check' in before && 'check' in after)
+    return ruleChanges({ ...was, item: before }, { ...now, item: after });
+  return arrow('', statedWords(was), statedWords(now)).map((one) => one.trim());
 }
 
-function ruleChanges(was: Rule, now: Rule): string[] {
+const statedWords = ({ item, holds }: Stated): string =>
+  'check' in item ? item.text : rowWords(item, holdsWords(holds));
+
+type StatedRule = Stated & { item: Rule };
+
+function ruleChanges({ item: was, holds: held }: StatedRule, { item: now, holds }: StatedRule): string[] {
   const roles = (rule: Rule) => rule.roles.map(roleWords).join(', ');
-  const found = [
+  const figures = [
     ...arrow('clause', was.clause, now.clause),
     ...checkChanges(was.check, now.check),
     ...arrow('about', roles(was), roles(now)),
-    ...arrow('holds', conditionsOf(was), conditionsOf(now)),
+    ...arrow('holds', holdsWords(held) || 'always', holdsWords(holds) || 'always'),
   ];
-  const figures = found.length;
-  if (was.text !== now.text) found.push(`its text: “${now.text}”`);
+  const text = was.text === now.text ? [] : [`its text: “${now.text}”`];
   // Only what changed can be stale: other figures of the text may be of what no check covers.
   const before = new Set(figuresUncovered(was));
-  const stale = figures > 0 ? figuresUncovered(now).filter((one) => !before.has(one)) : [];
-  return stale.length > 0 ? [...found, `its text still says ${stale.join(', ')}`] : found;
+  const stale = figures.length > 0 ? figuresUncovered(now).filter((one) => !before.has(one)) : [];
+  return [...figures, ...text, ...(stale.length > 0 ? [`its text still says ${stale.join(', ')}`] : [])];
 }
-
-const conditionsOf = ({ classes, when }: Rule): string =>
-  holdsWords({ roof: null, over: null, upTo: null, builtFrom: null, builtTo: null, ...when, classes }) ||
-  'always';
 
 function checkChanges(was: Rule['check'], now: Rule['check']): string[] {
   if (was.kind !== now.kind) return arrow('checked:', checkForms[was.kind].name, checkForms[now.kind].name);
@@ -65,10 +65,10 @@ function valueWords(blank: CheckBlank, value: unknown): string {
   return typeof value === 'string' ? value : '';
 }
 
-const rowWords = ({ roles, options, over, upTo }: ScheduleRow): string =>
+const rowWords = ({ roles, options }: ScheduleRow, holds: string): string =>
   [
     roles.map(roleWords).join(', '),
-    holdsWords({ roof: null, builtFrom: null, builtTo: null, classes: [], over, upTo }),
+    holds,
     options
       .map(
         ({ od, wall, kinds }) =>

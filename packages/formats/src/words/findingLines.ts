@@ -1,4 +1,4 @@
-import { type Finding, type LengthStyle, type Plan, type RuleSource, textFact } from '@gyrus/core';
+import { type Finding, type LengthStyle, marginOf, type Plan, type RuleSource, textFact } from '@gyrus/core';
 import { grouped } from './grouped.ts';
 import { findingFigure, findingWords } from './finding.ts';
 
@@ -20,7 +20,7 @@ export function linesOf(
 ): FindingLine[] {
   const kinds = grouped(findings, (one) => `${one.status}/${one.would ?? ''}/${kindOf(one)}`);
   return [...kinds.values()].map((all) => ({
-    worst: all.reduce((worst, one) => (marginOf(one) < marginOf(worst) ? one : worst)),
+    worst: all.reduce((worst, one) => (spare(one) < spare(worst) ? one : worst)),
     all,
     stamps: [...new Set(all.flatMap((one) => findingStamps(one, plan)))],
     rules: [...new Map(all.flatMap(({ rule }) => (rule ? [[ruleKey(rule), rule] as const] : []))).values()],
@@ -29,11 +29,8 @@ export function linesOf(
 
 const ruleKey = ({ book, clause, text }: RuleSource): string => `${book}/${clause}/${text}`;
 
-/** A margin as a number; none is worse than any. */
-function marginOf({ margin }: Finding): number {
-  if (margin === null || 'text' in margin || 'said' in margin) return -Infinity;
-  return Object.values(margin)[0] as number;
-}
+/** None at all is worse than any. */
+const spare = (finding: Finding): number => marginOf(finding) ?? -Infinity;
 
 /** The stamps that a finding is about, as they stand on the tubes: both hands of a pair where it is about both. */
 export function findingStamps(finding: Finding, plan: Plan): string[] {

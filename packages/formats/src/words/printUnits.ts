@@ -1,8 +1,6 @@
-import { fineLength, INCH, type Length, type LengthStyle, writtenLength } from '@gyrus/core';
+import { fineLength, INCH, type Length, type LengthStyle, POUND, writtenLength } from '@gyrus/core';
 
 type Units = Pick<LengthStyle, 'unit'>;
-
-const POUND = 0.45359237;
 
 /** A weight in the reader's unit. */
 export const massWords = (kg: number, { unit }: Units, decimals = 0): string =>

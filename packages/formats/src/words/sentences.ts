@@ -137,10 +137,9 @@ export const sentences = {
     'Whether the torch reaches the tops of the cage cannot be told: nobody measured the body over it. Add sections of the body at Survey.',
   'continuous-count': ({ measured, limit, fact }) =>
     `${measured} of the ${roleWords(fact('role'))}s${whereCounted(fact)} ${measured === '1' ? 'is' : 'are'} one continuous tube, at least ${limit}.`,
-  'none-there': ({ limit, fact }) =>
-    `There is none: at least ${limit} ${roleWords(fact('role'))} ${placeOfCount(fact('per') as CountedIn, ...(fact('of').split(' and ') as [string, string?]))} is asked for. Add it at Design.`,
+  'none-there': ({ limit, fact }) => `There is none: at least ${askedFor(limit, fact)}. Add it at Design.`,
   'count-nowhere': ({ limit, fact }) =>
-    `At least ${limit} ${roleWords(fact('role'))} is asked for ${placeOfCount(fact('per') as CountedIn, ...(fact('of').split(' and ') as [string, string?]))}, and the cage has no such place.`,
+    `At least ${askedFor(limit, fact)}, and the cage has no such place. Add it at Design.`,
   'continuous-tube': ({ finding }) =>
     finding.status === 'clear'
       ? 'One continuous tube, as designed.'
@@ -228,6 +227,13 @@ const EDGES: Record<string, string> = {
   far: 'to its far edge',
 };
 const UPWARD: Record<string, string> = { axis: 'axis', near: 'lower edge', far: 'upper edge' };
+
+/** What a book asks so many of, and where: `2 diagonals in each main hoop are asked for`. */
+function askedFor(limit: string, fact: Fact<'role' | 'per' | 'of' | 'and'>): string {
+  const one = limit === '1';
+  const where = placeOfCount(fact('per') as CountedIn, fact('of'), fact('and'));
+  return `${limit} ${roleWords(fact('role'))}${one ? '' : 's'} ${where} ${one ? 'is' : 'are'} asked for`;
+}
 
 /** Where bars were counted: ` on the left`, ` in H`, ` between FL and H`. */
 function whereCounted(fact: Fact<'per' | 'side'>): string {

@@ -1,5 +1,5 @@
 import { type Fault, type Rule, type RuleCheck } from '@gyrus/core';
-import { bookFieldWords, checkForms, figuresUncovered } from '@gyrus/formats';
+import { blanksOf, bookBlankWords, checkForms, figuresUncovered } from '@gyrus/formats';
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
 import { Fragment } from 'react';
 import { newId } from '../../job/fresh.ts';
@@ -94,7 +94,7 @@ export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
           ),
         )}
       </div>
-      <CheckFaults faults={faults} at={at} />
+      <CheckFaults rule={rule} faults={faults} at={at} />
       <Uncovered rule={rule} faults={faults} />
       <RuleWhen rule={rule} at={at} faults={faults} />
     </li>
@@ -102,28 +102,25 @@ export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
 }
 
 /** What is wrong with its blanks, each by the name of the blank. */
-function CheckFaults({ faults, at }: { faults: Fault[]; at: number }) {
+function CheckFaults({ rule, faults, at }: { rule: Rule; faults: Fault[]; at: number }) {
   const { book } = useBookDraft();
-  const own = faults.filter(({ path }) => path.startsWith(`/rules/${at}/check`));
-  // A length or an angle says it at its own box.
-  const told = own.filter(({ path, code }) => code !== 'unread' || typeof valueAt(book, path) === 'string');
+  const prefix = `/rules/${at}/check`;
+  const own = faults.filter(({ path }) => path.startsWith(prefix));
+  // A length or an angle that is not read says it at its own box.
+  const speaking = blanksOf(rule.check.kind).filter(({ type }) => type === 'length' || type === 'angle');
+  const boxes = new Set(speaking.map((blank) => `${prefix}/${blank.at}`));
+  const told = own.filter(({ path, code }) => code !== 'unread' || !boxes.has(path));
   if (told.length === 0) return null;
   return (
     <ul role="status" className="text-out text-sm font-semibold">
       {told.map(({ path, message }) => (
         <li key={path}>
-          {bookFieldWords(book, path).replace(/^.*?: /, '')}: {message}
+          {bookBlankWords(book, path)}: {message}
         </li>
       ))}
     </ul>
   );
 }
-
-const valueAt = (book: object, path: string): unknown =>
-  path
-    .split('/')
-    .slice(1)
-    .reduce<unknown>((value, key) => (value as Record<string, unknown> | null)?.[key], book);
 
 /** What no check covers is for a person: said while the rule is written. */
 function Uncovered({ rule, faults }: { rule: Rule; faults: Fault[] }) {

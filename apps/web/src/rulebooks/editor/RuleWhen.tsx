@@ -1,12 +1,10 @@
-import { type Fault, type Rule, type When } from '@gyrus/core';
+import { ALWAYS, type Fault, type Rule, type When } from '@gyrus/core';
 import { useId, useState } from 'react';
 import { Labelled } from '../../shared/Labelled.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
-
-const ALWAYS: When = { roof: null, over: null, upTo: null, builtFrom: null, builtTo: null };
 
 const ROOFS = [
   { value: '', text: 'any roof' },

@@ -1,5 +1,5 @@
 import { type Fault, type Length, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
-import { bookFieldWords, tubeKindWords } from '@gyrus/formats';
+import { bookBlankWords, tubeKindWords } from '@gyrus/formats';
 import { Button } from '../../shared/Button.tsx';
 import { lengthKind } from '../../shared/quantityKinds.ts';
 import { TextField } from '../../shared/TextField.tsx';
@@ -113,7 +113,7 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
       <ul role="status" className="text-out text-sm font-semibold">
         {faults.map(({ path, message }) => (
           <li key={path}>
-            {bookFieldWords(book, path).replace(/^.*?: /, '')}: {message}
+            {bookBlankWords(book, path)}: {message}
           </li>
         ))}
       </ul>

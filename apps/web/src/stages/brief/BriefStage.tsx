@@ -1,4 +1,5 @@
 import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
+import { briefChoiceWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
@@ -10,21 +11,8 @@ import { Segmented } from '../../shared/Segmented.tsx';
 import { TextField } from '../../shared/TextField.tsx';
 import { BookChoice } from './BookChoice.tsx';
 
-const WORDS: Record<string, string> = {
-  'four-point-bar': 'four-point bar',
-  'six-point-cage': 'six-point cage',
-  'full-cage': 'full cage',
-  welded: 'welded in',
-  bolted: 'bolted in',
-  track: 'track only',
-  'street-too': 'street too',
-  show: 'show only',
-  frame: 'frame',
-  sill: 'sill of the body',
-  'floor-sheet': 'floor sheet',
-};
 const choices = <T extends string>(values: readonly T[]) =>
-  values.map((value) => ({ value, text: WORDS[value] ?? value }));
+  values.map((value) => ({ value, text: briefChoiceWords(value) }));
 
 /** What is built, for whom, under which book, by when, and what it stands on. */
 export function BriefStage() {

@@ -2,12 +2,15 @@ import {
   type Evaluation,
   type HoopAnswer,
   hoopAnswerOf,
+  INCHES,
   MEASURES,
+  MILLIMETRES,
   saidIn,
   type Tube,
   tubesIn,
   writeSaid,
 } from '@gyrus/core';
+import { massWords } from '@gyrus/formats';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
@@ -133,12 +136,12 @@ function shownTubes(fitOrder: string[], tubes: Tube[], upTo: number | null): Tub
 }
 
 function Totals({ totals }: { totals: Evaluation['totals'] }) {
-  const pounds = totals.mass / 0.45359237;
   const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
   return (
     <p className="figure text-quiet">
       {many(totals.tubes, 'tube')}, {totals.metres.toFixed(2)} m, {many(totals.bends, 'bend')},{' '}
-      {many(totals.copes, 'coped end')}, {totals.mass.toFixed(1)} kg ({pounds.toFixed(1)} lb)
+      {many(totals.copes, 'coped end')}, {massWords(totals.mass, MILLIMETRES, 1)} (
+      {massWords(totals.mass, INCHES, 1)})
     </p>
   );
 }

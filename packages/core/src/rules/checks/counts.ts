@@ -82,7 +82,7 @@ function counted(
         code: 'count-nowhere',
         status: 'out',
         limit: { count: least },
-        facts: { ...facts, of: { text: [how.of, how.and].filter(Boolean).join(' and ') } },
+        facts: { ...facts, of: { text: how.of ?? '' }, and: { text: how.and ?? '' } },
       }),
     ];
   return groups.map(({ key, at, bars: own }) => {
@@ -114,18 +114,13 @@ function groupsOf(cage: RuledCage, { per, of, and }: Counting, bars: WholeBar[])
         .map((hoop) => ({
           key: hoop.member.id,
           at: stampsOf(hoop),
-          bars: between(cage, bars, [hoop], [hoop]),
+          bars: between(cage, bars, piecesOf(hoop), piecesOf(hoop)),
         }));
     case 'bay':
       return baysOf(cage, of ?? null, and ?? null).map(([first, second]) => ({
         key: `${first.key}-${second.key}`,
         at: `${first.stamps} and ${second.stamps}`,
-        bars: bars.filter((bar) => {
-          const [a, b] = standsOn(cage, bar);
-          return (
-            (first.pieces.has(a) && second.pieces.has(b)) || (first.pieces.has(b) && second.pieces.has(a))
-          );
-        }),
+        bars: between(cage, bars, first.pieces, second.pieces),
       }));
   }
 }
@@ -150,16 +145,14 @@ function standsOn({ joints }: RuledCage, bar: WholeBar): [string, string] {
   return [under(a), under(b)];
 }
 
-const piecesOf = (members: RuledMember[]): Set<string> =>
-  new Set(members.flatMap(tubesOf).map(({ piece }) => piece));
+const piecesOf = (member: RuledMember): Set<string> => new Set(tubesOf(member).map(({ piece }) => piece));
 
-function between(cage: RuledCage, bars: WholeBar[], first: RuledMember[], second: RuledMember[]): WholeBar[] {
-  const [one, other] = [piecesOf(first), piecesOf(second)];
-  return bars.filter((bar) => {
+/** Bars with an end on each of two tubes, told by their pieces; on the same one twice for those that stand in a hoop. */
+const between = (cage: RuledCage, bars: WholeBar[], one: Set<string>, other: Set<string>): WholeBar[] =>
+  bars.filter((bar) => {
     const [a, b] = standsOn(cage, bar);
     return (one.has(a) && other.has(b)) || (one.has(b) && other.has(a));
   });
-}
 
 /** A tube that bounds a bay, all its lengths together. */
 interface Bound {

@@ -7,6 +7,7 @@ import {
   type Status,
 } from '@gyrus/core';
 import { thingWords } from '../../words/assumed.ts';
+import { briefChoiceWords as words } from '../../words/briefChoice.ts';
 import { grouped } from '../../words/grouped.ts';
 import { findingFigure, provenanceWords } from '../../words/finding.ts';
 import { findingKind } from '../../words/findingKinds.ts';
@@ -38,17 +39,6 @@ export function coverPage(pages: Pages, request: InspectionRequest): void {
   findingList(pages, request);
 }
 
-const BUILT: Record<string, string> = {
-  'four-point-bar': 'four-point bar',
-  'six-point-cage': 'six-point cage',
-  'full-cage': 'full cage',
-};
-const USED: Record<string, string> = {
-  track: 'on the track only',
-  'street-too': 'on the road too',
-  show: 'for show only',
-};
-
 /** A line of a label and what it says; returns the line after it. */
 function fact(pages: Pages, label: string, text: string, x: number, width: number): void {
   const indent = 92;
@@ -66,11 +56,8 @@ function carFacts(
   tell('series', brief.series);
   tell('weight', brief.carWeight ? `${massWords(brief.carWeight.kg, style)}, ready to race` : '');
   tell('year, roof', `${brief.buildYear ?? 'year not entered'}, ${brief.roof}`);
-  tell(
-    'built',
-    `${BUILT[brief.built] ?? brief.built}, ${brief.joining} in; used ${USED[brief.use] ?? brief.use}`,
-  );
-  tell('feet on', brief.feetOn.replace('-', ' '));
+  tell('built', `${words(brief.built)}, ${words(brief.joining)}; ${words(brief.use)}`);
+  tell('feet on', words(brief.feetOn));
   tell('drivers', brief.drivers.join(', '));
   tell('seats', occupants.map(({ name }) => name || 'somebody').join(', ') || 'nobody seated yet');
   const { tubes, metres, mass } = evaluation.totals;
