@@ -4,6 +4,7 @@ import { demoPlan } from '@gyrus/demo';
 import { jest } from '@jest/globals';
 import { useStorageTrouble } from '../shared/browserStore.ts';
 import { type Doc } from './draft.ts';
+import { FakeBrowser } from './fakeBrowser.ts';
 import { FakeServer } from './fakeServer.ts';
 
 // The worker that merges in the browser: here in the test's own thread.
@@ -11,41 +12,8 @@ jest.unstable_mockModule('./away.ts', () => ({
   mergeAway: (...args: Parameters<typeof mergeTried>) => Promise.resolve(mergeTried(...args)),
 }));
 
-/** The browser's stores, as far as drafts use them. `room` is what is left of the quota. */
-const kept = new Map<string, string>();
-let room = Infinity;
-const storage = {
-  get length() {
-    return kept.size;
-  },
-  key: (i: number) => [...kept.keys()][i] ?? null,
-  getItem: (key: string) => kept.get(key) ?? null,
-  setItem: (key: string, value: string) => {
-    if (value.length > room) throw new DOMException('full', 'QuotaExceededError');
-    kept.set(key, value);
-  },
-  removeItem: (key: string) => void kept.delete(key),
-};
-/** The tabs of the browser that are open, and the name that this one has. */
-let held = new Set<string>();
-const locks = {
-  query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }),
-  request: (name: string, _: unknown, work: (lock: object | null) => unknown) => {
-    work(held.has(name) ? null : {});
-    held.add(name);
-    return new Promise(() => undefined);
-  },
-};
-// A channel of Node.js would keep the test's process alive.
-Object.assign(globalThis, { localStorage: storage, BroadcastChannel: undefined });
-Object.defineProperty(globalThis, 'navigator', { value: { locks }, configurable: true });
-const session = new Map<string, string>();
-Object.assign(globalThis, {
-  sessionStorage: {
-    getItem: (key: string) => session.get(key) ?? null,
-    setItem: (key: string, value: string) => void session.set(key, value),
-  },
-});
+const browser = new FakeBrowser().install();
+const { kept, session } = browser;
 
 const { findDraft, leftDrafts } = await import('./draft.ts');
 const { usePlanStore } = await import('./planStore.ts');
@@ -71,8 +39,8 @@ const online = () => {
 beforeEach(async () => {
   kept.clear();
   session.clear();
-  held = new Set();
-  room = Infinity;
+  browser.held = new Set();
+  browser.room = Infinity;
   store().close();
   await claimTab();
   server = new FakeServer(demoPlan);
@@ -201,9 +169,9 @@ describe('tabs of one browser', () => {
     const name = session.get('gyrus-tab') ?? '';
     work();
     session.set('gyrus-tab', mine);
-    held.delete(`gyrus-tab/${mine}`);
+    browser.held.delete(`gyrus-tab/${mine}`);
     await claimTab();
-    return { close: () => held.delete(`gyrus-tab/${name}`) };
+    return { close: () => browser.held.delete(`gyrus-tab/${name}`) };
   };
 
   test('each keeps a draft of its own', async () => {
@@ -391,11 +359,11 @@ describe('somebody else saved meanwhile', () => {
 });
 
 test('a browser whose storage is full says so, and says so no more when there is room', () => {
-  room = 100;
+  browser.room = 100;
   rename('Not kept');
   expect(useStorageTrouble.getState().full).toBe(true);
   expect(briefNow()?.car).toBe('Not kept');
-  room = Infinity;
+  browser.room = Infinity;
   rename('Kept');
   expect(useStorageTrouble.getState().full).toBe(false);
 });

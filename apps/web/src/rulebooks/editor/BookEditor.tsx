@@ -9,6 +9,7 @@ import { Button } from '../../shared/Button.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 import { Header } from '../../shared/Header.tsx';
 import { useRuleBooks } from '../../shared/queries.ts';
+import { useStable } from '../../shared/useStable.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
 import { BookHead } from './BookHead.tsx';
@@ -16,7 +17,8 @@ import { RuleForm } from './RuleForm.tsx';
 import { ScheduleForm } from './ScheduleForm.tsx';
 import { TakeOut } from './TakeOut.tsx';
 import { TryBook } from './TryBook.tsx';
-import { blankBook, BookDraftContext, NEW_BOOK, useBookDraft, useKeptBook } from './useBookDraft.ts';
+import { blankBook, NEW_BOOK } from './keptDrafts.ts';
+import { BookDraftContext, useBookDraft, useKeptBook } from './useBookDraft.ts';
 
 /** A rule book written in the browser: from nothing, or as a new edition of one that is here. */
 export function BookEditor() {
@@ -47,8 +49,7 @@ const UNITS = [
 ] as const;
 
 function Writing({ name, start, revised }: WritingProps) {
-  const wanted = useSearchParams()[0].get('draft');
-  const { book, edit, touched, forget, restore } = useKeptBook(name, start, wanted);
+  const { book, edit, touched, forget, restore } = useKeptBook(name, start, usePickedDraft());
   const [unit, setUnit] = useState<'in' | 'mm'>('mm');
   const faults = useMemo(() => ruleBookFaults(book), [book]);
   const draft = useMemo(() => ({ book, edit, unit }), [book, edit, unit]);
@@ -79,6 +80,17 @@ function Writing({ name, start, revised }: WritingProps) {
       </div>
     </BookDraftContext>
   );
+}
+
+/** The unfinished book that was picked in the list; the address forgets it as soon as it is here. */
+function usePickedDraft(): { wanted: string | null; done: () => void } {
+  const [address, setAddress] = useSearchParams();
+  const done = useStable(() => {
+    const without = new URLSearchParams(address);
+    without.delete('draft');
+    setAddress(without, { replace: true });
+  });
+  return { wanted: address.get('draft'), done };
 }
 
 function Rules({ faults }: { faults: Fault[] }) {

@@ -1,9 +1,10 @@
-import { type Fault, type Rule, type RuleBook } from '@gyrus/core';
+import { type Fault, type RuleBook } from '@gyrus/core';
 import { useState } from 'react';
 import { newId } from '../../job/fresh.ts';
 import { Button } from '../../shared/Button.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 import { TextField } from '../../shared/TextField.tsx';
+import { onlyIn, TAKE_THEM, withoutClass, withRulesOf } from './classEdits.ts';
 import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 
@@ -39,12 +40,6 @@ export function Classes({ faults }: { faults: Fault[] }) {
     </div>
   );
 }
-
-const TAKE_THEM = '';
-
-/** Rules that hold in no other class. They are never let hold for all: that would widen them. */
-const onlyIn = ({ rules }: RuleBook, id: string): Rule[] =>
-  rules.filter(({ classes }) => classes.length === 1 && classes[0] === id);
 
 function TakeOutClass({ at }: { at: number }) {
   const { book, edit } = useBookDraft();
@@ -87,28 +82,4 @@ function TakeOutClass({ at }: { at: number }) {
       Take out
     </TakeOut>
   );
-}
-
-/** Takes a class out; rules that held in it alone go with it, or hold in another. */
-function withoutClass(draft: RuleBook, id: string, moveTo: string): void {
-  draft.classes = draft.classes.filter((one) => one.id !== id);
-  if (moveTo === TAKE_THEM) {
-    const gone = new Set(onlyIn(draft, id).map((rule) => rule.id));
-    draft.rules = draft.rules.filter((rule) => !gone.has(rule.id));
-  }
-  for (const rule of draft.rules)
-    if (rule.classes.includes(id)) {
-      const rest = rule.classes.filter((one) => one !== id);
-      rule.classes = rest.length > 0 ? rest : [moveTo];
-    }
-}
-
-/** Rules that held in a class hold in it again; those that went with it stand where they stood. What else was changed since stays. */
-function withRulesOf(draft: RuleBook, id: string, before: readonly Rule[]): void {
-  for (const [i, rule] of before.entries()) {
-    if (!rule.classes.includes(id)) continue;
-    const there = draft.rules.find((one) => one.id === rule.id);
-    if (there) there.classes = [...rule.classes];
-    else draft.rules.splice(i, 0, rule);
-  }
 }

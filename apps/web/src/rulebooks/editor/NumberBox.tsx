@@ -1,12 +1,5 @@
 import { useState } from 'react';
-
-interface NumberLimits {
-  least: number;
-  most: number;
-  whole?: boolean;
-  /** What one of it is written as: 100 for a share in percent. */
-  shown?: number;
-}
+import { type NumberLimits, numberOr } from './typedNumber.ts';
 
 interface NumberBoxProps extends NumberLimits {
   id?: string;
@@ -43,11 +36,4 @@ export function NumberBox({ id, label, value, set, placeholder, className, ...li
       onBlur={() => setDraft(null)}
     />
   );
-}
-
-/** The number that a text is, the text where it is none within the limits, null where it is empty. */
-function numberOr(text: string, { least, most, whole, shown = 1 }: NumberLimits): number | string | null {
-  if (text.trim() === '') return null;
-  const number = Number(text) / shown;
-  return number >= least && number <= most && (!whole || Number.isInteger(number)) ? number : text;
 }

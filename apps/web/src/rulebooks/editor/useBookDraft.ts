@@ -1,9 +1,7 @@
-import { migrateRuleBook, RULE_BOOK_VERSION, type RuleBook } from '@gyrus/core';
+import { type RuleBook } from '@gyrus/core';
 import { produce } from 'immer';
-import { createContext, useCallback, useContext, useEffect, useState } from 'react';
-import { newId } from '../../job/fresh.ts';
-import { openTabs, tabName } from '../../job/tab.ts';
-import { dropText, keepText, keptKeys, keptText } from '../../shared/browserStore.ts';
+import { createContext, useCallback, useContext, useEffect, useRef, useState } from 'react';
+import { dropBook, keepBook, ownDraft, takeOver } from './keptDrafts.ts';
 
 /**
  * A book that is being written. What cannot be read yet stands in it as it was typed, `{ typed }` without its figure or a text for a
@@ -24,106 +22,36 @@ export function useBookDraft(): BookDraft {
   return draft;
 }
 
-/** Nothing in it yet: the provenance is left open, as it has to be said. */
-export const blankBook = (): RuleBook => ({
-  format: 'gyrus-rule-book',
-  version: RULE_BOOK_VERSION,
-  id: newId(),
-  title: '',
-  body: '',
-  edition: '',
-  provenance: '' as RuleBook['provenance'],
-  source: '',
-  note: '',
-  classes: [],
-  tubeSchedule: [],
-  rules: [],
-});
-
-/** Kept by the browser for this tab, so that a closed page loses nothing and two tabs do not write over each other. */
-const DRAFTS = 'gyrus-book/';
-const prefixOf = (name: string): string => `${DRAFTS}${name}/`;
-const keyOf = (name: string): string => prefixOf(name) + tabName();
-
-function kept(key: string): RuleBook | null {
-  try {
-    const text = keptText(key);
-    return text === null ? null : withFields(JSON.parse(text) as Partial<RuleBook>);
-  } catch {
-    return null;
-  }
-}
-
-/** A draft that was left by an earlier version of the program is gone on with as one of today's. */
-const withFields = (left: Partial<RuleBook>): RuleBook =>
-  migrateRuleBook({ ...blankBook(), ...left }) as RuleBook;
-
-/** The name of a book that is written from nothing. */
-export const NEW_BOOK = 'new';
-
-/** A book that somebody began to write in this browser. */
-export interface KeptDraft {
-  key: string;
-  /** NEW_BOOK, or id and edition of the book that it is to be an edition of. */
-  name: string;
-  book: RuleBook;
-  /** Written in this tab, in another one that is open, or left by one that was closed. */
-  where: 'here' | 'open' | 'left';
-}
-
-/** Every unfinished book of this browser. */
-export async function keptDrafts(): Promise<KeptDraft[]> {
-  const open = await openTabs();
-  return keptKeys(DRAFTS).flatMap((key): KeptDraft[] => {
-    const book = kept(key);
-    const rest = key.slice(DRAFTS.length);
-    // A draft from before drafts knew tabs has no tab at its end.
-    const cut = rest === NEW_BOOK ? rest.length : rest.lastIndexOf('/');
-    const tab = rest.slice(cut + 1);
-    const where = tab === tabName() ? 'here' : open.has(tab) ? 'open' : 'left';
-    return book ? [{ key, name: rest.slice(0, cut), book, where }] : [];
-  });
-}
-
-/**
- * What a tab that is closed left of this book is this tab's from here on. wanted: the key of the draft that was picked; without one the
- * first that there is, where nothing was written here yet. What was written here under that name changes places with it.
- */
-async function takeOver(name: string, wanted: string | null): Promise<RuleBook | null> {
-  const prefix = prefixOf(name);
-  const own = kept(keyOf(name));
-  if (wanted === keyOf(name) || (wanted === null && own)) return null;
-  const open = await openTabs();
-  const left = [...keptKeys(prefix), DRAFTS + name].find(
-    (one) => !open.has(one.slice(prefix.length)) && (wanted ?? one) === one && kept(one) !== null,
-  );
-  const book = left === undefined ? null : kept(left);
-  if (left === undefined || !book || !keepText(keyOf(name), JSON.stringify(book))) return null;
-  if (own) keepText(left, JSON.stringify(own));
-  else dropText(left);
-  return book;
-}
-
-/** The book under this name as it was left, or as it starts. wanted: see {@link takeOver}. */
-export function useKeptBook(name: string, start: () => RuleBook, wanted: string | null) {
-  const [book, setBook] = useState<RuleBook>(() => kept(keyOf(name)) ?? start());
-  const [touched, setTouched] = useState(() => kept(keyOf(name)) !== null);
+/** The book under this name as it was left, or as it starts. wanted: the draft that was picked, see {@link takeOver}; done once it is here. */
+export function useKeptBook(
+  name: string,
+  start: () => RuleBook,
+  { wanted, done }: { wanted: string | null; done: () => void },
+) {
+  const [book, setBook] = useState<RuleBook>(() => ownDraft(name) ?? start());
+  const [touched, setTouched] = useState(() => ownDraft(name) !== null);
+  const asked = useRef<string | null>(null);
   useEffect(() => {
+    const picked = `${name}/${wanted ?? ''}`;
+    // Once for each that is picked: asked for again it would change places again.
+    if (asked.current === picked) return;
+    asked.current = picked;
     void takeOver(name, wanted).then((left) => {
+      if (wanted !== null) done();
       if (!left) return;
       setTouched(true);
       setBook(left);
     });
-  }, [name, wanted]);
+  }, [name, wanted, done]);
   useEffect(() => {
-    if (touched) keepText(keyOf(name), JSON.stringify(book));
+    if (touched) keepBook(name, book);
   }, [name, book, touched]);
   const edit = useCallback((recipe: (book: RuleBook) => void) => {
     setTouched(true);
     setBook((before) => produce(before, (draft) => recipe(draft)));
   }, []);
   const forget = useCallback(() => {
-    dropText(keyOf(name));
+    dropBook(name);
     setTouched(false);
     setBook(start());
   }, [name, start]);
