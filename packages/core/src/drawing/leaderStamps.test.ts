@@ -8,7 +8,7 @@ const things = fc
     minLength: 1,
     maxLength: 40,
   })
-  .map((places) => places.map((at, i) => ({ stamp: `T${i}`, at: at as Point })));
+  .map((places) => places.map((at, i) => ({ stamp: `T${i}`, at: at })));
 const drawn = (named: { stamp: string; at: Point }[]): Shape[] =>
   leaderStamps(named, SIZE.width, SIZE.height);
 const labels = (shapes: Shape[]) => shapes.flatMap((one) => (one.kind === 'text' ? [one] : []));
