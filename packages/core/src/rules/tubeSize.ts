@@ -4,6 +4,7 @@ import { type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { holdsOfRow, sourceOf } from './chosen.ts';
 import { finding, type Finding, judgeCatalogue } from '../findings/index.ts';
+import { sectionProperties } from '../tube/index.ts';
 import { type RuledCage } from './subject.ts';
 import { type RuleBook, type ScheduleRow, type TubeOption } from './ruleBook.ts';
 
@@ -87,7 +88,7 @@ function tubeToTake(
   const [first, ...more] = sameDie.length > 0 ? sameDie : fitting;
   if (first) {
     const { od, wall, kind } = more.reduce(
-      (least, one) => (massPerMetre(one) < massPerMetre(least) ? one : least),
+      (least, one) => (massOf(one) < massOf(least) ? one : least),
       first,
     );
     return { od: plain(od), wall: plain(wall), tubeKind: kind };
@@ -109,7 +110,9 @@ const unitOf = (size: Length): string => (writtenLength(size).endsWith('mm') ? '
 /** A size without what is known of where it came from. */
 const plain = ({ mm, typed }: Length): Length => ({ mm, typed });
 
-const massPerMetre = ({ od, wall }: { od: Length; wall: Length }): number => wall.mm * (od.mm - wall.mm);
+/** kg per metre */
+const massOf = ({ od, wall }: { od: Length; wall: Length }): number =>
+  sectionProperties({ od: od.mm, wall: wall.mm }).massPerLength;
 
 const saidOption = ({ od, wall, kinds }: TubeOption): Said =>
   told`${{ mm: od.mm, fine: true }} × ${{ mm: wall.mm, fine: true }} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`
