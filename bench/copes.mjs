@@ -1,6 +1,6 @@
 import manifold from 'manifold-3d';
 import { copeOf } from '../packages/core/dist/cope/index.js';
-import { meshCut } from '../packages/core/dist/cope/meshCut.js';
+import { meshCut } from '../packages/core/dist/testing/meshCut.js';
 import { median } from './median.mjs';
 import { copesIn, evaluate } from '../packages/core/dist/index.js';
 import { demoBooks, demoPlan, demoShop } from '../packages/demo/dist/index.js';

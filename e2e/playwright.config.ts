@@ -6,16 +6,19 @@ const chromium = JSON.parse(
   readFileSync(path.join(import.meta.dirname, 'chromium.json'), 'utf8'),
 ) as LaunchOptions;
 
-/** Debian's Chromium against the server that scripts/test.mjs started, whose address is in GYRUS_ADDRESS. */
+/** The servers that scripts/test.mjs started, one for each worker: what one test writes, no test beside it reads. */
+const addresses = (process.env.GYRUS_ADDRESSES ?? 'http://127.0.0.1:4720').split(' ');
+
+/** Debian's Chromium, as many at a time as there are servers. */
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  workers: addresses.length,
   timeout: 45_000,
   expect: { timeout: 8_000 },
   reporter: [['list'], ['json']],
   use: {
-    baseURL: process.env.GYRUS_ADDRESS ?? 'http://127.0.0.1:4720',
+    baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? addresses[0],
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     trace: 'retain-on-failure',

@@ -16,7 +16,7 @@ import {
   plateOf,
   point,
   stationOn,
-} from '../packages/core/src/testing.ts';
+} from '../packages/core/src/testing/index.ts';
 
 /** Small cages made for a page of rules: what each rule says of each of them is known beforehand. */
 const HOOP = 'm-hoop';

@@ -1,5 +1,6 @@
 // npm test: lint, types, unit, API and end-to-end tests on a machine that has only Node.js and npm.
-// Parts: node scripts/test.mjs unit|api|e2e, and fuzz: many more requests than in npm test, from a seed of the moment. The last line is "N passed, N failed".
+// Parts: node scripts/test.mjs unit|api|e2e, and fuzz: many more requests than in npm test, from a seed of the moment.
+// Says what it is doing and how long each part took; the last line is "N passed, N failed".
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import os from 'node:os';
@@ -14,32 +15,53 @@ const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-test-'));
 // PostgreSQL's user must be able to enter it.
 chmodSync(scratch, 0o711);
 const totals = { passed: 0, failed: 0 };
+/** Failures with what they said, for the end of the output. */
+const failures = [];
+const durations = [];
 let cluster;
 const servers = [];
 
+/** As many browsers at a time as there are cores, and a server for each: what one test writes, no other reads. */
+const WORKERS = Math.max(1, Math.min(4, os.availableParallelism()));
+
 const bin = (name) => path.join(root, 'node_modules', '.bin', name);
 
-/** One check that passes or fails as a whole. */
-async function step(name, command, args, options = {}) {
-  console.log(`\n— ${name}`);
+async function timed(name, work) {
+  const begun = Date.now();
   try {
-    await run(command, args, { ...options, what: name });
-    totals.passed += 1;
-  } catch (error) {
-    console.error(error.message);
-    totals.failed += 1;
+    return await work();
+  } finally {
+    durations.push({ name, seconds: (Date.now() - begun) / 1000 });
   }
 }
 
+/** One check that passes or fails as a whole; it is heard only when it fails, as others run beside it. */
+const step = (name, command, args) =>
+  timed(name, async () => {
+    try {
+      await run(command, args, { quiet: true, what: name });
+      console.log(`✓ ${name}`);
+      totals.passed += 1;
+    } catch (error) {
+      console.error(`✕ ${error.message}`);
+      failures.push(error.message);
+      totals.failed += 1;
+    }
+  });
+
 /** A test runner that writes its counts to a file; a runner that dies without one counts as a failure. */
-async function suite(name, command, args, env, countsOf) {
-  console.log(`\n— ${name}`);
-  const code = await exitCode(command, args, env);
-  const counts = countsOf();
-  totals.passed += counts.passed;
-  totals.failed += counts.failed;
-  if (code !== 0 && counts.failed === 0) totals.failed += 1;
-}
+const suite = (name, command, args, env, countsOf) =>
+  timed(name, async () => {
+    console.log(`\n— ${name}`);
+    const code = await exitCode(command, args, env);
+    const counts = countsOf();
+    totals.passed += counts.passed;
+    totals.failed += counts.failed;
+    failures.push(...(counts.names ?? []));
+    if (code === 0 || counts.failed > 0) return;
+    totals.failed += 1;
+    failures.push(`${name} ended with ${code}, though every test that it counted passed`);
+  });
 
 function exitCode(command, args, env) {
   return new Promise((resolve) => {
@@ -53,11 +75,11 @@ function exitCode(command, args, env) {
   });
 }
 
-function jest(project, env = {}) {
-  const report = path.join(scratch, `${project}.json`);
-  const args = ['--selectProjects', project, '--json', `--outputFile=${report}`, ...extra];
+function jest(name, projects, env = {}) {
+  const report = path.join(scratch, `${projects.join('-')}.json`);
+  const args = ['--selectProjects', ...projects, '--json', `--outputFile=${report}`, ...extra];
   return suite(
-    `${project} tests`,
+    name,
     bin('jest'),
     args,
     { NODE_OPTIONS: '--experimental-vm-modules --no-warnings', ...env },
@@ -65,32 +87,72 @@ function jest(project, env = {}) {
       readCounts(report, (json) => ({
         passed: json.numPassedTests,
         failed: json.numFailedTests + json.numRuntimeErrorTestSuites,
+        names: json.testResults.flatMap((file) => failuresIn(file)),
       })),
   );
+}
+
+function failuresIn({ name, status, message, assertionResults }) {
+  const of = path.relative(root, name);
+  const failed = assertionResults.filter((test) => test.status === 'failed');
+  if (status === 'failed' && failed.length === 0) return [`${of}: ${message}`];
+  return failed.map(({ fullName, failureMessages }) => `${of} › ${fullName}\n${failureMessages.join('\n')}`);
 }
 
 function readCounts(file, pick) {
   try {
     return pick(JSON.parse(readFileSync(file, 'utf8')));
   } catch {
-    return { passed: 0, failed: 1 };
+    return { passed: 0, failed: 1, names: [`no counts in ${path.basename(file)}: its runner died`] };
   }
+}
+
+/** What needs no test runner, in two lines side by side: the linter takes as long as all others. */
+async function staticChecks() {
+  await Promise.all([
+    step('lint', bin('eslint'), ['.', '--cache', '--cache-location', 'node_modules/.cache/eslint/']),
+    builtChecks(),
+  ]);
+}
+
+async function builtChecks() {
+  await timed('build', async () => {
+    await buildCli();
+    await buildAll();
+  });
+  await step('types', bin('tsc'), ['-b']);
+  await step('types of the tests', bin('tsc'), ['-p', 'tsconfig.test.json']);
+  await step('schemas of docs/format', process.execPath, ['scripts/schemas.mjs', '--check']);
+  await step('drawings of docs/members', process.execPath, ['scripts/members.mjs', '--check']);
+  await step('import directions', bin('depcruise'), [
+    '--config',
+    '.dependency-cruiser.mjs',
+    '--output-type',
+    'err',
+    'packages',
+    'apps',
+  ]);
+  await step('unused files and exports', bin('knip'), ['--no-progress']);
+  await step('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 }
 
 async function endToEnd() {
   const { needChromium } = await import('./lib/chromium.mjs');
   const { startServer } = await import('./lib/server.mjs');
   await needChromium();
-  await buildAll();
   const databaseUrl = await testCluster();
-  const [demo, empty] = [await ownDatabase(databaseUrl, 'e2e'), await ownDatabase(databaseUrl, 'e2e_empty')];
-  // A second program with nothing in it, to take in what the first one gave out.
-  servers.push(startServer({ databaseUrl: demo, port: 0, demo: true }));
-  servers.push(startServer({ databaseUrl: empty, port: 0, demo: false }));
-  const [address, emptyAddress] = await Promise.all(servers.map((server) => server.address));
+  const start = async (name, demo) => {
+    const server = startServer({ databaseUrl: await ownDatabase(databaseUrl, name), port: 0, demo });
+    servers.push(server);
+    return server.address;
+  };
+  const addresses = [];
+  for (let worker = 0; worker < WORKERS; worker += 1) addresses.push(await start(`e2e_${worker}`, true));
+  // A program with nothing in it, to take in what another one gave out.
+  const emptyAddress = await start('e2e_empty', false);
   const report = path.join(scratch, 'e2e.json');
   const env = {
-    GYRUS_ADDRESS: address,
+    GYRUS_ADDRESSES: addresses.join(' '),
     GYRUS_EMPTY_ADDRESS: emptyAddress,
     PLAYWRIGHT_JSON_OUTPUT_NAME: report,
   };
@@ -100,9 +162,24 @@ async function endToEnd() {
     ['test', '--config', 'e2e/playwright.config.ts', ...extra],
     env,
     () =>
-      readCounts(report, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected })),
+      readCounts(report, ({ stats, suites }) => ({
+        passed: stats.expected + stats.flaky,
+        failed: stats.unexpected,
+        names: suites.flatMap(brokenIn),
+      })),
   );
 }
+
+/** Titles of what failed in a file of end-to-end tests, with the error of its last try. */
+const brokenIn = ({ specs = [], suites = [] }) => [
+  ...specs
+    .filter(({ ok }) => !ok)
+    .map(
+      ({ title, file, tests }) =>
+        `e2e/${file} › ${title}\n${tests.flatMap(({ results }) => results.at(-1)?.error?.message ?? []).join('\n')}`,
+    ),
+  ...suites.flatMap(brokenIn),
+];
 
 /** The end-to-end servers have databases of their own beside those of the API tests. */
 async function ownDatabase(databaseUrl, name) {
@@ -133,52 +210,47 @@ async function cleanUp() {
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, () => void cleanUp().then(() => process.exit(130)));
 
-const begun = Date.now();
-try {
-  await installPackages();
-  if (part === 'all') {
-    await step('lint', bin('eslint'), ['.', '--cache', '--cache-location', 'node_modules/.cache/eslint/']);
-    await step('import directions', bin('depcruise'), [
-      '--config',
-      '.dependency-cruiser.mjs',
-      '--output-type',
-      'err',
-      'packages',
-      'apps',
-    ]);
-    await step('unused files and exports', bin('knip'), ['--no-progress']);
-    await step('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-    await step('types', bin('tsc'), ['-b']);
-    await step('schemas of docs/format', process.execPath, ['scripts/schemas.mjs', '--check']);
-    await step('drawings of docs/members', process.execPath, ['scripts/members.mjs', '--check']);
-    await step('types of the tests', bin('tsc'), ['-p', 'tsconfig.test.json']);
-  }
-  if (wants('unit')) {
-    await buildCli();
-    await jest('unit');
-  }
-  if (wants('api')) {
-    // Sheets are made by the built worker, also where the rest of the server runs from its source.
-    await buildAll();
-    await jest('api', { GYRUS_TEST_DATABASE_URL: await testCluster() });
-    await buildCli();
-    await jest('start');
-  }
-  if (part === 'fuzz') {
-    await buildAll();
-    await jest('api', {
+/** The parts that were asked for, one after the other. */
+async function runParts() {
+  await timed('packages', installPackages);
+  if (part === 'all') await staticChecks();
+  // Sheets are made by the built worker, also where the rest of the server runs from its source.
+  if (part !== 'all')
+    await timed('build', async () => {
+      await buildCli();
+      if (part !== 'unit') await buildAll();
+    });
+  if (part === 'unit') await jest('unit tests', ['unit']);
+  if (part === 'api')
+    await jest('API tests', ['api', 'start'], { GYRUS_TEST_DATABASE_URL: await testCluster() });
+  if (part === 'all')
+    await jest('unit and API tests', ['unit', 'api', 'start'], {
+      GYRUS_TEST_DATABASE_URL: await testCluster(),
+    });
+  if (part === 'fuzz')
+    await jest('fuzz', ['api'], {
       GYRUS_TEST_DATABASE_URL: await testCluster(),
       GYRUS_FUZZ_RUNS: process.env.GYRUS_FUZZ_RUNS ?? '1000',
       GYRUS_FUZZ_SEED: process.env.GYRUS_FUZZ_SEED ?? String(Date.now() % 1e9),
     });
-  }
   if (wants('e2e')) await endToEnd();
+}
+
+const begun = Date.now();
+try {
+  await runParts();
 } catch (error) {
-  console.error(error instanceof Advice ? `\n${error.message}` : error);
+  const said = error instanceof Advice ? error.message : (error.stack ?? String(error));
+  console.error(`\n${said}`);
+  failures.push(said);
   totals.failed += 1;
 } finally {
   await cleanUp();
 }
+if (failures.length > 0) console.log(`\nFailed:\n${failures.join('\n\n')}`);
+console.log(
+  `\n${durations.map(({ name, seconds }) => `${seconds.toFixed(0).padStart(5)} s  ${name}`).join('\n')}`,
+);
 console.log(
   `\nin ${Math.round((Date.now() - begun) / 1000)} s\n${totals.passed} passed, ${totals.failed} failed`,
 );

@@ -16,7 +16,7 @@ import {
   harnessIn,
   hoopAnswerOf,
   hoopFront,
-  lapAnswers,
+  lapIn,
   type LengthStyle,
   markOutStrip,
   type Outcome,
@@ -43,7 +43,7 @@ export const planCommands: Record<string, (args: string[], read: ReadFile) => Ou
         findings: findingsIn(plan, answers, copes, books),
         copes,
         harness: harnessIn(plan, answers, books),
-        lapBelts: lapAnswers(plan, books),
+        lapBelts: lapIn(plan, books),
         cockpit: cockpitIn(plan, answers),
       });
     }),

@@ -1,10 +1,21 @@
 import fc from 'fast-check';
-import { cockpitIn, copesIn, evaluate, findingsIn, harnessIn } from './evaluate.ts';
+import { cockpitIn, copesIn, evaluate, findingsIn, harnessIn, lapIn } from './evaluate.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
 import { applyRemedy, type Finding } from './findings/index.ts';
-import { lapAnswers, type RuleBook, type RuleCheck } from './rules/index.ts';
+import { type RuleBook, type RuleCheck } from './rules/index.ts';
 import { assumed } from './measure/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, heightOn, mm, personOf, placeAt, point } from './testing.ts';
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  deg,
+  heightOn,
+  mm,
+  personOf,
+  placeAt,
+  point,
+} from './testing/index.ts';
 
 /** A driver of any size in a seat that slides, rises and reclines, with one to three slots. */
 const driver = fc.record({
@@ -135,7 +146,7 @@ test('how far straps spread is one figure, at Inspect and behind the seats', () 
 
 test('lap belts are judged once: Inspect’s findings are what the Harness page shows', () => {
   every({ kind: 'lap-window', least: deg(45), most: deg(80) }, 'main-hoop', (plan, book) => {
-    const shown = lapAnswers(plan, [book]).map(({ verdicts }) => [verdicts[0]?.status, verdicts[0]?.angle]);
+    const shown = lapIn(plan, [book]).map(({ verdicts }) => [verdicts[0]?.status, verdicts[0]?.angle]);
     const found = evaluate(plan, EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule);
     expect(found.map((one) => [one.status, figure(one, 'measured')])).toEqual(shown);
   });

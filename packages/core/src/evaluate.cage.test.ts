@@ -16,7 +16,7 @@ import {
   planWith,
   point,
   stationOn,
-} from './testing.ts';
+} from './testing/index.ts';
 import { valueOf } from './survey/index.ts';
 
 const start = planWith(LEANING_CAR);

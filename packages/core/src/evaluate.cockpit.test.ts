@@ -2,7 +2,7 @@ import { cockpitIn, evaluate, findingsIn, tubesIn } from './evaluate.ts';
 import { driverView, sightView } from './drawing/index.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
 import { type Finding } from './findings/index.ts';
-import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from './testing.ts';
+import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from './testing/index.ts';
 
 const person = (changes: Partial<Occupant> = {}): Occupant => ({
   ...personOf('o'),

@@ -5,7 +5,7 @@ import { copeTemplate, curveOf } from './drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { applyRemedy, copeFindings } from './findings/index.ts';
 import { type RuleBook, seamFindings } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, mm, plateOf, point, stationOn } from './testing.ts';
+import { bar, bookOf, cageOf, choosing, mm, plateOf, point, stationOn } from './testing/index.ts';
 
 const copesOf = (plan: Plan) => copesIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
 const endOf = (plan: Plan, piece: string, end: 'a' | 'b'): EndCut => {

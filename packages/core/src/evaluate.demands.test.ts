@@ -15,7 +15,7 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing.ts';
+} from './testing/index.ts';
 
 const findingsOf = (plan: Plan, book: RuleBook) =>
   evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);

@@ -4,7 +4,18 @@ import { INCH } from './measure/index.ts';
 import { copeOf } from './cope/index.ts';
 import { straightAxis } from './centreline/index.ts';
 import { type Die, EMPTY_SHOP, type MainHoop, type Plan, readPlan } from './plan/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, mm, personOf, placeAt, point, stationOn } from './testing.ts';
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  deg,
+  mm,
+  personOf,
+  placeAt,
+  point,
+  stationOn,
+} from './testing/index.ts';
 
 /** Figures that a fabricator sets by, each held against something outside the formula that makes it. */
 

@@ -1,7 +1,7 @@
 import { evaluate } from './evaluate.ts';
 import { factOf } from './findings/index.ts';
 import { type Distrusted, EMPTY_SHOP } from './plan/index.ts';
-import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
+import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing/index.ts';
 import { type Gap } from './cage/index.ts';
 
 const gapsOf = (...given: Parameters<typeof planWith>): Gap[] =>

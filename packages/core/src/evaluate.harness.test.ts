@@ -1,6 +1,6 @@
 import { evaluate, harnessIn } from './evaluate.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { bar, cageOf, deg, heightOn, mm, personOf, placeAt, point, stationOn } from './testing.ts';
+import { bar, cageOf, deg, heightOn, mm, personOf, placeAt, point, stationOn } from './testing/index.ts';
 
 const person = (name: string, z: number): Plan['occupants'][number] => ({
   ...personOf(name),

@@ -1,7 +1,18 @@
 import { cockpitIn, evaluate } from './evaluate.ts';
 import { factOf } from './findings/index.ts';
 import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, mm, personOf, placeAt, point, stationOn } from './testing.ts';
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  deg,
+  mm,
+  personOf,
+  placeAt,
+  point,
+  stationOn,
+} from './testing/index.ts';
 
 /** A helmet is a ball of 140 mm below its top (common practice); the hoop of these tests is upright, of 2 in tube. */
 const BALL = 140;

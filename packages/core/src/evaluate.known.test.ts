@@ -16,7 +16,7 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing.ts';
+} from './testing/index.ts';
 
 const stays = (at = point(-700, 500, 200)) =>
   bar('b', 'backstay', stationOn('m-hoop', 'crown-left', -40), at, { pair: 'mirrored' });

@@ -9,7 +9,7 @@ import {
   readPlan,
   type Survey,
 } from './plan/index.ts';
-import { bar, cageOf, deg, inch, mm, placeAt, plateOf, point, stationOn } from './testing.ts';
+import { bar, cageOf, deg, inch, mm, placeAt, plateOf, point, stationOn } from './testing/index.ts';
 
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
 const read = (plan: Plan): Plan => expectValue(readPlan(JSON.parse(JSON.stringify(plan))));

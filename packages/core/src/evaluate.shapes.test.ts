@@ -4,7 +4,7 @@ import { evaluate, pieceAnswerOf } from './evaluate.ts';
 import { factOf } from './findings/index.ts';
 import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from './plan/index.ts';
 import { distance, type Vec3 } from './space/index.ts';
-import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing.ts';
+import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing/index.ts';
 import { type Tube } from './cage/index.ts';
 import { valueOf } from './survey/index.ts';
 

@@ -15,7 +15,7 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing.ts';
+} from './testing/index.ts';
 
 /** Every kind of check once, with all its limits: the compiler holds the list to the kinds that there are. */
 const CHECKS: { [Kind in RuleCheck['kind']]: Extract<RuleCheck, { kind: Kind }> } = {

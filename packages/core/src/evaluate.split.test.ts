@@ -4,7 +4,7 @@ import { distance, type Vec3 } from './space/index.ts';
 import { EMPTY_SHOP, type Part, type Plan } from './plan/index.ts';
 import { copeFindings, factOf, textFact } from './findings/index.ts';
 import { type RuleCheck } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing.ts';
+import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing/index.ts';
 
 const splitBy = (...members: string[]) => ({
   crossings: members.map((member) => ({ member, goes: 'split' as const })),

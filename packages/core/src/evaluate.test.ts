@@ -3,7 +3,7 @@ import { evaluate, hoopAnswerOf } from './evaluate.ts';
 import { type Die, EMPTY_SHOP, type MainHoop, type Plan, readPlan, type Shop } from './plan/index.ts';
 import { type Finding } from './findings/index.ts';
 import { readRuleBook, type RuleBook } from './rules/index.ts';
-import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing.ts';
+import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing/index.ts';
 
 const IN = 25.4;
 const test2in = (id: string, reading: string, released: string) => ({

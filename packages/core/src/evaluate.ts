@@ -40,13 +40,13 @@ import {
 import { arcsIn } from './centreline/index.ts';
 import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
+import { type HarnessAnswer, harnessAnswers, type LapAnswer, lapAnswers } from './harness/index.ts';
 import { allFindings, cockpitFindings, copeFindings, type Finding } from './findings/index.ts';
 import {
   bookFindings,
   continuousPieces,
-  type HarnessAnswer,
-  harnessAnswers,
   seamFindings,
+  strapWindows,
   type RuleBook,
   type RuledMember,
 } from './rules/index.ts';
@@ -127,9 +127,9 @@ export function pieceAnswerOf(
   { members }: Evaluation,
   piece: string,
 ): { of: MemberAnswer; answer: PieceAnswer } | null {
-  for (const of of members) {
-    const answer = of.pieces.find((one) => one.piece === piece);
-    if (answer) return { of, answer };
+  for (const member of members) {
+    const answer = member.pieces.find((one) => one.piece === piece);
+    if (answer) return { of: member, answer };
   }
   return null;
 }
@@ -254,7 +254,17 @@ export const findingsIn = (
 
 /** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */
 export const harnessIn = (plan: Plan, evaluation: Evaluation, books: RuleBook[]): HarnessAnswer[] =>
-  harnessAnswers(plan, tubesIn(evaluation), evaluation.joints, evaluation.parts, books);
+  harnessAnswers(
+    plan,
+    tubesIn(evaluation),
+    evaluation.joints,
+    evaluation.parts,
+    strapWindows(plan, books, 'harness-window'),
+  );
+
+/** The measured anchors of lap belts, by the windows of the chosen books. */
+export const lapIn = (plan: Plan, books: RuleBook[]): LapAnswer[] =>
+  lapAnswers(plan, strapWindows(plan, books, 'lap-window'));
 
 /** The people in the cage: what helmet and limbs can reach, what they see, how they get in. Apart, as copes are. */
 export const cockpitIn = (plan: Plan, evaluation: Evaluation): CockpitAnswer =>

@@ -11,7 +11,7 @@ import {
 import { copesIn, evaluate, findingsIn } from './evaluate.ts';
 import { USUAL_ORDER, waysOf } from './cage/index.ts';
 import { type MemberProposal, proposeMember, withBars } from './propose.ts';
-import { deg, mm } from './testing.ts';
+import { deg, mm } from './testing/index.ts';
 
 /** Cars from small to wide, dies from 2.8 to 4 diameters: common practice. mm and degrees */
 const car = fc.record({

@@ -28,7 +28,7 @@ import {
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
 import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
-import { type Made } from '../workers/tasks.ts';
+import { type MadeSheet } from '../workers/tasks.ts';
 
 /** How an outline can be had. */
 export const OUTLINE_FORMATS = { pdf: 'pdf', svg: 'svg', dxf: 'dxf' } as const;
@@ -60,7 +60,7 @@ type Answered = SheetSource & { evaluation: Evaluation; copes: Copes };
 type Printed = NodeJS.ReadableStream | string | { fault: Fault };
 
 /** Makes a sheet of a saved revision, or says why there is none. Everything in it is worked out here, from the plan. */
-export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<Made> {
+export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<MadeSheet> {
   const { plan, shop, books } = source;
   const evaluation = evaluate(plan, shop, books);
   const answered = { ...source, evaluation, copes: copesIn(plan, evaluation, books) };

@@ -1,6 +1,6 @@
 import { isPicture } from '../photos/isPicture.ts';
 import { makeSheet, type SheetAsked } from '../sheets/makeSheet.ts';
-import { type Made, type Task } from './tasks.ts';
+import { type MadeSheet, type Task } from './tasks.ts';
 
 /** Says that the work has begun: its time is counted from here, not from when it was put in the line. */
 const begin = ({ begun }: Task<unknown>): void => {
@@ -9,7 +9,7 @@ const begin = ({ begun }: Task<unknown>): void => {
 };
 
 /** Makes a sheet, a pack or an outline. */
-export function sheet(task: Task<SheetAsked>): Promise<Made> {
+export function sheet(task: Task<SheetAsked>): Promise<MadeSheet> {
   begin(task);
   return makeSheet(task.asked);
 }

@@ -17,7 +17,7 @@ import { begin, edit, type History, redo, seal, undo } from './history.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'no-answer' | 'clash' | 'refused';
 
-interface Base {
+interface SavedRevision {
   id: string;
   number: number;
 }
@@ -28,7 +28,7 @@ export interface Other {
   /** The plan that both started from. */
   base: Plan;
   /** The newer revision; null for what a closed tab left. */
-  revision: Base | null;
+  revision: SavedRevision | null;
   /** What a closed tab left: kept until it is in the plan. */
   left: LeftDraft | null;
 }
@@ -42,7 +42,7 @@ export interface Clashing extends Other {
 
 /** Somebody else's changes that were put into the plan on screen, for telling. */
 interface Merged {
-  revision: Base | null;
+  revision: SavedRevision | null;
   before: Plan;
   changes: FieldChange[];
 }
@@ -50,7 +50,7 @@ interface Merged {
 interface JobState {
   jobId: string | null;
   /** The revision that the plan on screen goes on from. */
-  base: Base;
+  base: SavedRevision;
   /** The variant that is worked on. */
   branch: string;
   history: History<Plan> | null;
@@ -82,10 +82,10 @@ interface JobState {
   /** A save of the plan on screen is on its way, under this id. */
   saving: (id: string) => void;
   /** The server has a plan of this job and variant, on screen or not any more. */
-  savedAs: (doc: Doc, revision: Base, plan: Plan) => void;
+  savedAs: (doc: Doc, revision: SavedRevision, plan: Plan) => void;
   notSaved: (doc: Doc, state: 'no-answer' | 'refused', refusal?: string) => void;
   /** The newest revision is our own save, whose answer was lost: it is gone on from. */
-  goOnFrom: (revision: Base, plan: Plan) => void;
+  goOnFrom: (revision: SavedRevision, plan: Plan) => void;
   /** A newer revision is there, and is being put together with the plan on screen. */
   comparing: () => void;
   /** Fields that both changed are asked. */
@@ -232,7 +232,7 @@ function stateOf(head: Revision, draft: Draft | undefined | null) {
 }
 
 /** A save of a plan that is off the screen by now was answered: its draft goes on from there, or is done with. */
-function draftSaved(of: Doc, base: Base, plan: Plan): void {
+function draftSaved(of: Doc, base: SavedRevision, plan: Plan): void {
   const draft = findDraft(of);
   if (!draft) return;
   const done = isSameData(draft.plan, plan);

@@ -9,7 +9,7 @@ export {
   marksOf,
   type PlacedBend,
 } from './marks.ts';
-export { type Pull, pullFor } from './school.ts';
+export { type Pull, pullFor } from './pull.ts';
 export { type Springback, springbackFrom } from './springback.ts';
 export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './clashes.ts';
 export { takeOff, type TakeOffLine, type TakeOffStep } from './takeOff.ts';
@@ -17,7 +17,7 @@ export { elasticShare } from './theory.ts';
 export {
   type MarkInput,
   markInput,
-  type School,
+  type SpringbackModel,
   type SpringbackInput,
   springbackInput,
   type TestBend,

@@ -26,7 +26,7 @@ export const springbackInput = z.strictObject({
 export type SpringbackInput = z.infer<typeof springbackInput>;
 
 /** How the reading follows from the angle: the schools of the command line. */
-const schoolInput = z.discriminatedUnion(
+const springbackModel = z.discriminatedUnion(
   'model',
   [
     z.strictObject({ model: z.literal('none') }),
@@ -47,14 +47,14 @@ const schoolInput = z.discriminatedUnion(
         : 'the model of springback is one of "none", "constant", "share", "tests"',
   },
 );
-export type School = z.infer<typeof schoolInput>;
+export type SpringbackModel = z.infer<typeof springbackModel>;
 
 const side = oneOf(['a', 'b'], "the clamp's end");
 
 export const markInput = z.strictObject({
   points: pointsInput,
   clr: clrInput.optional(),
-  springback: schoolInput,
+  springback: springbackModel,
   growRadius: z.boolean(say('true or false')),
   die: z.strictObject(
     {

@@ -2,8 +2,8 @@ import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { arcOf, type Corner, type Corners, cornersOf, layOut, type Lra } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { fromDatum, type Side } from './datum.ts';
-import { type MarkInput, type School } from './input.ts';
-import { type Pull, pullFor } from './school.ts';
+import { type MarkInput, type SpringbackModel } from './input.ts';
+import { type Pull, pullFor } from './pull.ts';
 
 /** A bend as it is marked on the blank. mm from the datum, degrees. */
 export interface MarkedBend {
@@ -81,7 +81,7 @@ export function marksOf(input: MarkInput): Outcome<Marks> {
 export interface BendTooling {
   clr: number;
   die: MarkInput['die'];
-  springback: School;
+  springback: SpringbackModel;
   growRadius: boolean;
   clampSide: Side;
 }

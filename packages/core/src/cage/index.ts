@@ -3,7 +3,7 @@ export { type Drift, driftOf } from './sheet/drift.ts';
 export { type Gap, gapsOf } from './hoop/gaps.ts';
 export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop } from './hoop/hoop.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
-export { type BendSetup, type SchoolUsed, setupOf, testsFor } from './sheet/tooling.ts';
+export { type BendSetup, type SpringbackUsed, setupOf, testsFor } from './sheet/tooling.ts';
 export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
 export {
   type Needs,

@@ -1,4 +1,4 @@
-import { LEANING_CAR, planWith } from '../testing.ts';
+import { LEANING_CAR, planWith } from '../testing/index.ts';
 import { bodyOutline, outlinePoints } from './index.ts';
 
 const measuresOf = (texts: Record<string, string>) => planWith(texts).survey.measures;

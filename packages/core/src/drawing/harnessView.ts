@@ -1,6 +1,6 @@
-import { type SlotPlace } from '../harness/index.ts';
+import { type HarnessAnswer } from '../harness/index.ts';
 import { formatAngle, formatLength, type LengthStyle, radians, writeSaid } from '../measure/index.ts';
-import { type HarnessAnswer } from '../rules/index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
 import { disc, type Drawing, type Point, type Shape } from './drawing.ts';
 
 interface HarnessViewOptions {

@@ -1,6 +1,6 @@
 import { evaluate } from '../evaluate.ts';
 import { EMPTY_SHOP, type Plan } from '../plan/index.ts';
-import { bar, cageOf, deg, mm, placeAt, plateOf, point, stationOn } from '../testing.ts';
+import { bar, cageOf, deg, mm, placeAt, plateOf, point, stationOn } from '../testing/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { sheetsIn } from './sheets.ts';
 

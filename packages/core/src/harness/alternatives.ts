@@ -1,14 +1,14 @@
 import { halve } from '../measure/index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
 import {
   type BarLine,
   brokenAt,
   type HeightInterval,
   heightInterval,
   offsetThatHelps,
-  type SlotPlace,
-  type StrapAttach,
   type StrapWindow,
 } from './interval.ts';
+import { type StrapAttach } from './strap.ts';
 
 /** A way out where no height of one bar suits all, as far as it helps. mm */
 export type Alternative =

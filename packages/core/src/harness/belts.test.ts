@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { straightAxis } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { mm, personOf, placeAt } from '../testing.ts';
+import { mm, personOf, placeAt } from '../testing/index.ts';
 import { type Tube } from '../cage/index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
 import {
   alternativesFor,
   type BarLine,
@@ -13,7 +14,6 @@ import {
   legRoom,
   longestSpan,
   offsetRange,
-  type SlotPlace,
   strapRuns,
   type StrapWindow,
 } from './index.ts';

@@ -13,9 +13,16 @@ export {
   heightInterval,
   type Limit,
   offsetThatHelps,
-  type SlotPlace,
-  type StrapAttach,
   type StrapWindow,
 } from './interval.ts';
-export { AS_MEASURED, carried, carriedByBack, type SeatPose, seatPoses, slotPlaces } from './places.ts';
-export { strapAngle } from './strap.ts';
+export { type StrapAttach, strapAngle } from './strap.ts';
+export { guidesOn, type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
+export { hipPlaces, type LapAnswer, lapAnswers, OF_LAP, type LapVerdict, lapVerdict } from './lapAnswer.ts';
+export {
+  type BarStraps,
+  keptWindows,
+  OF_STRAPS,
+  type StrapVerdict,
+  strapsTo,
+  strapVerdict,
+} from './straps.ts';

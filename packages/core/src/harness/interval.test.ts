@@ -6,10 +6,10 @@ import {
   brokenAt,
   heightInterval,
   offsetThatHelps,
-  type SlotPlace,
   type StrapAttach,
   type StrapWindow,
 } from './index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
 
 const bar: BarLine = { x: 0, z: 600, lean: 0.15, od: 38.1 };
 const place = (x: number, z: number, driver = 'A'): SlotPlace => ({ driver, notch: [], slot: [x, z] });

@@ -1,16 +1,6 @@
-import { type Said } from '../fault/index.ts';
-import { degrees, radians, rootBetween } from '../measure/index.ts';
-
-/** How the straps are fastened: to tabs, or wrapped over or under the bar. */
-export type StrapAttach = 'tab' | 'over' | 'under';
-
-/** One place of a strap's slot in side view: who sits, at which notch, which slot. mm, x forward, z up. */
-export interface SlotPlace {
-  driver: string;
-  /** `slide +40, recline 20°, lower slot`: what was moved from where it was measured. */
-  notch: Said;
-  slot: readonly [x: number, z: number];
-}
+import { radians, rootBetween } from '../measure/index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
+import { type StrapAttach, strapDirection } from './strap.ts';
 
 /** What a book allows: from horizontal, positive down toward the rear. Degrees */
 export interface StrapWindow {
@@ -51,12 +41,7 @@ export function angleAt(
   attach: StrapAttach,
 ): number | null {
   const rearward = slot[0] - (bar.x + bar.lean * (height - bar.z));
-  const down = slot[1] - height;
-  const apart = Math.hypot(rearward, down);
-  const radius = bar.od / 2;
-  if (rearward <= 0 || apart <= radius) return null;
-  const wrap = degrees(Math.asin(radius / apart));
-  return degrees(Math.atan2(down, rearward)) + { tab: 0, over: -wrap, under: wrap }[attach];
+  return strapDirection(rearward, slot[1] - height, bar.od / 2, attach);
 }
 
 /** Heights are looked for this far above and below the slot. mm */

@@ -4,7 +4,7 @@ import { placeAcross } from '../centreline/index.ts';
 import { degrees } from '../measure/index.ts';
 import { type CarSide, type Occupant } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
-import { AS_MEASURED, carriedByBack, type SeatPose, seatPoses } from './places.ts';
+import { AS_MEASURED, carriedByBack, type SeatPose, seatPoses } from '../occupant/index.ts';
 
 /** A shoulder strap from its slot to the bar, as measured. Car's frame, mm, degrees */
 export interface StrapRun {

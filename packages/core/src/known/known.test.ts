@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { assumed, isAssumed, knownAs } from '../measure/index.ts';
 import { newOccupant, type Plan, readPlan } from '../plan/index.ts';
-import { bar, cageOf, deg, heightOn, mm, placeAt, plateOf, point, stationOn } from '../testing.ts';
+import { bar, cageOf, deg, heightOn, mm, placeAt, plateOf, point, stationOn } from '../testing/index.ts';
 import { type AssumedThing, assumedIn, confirmed, pathKey } from './index.ts';
 
 const BY = { by: 'T. Moreau', on: '2026-11-26T10:00:00Z' };

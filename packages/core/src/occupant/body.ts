@@ -1,9 +1,9 @@
 import { type Said } from '../fault/index.ts';
 import { HELMET_RADIUS, placeOf } from '../cage/index.ts';
-import { carried, carriedByBack, type SeatPose } from '../harness/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { add, type Vec3 } from '../space/index.ts';
+import { carried, carriedByBack, type SeatPose } from './seat.ts';
 
 export const BODY_PARTS = ['helmet', 'torso', 'shoulder', 'elbow', 'knee', 'foot'] as const;
 export type BodyPart = (typeof BODY_PARTS)[number];

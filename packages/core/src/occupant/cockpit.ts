@@ -1,5 +1,4 @@
 import { type Tube } from '../cage/index.ts';
-import { AS_MEASURED, seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Body, bodyOf } from './body.ts';
 import { type DoorBarRoom, doorBarRooms } from './doors.ts';
@@ -7,6 +6,7 @@ import { entriesOf, type Entry } from './entry.ts';
 import { FRONT_HOOP, underHoop, type UnderHoop } from './helmet.ts';
 import { paddingList, type Stretch } from './padding.ts';
 import { type Room, roomsOf } from './room.ts';
+import { AS_MEASURED, seatPoses } from './seat.ts';
 import { type Sight, sightOf } from './sight.ts';
 
 /** Somebody in the car as measured, with what the cage leaves of the view. */

@@ -1,9 +1,9 @@
 import { type Said } from '../fault/index.ts';
 import { HELMET_RADIUS, helmetGap, placeOf, type Tube } from '../cage/index.ts';
 import { arcsIn, crossingsOf, directionAt, highestOf, lengthOf, pointAt } from '../centreline/index.ts';
-import { carriedByBack, seatPoses } from '../harness/index.ts';
 import { type Occupant, type Role } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
+import { carriedByBack, seatPoses } from './seat.ts';
 
 /** A figure at the setting of the seat where it is the worst. mm */
 export interface AtNotch {

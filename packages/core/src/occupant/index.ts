@@ -5,4 +5,13 @@ export { type Entry, isTooLow } from './entry.ts';
 export { type AtNotch, FRONT_HOOP, underHoop, type UnderHoop } from './helmet.ts';
 export { type Stretch } from './padding.ts';
 export { gapTo, helmetRoom, type Room } from './room.ts';
+export {
+  AS_MEASURED,
+  carried,
+  carriedByBack,
+  type SeatPose,
+  seatPoses,
+  type SlotPlace,
+  slotPlaces,
+} from './seat.ts';
 export { type Arc, type HiddenBy, hiddenAhead, hiddenAt, type Sight } from './sight.ts';

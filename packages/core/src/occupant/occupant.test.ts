@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { type Tube } from '../cage/index.ts';
 import { lengthOf, type Piece, pointAt } from '../centreline/index.ts';
-import { AS_MEASURED, carriedByBack, type SeatPose } from '../harness/index.ts';
 import { type Occupant, USUAL_COCKPIT } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Body, bodyOf, placesOf, type Volume } from './body.ts';
@@ -9,7 +8,8 @@ import { type CockpitAnswer, cockpitOf } from './cockpit.ts';
 import { gapTo, hiddenAhead, hiddenAt } from './index.ts';
 import { paddingList } from './padding.ts';
 import { roomsOf } from './room.ts';
-import { cageOf, deg, mm, personOf, placeAt } from '../testing.ts';
+import { AS_MEASURED, carriedByBack, type SeatPose } from './seat.ts';
+import { cageOf, deg, mm, personOf, placeAt } from '../testing/index.ts';
 
 /** A straight tube between two points. */
 function tubeFrom(from: Vec3, to: Vec3, changes: Partial<Tube> = {}): Tube {

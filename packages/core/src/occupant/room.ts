@@ -7,10 +7,10 @@ import {
   type Piece,
   straightAxis,
 } from '../centreline/index.ts';
-import { seatPoses } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Body, bodyOf, type BodyPart, type Volume } from './body.ts';
+import { seatPoses } from './seat.ts';
 
 /** How near somebody comes to a tube, at the worst setting of the seat. mm */
 export interface Room {

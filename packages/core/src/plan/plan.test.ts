@@ -1,4 +1,4 @@
-import { planWith, HANDBOOK_CAR } from '../testing.ts';
+import { planWith, HANDBOOK_CAR } from '../testing/index.ts';
 import { readPlan } from './index.ts';
 
 const plan = planWith(HANDBOOK_CAR);

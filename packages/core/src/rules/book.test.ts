@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bookOf, deg, mm } from '../testing.ts';
+import { bookOf, deg, mm } from '../testing/index.ts';
 import { migrateRuleBook, readRuleBook, type Rule, ruleBookFaults, type ScheduleRow } from './index.ts';
 
 const book = bookOf({ kind: 'angle', from: 'vertical', least: deg(30), most: null });

@@ -1,9 +1,9 @@
-import { lapAnswers } from './lapAnswer.ts';
+import { lapAnswers } from '../harness/index.ts';
 import { continuousPieces, rulesOfKind } from './chosen.ts';
 import { type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 import { type Plan } from '../plan/index.ts';
-import { bar, bookOf, cageOf, choosing, deg, heightOn, personOf, placeAt } from '../testing.ts';
+import { bar, bookOf, cageOf, choosing, deg, heightOn, personOf, placeAt } from '../testing/index.ts';
 
 const windowOf = (least: number, most: number, more: Partial<RuleBook> = {}): RuleBook =>
   bookOf({ kind: 'harness-window', least: deg(least), most: deg(most) }, 'harness-bar', more);
@@ -58,11 +58,16 @@ test('lap anchors: measured ones alone, at every setting of the seat', () => {
     body: { ...body, hip: placeAt(300, 300, 200) },
     lap: { left: placeAt(200, 560, 50), right: null },
   };
-  const [left, ...more] = lapAnswers({ ...cageOf(), occupants: [person] }, []);
+  const [left, ...more] = lapAnswers(
+    { ...cageOf(), occupants: [person] },
+    strapWindows(cageOf(), [], 'lap-window'),
+  );
   expect(more).toEqual([]);
   expect(left?.now).toBeCloseTo((Math.atan2(150, 100) * 180) / Math.PI, 9);
   // 45 to 80° is common practice: 150 mm below the hip they are 150 to 26 mm behind it.
   expect(left?.interval?.rear.x).toBeCloseTo(150, 6);
   expect(left?.interval?.front.x).toBeCloseTo(300 - 150 / Math.tan((80 * Math.PI) / 180), 6);
-  expect(lapAnswers({ ...cageOf(), occupants: [personOf('o')] }, [])).toEqual([]);
+  expect(
+    lapAnswers({ ...cageOf(), occupants: [personOf('o')] }, strapWindows(cageOf(), [], 'lap-window')),
+  ).toEqual([]);
 });

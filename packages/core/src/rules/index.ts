@@ -3,14 +3,12 @@ export { readRuleBook } from './readRuleBook.ts';
 export { ruleBookFaults } from './bookFaults.ts';
 export { bookFindings } from './checkBooks.ts';
 export { chosenBook, continuousPieces, holdsOf } from './chosen.ts';
-export { type HarnessAnswer, harnessAnswers, type StrapNow } from './harnessAnswer.ts';
-export { type StrapVerdict } from './straps.ts';
-export { type LapAnswer, lapAnswers, type LapVerdict } from './lapAnswer.ts';
 export { type EditionChange, editionChanges, type Stated } from './edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
 export { COUNTED_IN, type CountedIn, READINGS, type Reading, type RuleCheck } from './ruleCheck.ts';
 export { type RuledMember } from './subject.ts';
 export { seamFindings } from './seamFindings.ts';
+export { strapWindows } from './strapWindows.ts';
 export { type PassedOver, passedOver } from './passedOver.ts';
 export {
   type Rule,

@@ -2,8 +2,7 @@ import { type Assumed, type AssumedThing } from '../known/index.ts';
 import { FRONT_HOOP } from '../occupant/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { type Finding, textFact } from '../findings/index.ts';
-import { OF_LAP } from './lapAnswer.ts';
-import { OF_STRAPS } from './straps.ts';
+import { OF_LAP, OF_STRAPS } from '../harness/index.ts';
 import { type RuleCheck } from './ruleCheck.ts';
 import { type Subject } from './subject.ts';
 

@@ -9,7 +9,7 @@ import {
 } from '../cage/index.ts';
 import { type CarSide, type Member, type Plan, type Shop } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { type StrapWindow } from '../harness/index.ts';
+import { type BarStraps, strapsTo, type StrapWindow } from '../harness/index.ts';
 import { type Assumed } from '../known/index.ts';
 import { type Finding, finding } from '../findings/index.ts';
 
@@ -50,7 +50,7 @@ export interface Subject extends RuledMember {
 }
 
 /** What all findings of one rule about one member have in common. */
-export type Base = Pick<Finding, 'key' | 'member' | 'rule'>;
+export type FindingOrigin = Pick<Finding, 'key' | 'member' | 'rule'>;
 
 export const tubesOf = ({ pieces }: RuledMember): Tube[] => pieces.flatMap(({ tube }) => tube ?? []);
 
@@ -116,21 +116,28 @@ export const isFirstOf = (roles: readonly string[], { member, cage }: Subject): 
   cage.members.find((one) => roles.includes(one.member.role))?.member.id === member.id;
 
 /** A rule about feet holds for a member that has none: every end of it stands on a tube. */
-export const noFeet = (subject: Subject, base: Base): Finding =>
-  finding({ ...base, code: 'no-feet', status: 'clear', facts: { stamp: { text: stampsOf(subject) } } });
+export const noFeet = (subject: Subject, origin: FindingOrigin): Finding =>
+  finding({ ...origin, code: 'no-feet', status: 'clear', facts: { stamp: { text: stampsOf(subject) } } });
+
+/** The straps to the harness bar that a rule is held against; null where it has no place. */
+export function strapsOf(subject: Subject): BarStraps | null {
+  const { plan, joints, members } = subject.cage;
+  const [first, ...more] = tubesOf(subject);
+  return first ? strapsTo(plan, [first, ...more], joints, members.flatMap(tubesOf)) : null;
+}
 
 /** The check needs geometry or a measure that is not there yet: of everybody, or of somebody. */
-export const waiting = (what: string, base: Base, who?: { text: string }): Finding =>
+export const waiting = (what: string, origin: FindingOrigin, who?: { text: string }): Finding =>
   finding({
-    ...base,
-    key: `${base.key}/waiting`,
+    ...origin,
+    key: `${origin.key}/waiting`,
     code: 'waiting',
     status: 'ask',
     facts: { what: { text: what }, ...(who ? { who } : {}) },
   });
 
 /** Everybody whose shoulder nobody measured: what is asked of straps is asked of each of them. */
-export const unseated = ({ cage }: Subject, what: string, base: Base): Finding[] =>
+export const unseated = ({ cage }: Subject, what: string, origin: FindingOrigin): Finding[] =>
   cage.plan.occupants
     .filter(({ shoulder }) => shoulder === null)
-    .map(({ id, name }) => waiting(what, { ...base, key: `${base.key}/${id}` }, { text: name }));
+    .map(({ id, name }) => waiting(what, { ...origin, key: `${origin.key}/${id}` }, { text: name }));

@@ -1,7 +1,7 @@
 import { evaluate } from '../evaluate.ts';
 import { applyRemedy, type Remedy } from '../findings/index.ts';
 import { EMPTY_SHOP, type Plan, type Shop, type TubeChoice } from '../plan/index.ts';
-import { bookOf, cageOf, choosing, inch, mm } from '../testing.ts';
+import { bookOf, cageOf, choosing, inch, mm } from '../testing/index.ts';
 import { type RuleBook, type TubeOption } from './index.ts';
 
 type Sizes = Pick<TubeChoice, 'od' | 'wall' | 'kind'>;

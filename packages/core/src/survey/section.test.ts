@@ -1,5 +1,5 @@
 import { type Plan } from '../plan/index.ts';
-import { HANDBOOK_CAR, LEANING_CAR, planWith } from '../testing.ts';
+import { HANDBOOK_CAR, LEANING_CAR, planWith } from '../testing/index.ts';
 import {
   asymmetry,
   axisSection,

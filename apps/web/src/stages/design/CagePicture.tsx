@@ -15,7 +15,7 @@ import { useCopes } from '../../job/useEvaluation.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
-import { type Looks } from './looks.ts';
+import { type ViewSettings } from './viewSettings.ts';
 
 const Space = lazy(async () => ({ default: (await import('./space/Space.tsx')).Space }));
 
@@ -28,7 +28,7 @@ interface CagePictureProps {
   tubes: Tube[];
   selected: string | null;
   onSelect: (piece: string) => void;
-  looks: Looks;
+  settings: ViewSettings;
   measure: [Vec3, Vec3] | null;
 }
 
@@ -46,14 +46,14 @@ export const hasWebGl: boolean = (() => {
 
 /** The hoop in the car, or the whole cage: in its three square views, or in space. */
 export function CagePicture(props: CagePictureProps) {
-  const { kind, hoop, evaluation, tubes, selected, onSelect, looks, measure } = props;
+  const { kind, hoop, evaluation, tubes, selected, onSelect, settings, measure } = props;
   const { survey, occupants, plates, gussets } = usePlan();
   const around = useMemo(
     () => ({ survey, occupants, plates, gussets }),
     [survey, occupants, plates, gussets],
   );
   if (kind === 'space')
-    return <InSpace {...{ around, evaluation, tubes, selected, onSelect, measure, looks }} />;
+    return <InSpace {...{ around, evaluation, tubes, selected, onSelect, measure, settings }} />;
   if (kind === 'hoop') return hoop && <HoopInCar hoop={hoop} />;
   return <SquareView view={kind} tubes={tubes} selected={selected} />;
 }
@@ -63,7 +63,7 @@ interface InSpaceProps extends Omit<CagePictureProps, 'kind' | 'hoop'> {
 }
 
 /** Tubes are square at first; their cuts come after them, when they are computed for these very tubes. */
-function InSpace({ looks, ...props }: InSpaceProps) {
+function InSpace({ settings, ...props }: InSpaceProps) {
   const copes = useCopes();
   return (
     <ErrorBoundary what="The view in space">
@@ -71,10 +71,10 @@ function InSpace({ looks, ...props }: InSpaceProps) {
         <Space
           {...props}
           copes={copes}
-          view={looks.eye}
-          car={looks.car}
-          stamps={looks.stamps}
-          ghosts={looks.ghosts}
+          view={settings.eye}
+          car={settings.car}
+          stamps={settings.stamps}
+          ghosts={settings.ghosts}
           className={FRAME}
         />
       </Suspense>

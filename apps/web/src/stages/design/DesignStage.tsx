@@ -21,7 +21,7 @@ import { useStable } from '../../shared/useStable.ts';
 import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
 import { HoopFigures } from './HoopFigures.tsx';
-import { FIRST_LOOKS } from './looks.ts';
+import { FIRST_VIEW } from './viewSettings.ts';
 import { measureBetween, MeasurePanel } from './MeasurePanel.tsx';
 import { PictureTools } from './PictureTools.tsx';
 import { SymmetryPanel } from './SymmetryPanel.tsx';
@@ -58,9 +58,12 @@ export function DesignStage() {
   const view = viewOf(address.get('view'), hoop);
   const selected = address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '';
   const select = useStable((piece: string) => put({ tube: piece }));
-  const [looks, setLooks] = useState(FIRST_LOOKS);
+  const [settings, setSettings] = useState(FIRST_VIEW);
   const [asked, setAsked] = useState({ from: '', to: '' });
-  const tubes = useMemo(() => shownTubes(plan.fitOrder, all, looks.upTo), [plan.fitOrder, all, looks.upTo]);
+  const tubes = useMemo(
+    () => shownTubes(plan.fitOrder, all, settings.upTo),
+    [plan.fitOrder, all, settings.upTo],
+  );
   const from = asked.from || selected;
   const measured = useMemo(() => measureBetween(plan, all, from, asked.to), [plan, all, from, asked.to]);
   const hasCage = all.length > 0;
@@ -91,11 +94,11 @@ export function DesignStage() {
               tubes={tubes}
               selected={selected}
               onSelect={select}
-              looks={looks}
+              settings={settings}
               measure={measured?.line ?? null}
             />
             {view !== 'hoop' && (
-              <PictureTools looks={looks} onChange={setLooks} space={view === 'space'} tubes={all} />
+              <PictureTools settings={settings} onChange={setSettings} space={view === 'space'} tubes={all} />
             )}
           </>
         ) : (
@@ -111,7 +114,7 @@ export function DesignStage() {
               to={asked.to}
               onChange={(first, to) => setAsked({ from: first, to })}
             />
-            {looks.ghosts && <SymmetryPanel />}
+            {settings.ghosts && <SymmetryPanel />}
           </div>
         )}
         {hoop && 'hoop' in hoop.hoop && view === 'hoop' && <HoopFigures hoop={hoop.hoop.hoop} />}

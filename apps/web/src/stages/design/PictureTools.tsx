@@ -2,7 +2,7 @@ import { type Tube } from '@gyrus/core';
 import { useId } from 'react';
 import { usePlan } from '../../job/planStore.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
-import { type Looks } from './looks.ts';
+import { type ViewSettings } from './viewSettings.ts';
 import { type SpaceView } from './space/Space.tsx';
 
 const EYES: { value: SpaceView; text: string }[] = [
@@ -13,17 +13,17 @@ const EYES: { value: SpaceView; text: string }[] = [
 ];
 
 interface PictureToolsProps {
-  looks: Looks;
-  onChange: (looks: Looks) => void;
+  settings: ViewSettings;
+  onChange: (settings: ViewSettings) => void;
   space: boolean;
   tubes: Tube[];
 }
 
 /** The fit order as a slider; in space also where the eye is, the car round the cage, and the mirror image over it. */
-export function PictureTools({ looks, onChange, space, tubes }: PictureToolsProps) {
+export function PictureTools({ settings, onChange, space, tubes }: PictureToolsProps) {
   const { fitOrder } = usePlan();
   const id = useId();
-  const shown = looks.upTo ?? fitOrder.length;
+  const shown = settings.upTo ?? fitOrder.length;
   const last = tubes.find((tube) => tube.piece === fitOrder[shown - 1]);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -32,15 +32,23 @@ export function PictureTools({ looks, onChange, space, tubes }: PictureToolsProp
           <Segmented
             quiet
             label="the eye"
-            value={looks.eye}
+            value={settings.eye}
             options={EYES}
-            onChange={(eye) => onChange({ ...looks, eye })}
+            onChange={(eye) => onChange({ ...settings, eye })}
           />
-          <Check label="the car" on={looks.car} onChange={(car) => onChange({ ...looks, car })} />
-          <Check label="stamps" on={looks.stamps} onChange={(stamps) => onChange({ ...looks, stamps })} />
+          <Check label="the car" on={settings.car} onChange={(car) => onChange({ ...settings, car })} />
+          <Check
+            label="stamps"
+            on={settings.stamps}
+            onChange={(stamps) => onChange({ ...settings, stamps })}
+          />
         </>
       )}
-      <Check label="mirror image" on={looks.ghosts} onChange={(ghosts) => onChange({ ...looks, ghosts })} />
+      <Check
+        label="mirror image"
+        on={settings.ghosts}
+        onChange={(ghosts) => onChange({ ...settings, ghosts })}
+      />
       <div className="flex min-w-64 flex-1 items-center gap-3">
         <label htmlFor={id} className="text-quiet whitespace-nowrap">
           fitted up to <span className="text-ink font-semibold">{last?.stamp ?? 'all'}</span>
@@ -54,7 +62,7 @@ export function PictureTools({ looks, onChange, space, tubes }: PictureToolsProp
           value={shown}
           onChange={(event) => {
             const next = Number(event.target.value);
-            onChange({ ...looks, upTo: next >= fitOrder.length ? null : next });
+            onChange({ ...settings, upTo: next >= fitOrder.length ? null : next });
           }}
         />
       </div>

@@ -3,7 +3,7 @@ import {
   formatWithUnit,
   isAssumed,
   type LapAnswer,
-  lapAnswers,
+  lapIn,
   millimetres,
   writeSaid,
 } from '@gyrus/core';
@@ -21,7 +21,7 @@ import { TableHead } from '../../shared/TableHead.tsx';
 export function LapBelts() {
   const plan = usePlan();
   const books = useRuleBooks().data;
-  const answers = useMemo(() => lapAnswers(plan, books ?? []), [plan, books]);
+  const answers = useMemo(() => lapIn(plan, books ?? []), [plan, books]);
   return (
     <section aria-label="Lap belts" className="space-y-2">
       <h2 className="text-xl">Lap belts</h2>

@@ -2,7 +2,7 @@ import { directionAt, distanceToPath, lengthOf } from '../../centreline/index.ts
 import { clockingOf, type Cope, copeOf, endPoint, planeCut, seamOf, weldPrep } from '../../cope/index.ts';
 import { type CarSide, type Plan } from '../../plan/index.ts';
 import { scale, type Vec3 } from '../../space/index.ts';
-import { type End, type EndCut, type Made } from './endCut.ts';
+import { type End, type EndCut, type CutEnd } from './endCut.ts';
 import { type Joint } from '../placing/joint.ts';
 import { type PlateAnswer } from '../fittings/plates.ts';
 import { seamsOf, type Seams } from './seams.ts';
@@ -56,14 +56,14 @@ export function copesOf(setting: CopeSetting): Copes {
     plan.members.map(({ id, bending }) => [id, [bending.trimA.mm, bending.trimB.mm]] as const),
   );
   const boxes = new Map(tubes.map((tube) => [tube.piece, boxOf(tube)] as const));
-  const made: Made[] = [];
+  const made: CutEnd[] = [];
   const lengths: CutLengths[] = [];
   for (const tube of tubes) {
     if (existing.has(tube.member)) continue;
     const [a, b] = (['a', 'b'] as const).map((end) => {
       const headers = headersOf(tube, end, setting, { order, boxes });
       return { tube, headers, ...cutOf(tube, end, headers, setting) };
-    }) as [Made, Made];
+    }) as [CutEnd, CutEnd];
     made.push(a, b);
     const [trimA = 0, trimB = 0] = trims.get(tube.member) ?? [];
     lengths.push({
@@ -121,14 +121,14 @@ function headersOf(
   ];
 }
 
-type Common = Pick<
+type WhichEnd = Pick<
   EndCut,
   'piece' | 'member' | 'stamp' | 'end' | 'headers' | 'headerPieces' | 'plate' | 'sharpest'
 >;
 
-function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pick<Made, 'cut' | 'seam'> {
+function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pick<CutEnd, 'cut' | 'seam'> {
   const plate = headers.length === 0 ? plateUnder(tube, end, setting) : null;
-  const common: Common = {
+  const which: WhichEnd = {
     piece: tube.piece,
     member: tube.member,
     stamp: tube.stamp,
@@ -138,24 +138,24 @@ function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pic
     plate: plate?.stamp ?? null,
     sharpest: sharpestOf(tube, end, setting.joints),
   };
-  if (headers.length === 0) return { cut: toPlane(tube, end, common, plate?.normal ?? LEVEL), seam: null };
+  if (headers.length === 0) return { cut: toPlane(tube, end, which, plate?.normal ?? LEVEL), seam: null };
   const coped = copeOf(tube, end, headers, GENERATORS);
-  if (!coped.ok) return { cut: uncut(common, coped.fault.message), seam: null };
+  if (!coped.ok) return { cut: uncut(which, coped.fault.message), seam: null };
   const cope = coped.value;
   if (cope.shortest === null || cope.longest === null)
     return {
-      cut: uncut(common, 'the end lies inside its header, or passes it: move it along the bar'),
+      cut: uncut(which, 'the end lies inside its header, or passes it: move it along the bar'),
       seam: null,
     };
-  return { cut: toTubes(common, cope, cope.shortest, cope.longest), seam: seamOf(cope, tube.od / 2) };
+  return { cut: toTubes(which, cope, cope.shortest, cope.longest), seam: seamOf(cope, tube.od / 2) };
 }
 
-function toTubes(common: Common, cope: Cope, ear: number, throat: number): EndCut {
+function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): EndCut {
   const { setbacks: outer } = cope.outer;
   const { setbacks: inner } = cope.inner;
   const seats = !outer.includes(null);
   return {
-    ...common,
+    ...which,
     method: cope.passes.length > 0 ? 'saw' : 'template',
     why: seats
       ? cope.why
@@ -173,14 +173,14 @@ function toTubes(common: Common, cope: Cope, ear: number, throat: number): EndCu
 const LEVEL: Vec3 = [0, 0, 1];
 
 /** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
-function toPlane(tube: Tube, end: End, common: Common, normal: Vec3): EndCut {
+function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
   const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
   const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
   const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
   const cut = toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS);
-  if (!cut) return uncut(common, 'it has no direction to be cut square to');
+  if (!cut) return uncut(which, 'it has no direction to be cut square to');
   return {
-    ...common,
+    ...which,
     method: toPlate ? 'plane' : 'square',
     why: null,
     outer: cut.outer,
@@ -209,8 +209,8 @@ function sharpestOf({ piece }: Tube, end: End, joints: Joint[]): number | null {
   return angles.length > 0 ? Math.min(...angles.map(({ angle }) => angle)) : null;
 }
 
-const uncut = (common: Common, why: string): EndCut => ({
-  ...common,
+const uncut = (which: WhichEnd, why: string): EndCut => ({
+  ...which,
   method: 'none',
   why,
   outer: [],

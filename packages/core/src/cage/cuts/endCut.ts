@@ -36,7 +36,7 @@ export interface EndCut {
 }
 
 /** An end with what its seam follows from. */
-export interface Made {
+export interface CutEnd {
   tube: Tube;
   headers: Tube[];
   cut: EndCut;

@@ -1,6 +1,6 @@
 import { coveredBy, leastGap, type Seam, sweptTube } from '../../cope/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { type Made } from './endCut.ts';
+import { type CutEnd } from './endCut.ts';
 import { type Other, type SeamReach, torchIn } from './torch.ts';
 import { areApart, boxOf, type Tube } from '../tube.ts';
 
@@ -29,7 +29,7 @@ export interface Seams {
 const LEAST_COVERED = 1;
 
 /** Every seam with what covers it later, what crowds it and what the torch cannot reach. order: of fitting, by piece. */
-export function seamsOf(plan: Plan, made: Made[], tubes: Tube[], order: Map<string, number>): Seams {
+export function seamsOf(plan: Plan, made: CutEnd[], tubes: Tube[], order: Map<string, number>): Seams {
   const torchRoom = plan.coping.torchRoom.mm;
   const reach = torchIn(plan, order);
   const others = tubes.map((tube) => ({

@@ -1,7 +1,7 @@
 import { straightAxis } from '../../centreline/index.ts';
 import { type Seam, sweptTube } from '../../cope/index.ts';
 import { type Vec3 } from '../../space/index.ts';
-import { cageOf, mm } from '../../testing.ts';
+import { cageOf, mm } from '../../testing/index.ts';
 import { torchIn } from './torch.ts';
 import { boxOf, type Tube } from '../tube.ts';
 

@@ -32,7 +32,8 @@ const EVERY = 6;
 const LEANS = [0, 40, -40];
 const TIPS = [0, 25, -25];
 
-interface Way {
+/** The nozzle's size, and what may stand in its way. mm */
+interface TorchRoom {
   radius: number;
   /** Where along the nozzle it is looked at, its end among them. mm from the seam */
   stations: number[];
@@ -72,9 +73,9 @@ export function torchIn(plan: Plan, order: Map<string, number>) {
     const roof = leastOf(gaps);
     const underRoof = roof < room + radius;
     if (near.length === 0 && !underRoof) return { hidden: 0, drop: 0, roofKnown };
-    const way: Way = { radius, stations: stationsTo(room), toRoof: underRoof ? toRoof : null, near };
+    const around: TorchRoom = { radius, stations: stationsTo(room), toRoof: underRoof ? toRoof : null, near };
     const hidden = looked.filter(
-      ({ at, i }) => !isReached(at, cornerAt(seam.line, i, at, tube, headers), way),
+      ({ at, i }) => !isReached(at, cornerAt(seam.line, i, at, tube, headers), around),
     );
     const share = hidden.length / Math.max(looked.length, 1);
     return {
@@ -106,13 +107,13 @@ function cornerAt(line: Seam['line'], i: number, at: Vec3, tube: Tube, headers: 
 const direction = (a: Vec3): Vec3 => (length(a) < 1e-9 ? [0, 0, 1] : unit(a));
 
 /** Whether the nozzle finds a way at one of the leans. */
-function isReached(at: Vec3, { middle, along }: { middle: Vec3; along: Vec3 }, way: Way): boolean {
-  if (isFree(at, middle, way)) return true;
+function isReached(at: Vec3, { middle, along }: { middle: Vec3; along: Vec3 }, around: TorchRoom): boolean {
+  if (isFree(at, middle, around)) return true;
   const across = direction(cross(along, middle));
   return LEANS.some((lean) =>
     TIPS.some((tip) => {
       const leant = rotateAbout(across, radians(lean), middle);
-      return isFree(at, rotateAbout(along, radians(tip), leant), way);
+      return isFree(at, rotateAbout(along, radians(tip), leant), around);
     }),
   );
 }
@@ -122,7 +123,7 @@ function stationsTo(room: number): number[] {
   return Array.from({ length: steps + 1 }, (_, i) => STICK_OUT + ((room - STICK_OUT) * i) / steps);
 }
 
-function isFree(at: Vec3, toward: Vec3, { radius, stations, toRoof, near }: Way): boolean {
+function isFree(at: Vec3, toward: Vec3, { radius, stations, toRoof, near }: TorchRoom): boolean {
   for (const out of stations) {
     const nozzle = add(at, scale(toward, out));
     const roof = toRoof?.(nozzle) ?? Infinity;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { angleBetween, distance, subtract, type Vec3 } from '../../space/index.ts';
 import { type Distrusted, type Plan } from '../../plan/index.ts';
-import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing.ts';
+import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing/index.ts';
 import { hoopFrom, type HoopGeometry, type HoopResult } from '../index.ts';
 
 const IN = 25.4;

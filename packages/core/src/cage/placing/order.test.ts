@@ -1,4 +1,4 @@
-import { bar, cageOf, point, stationOn } from '../../testing.ts';
+import { bar, cageOf, point, stationOn } from '../../testing/index.ts';
 import { allBelow, byDependence, wouldLoop } from '../index.ts';
 
 const members = cageOf(

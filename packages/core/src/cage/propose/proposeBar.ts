@@ -4,7 +4,7 @@ import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
 import { bendRoomOf } from '../sheet/radius.ts';
 import { type Draft, type Needs, type NoPlace, type Standing } from './draft.ts';
-import { PROPOSALS, WAYS, type Way } from './roles.ts';
+import { PROPOSALS, WAYS, type Arrangement } from './roles.ts';
 import { length } from './write.ts';
 
 /** Roles in the usual order of work (handbook §1, §11): what is asked for next. */
@@ -71,7 +71,7 @@ const SECOND_STAMPS: Partial<Record<BarRole, string>> = {
 };
 
 /** The ways a role is built, the usual one first; none where there is only one. */
-export const waysOf = (role: BarRole): readonly Way[] => WAYS[role] ?? [];
+export const waysOf = (role: BarRole): readonly Arrangement[] => WAYS[role] ?? [];
 
 export interface Proposed {
   bars: Bar[];
@@ -85,7 +85,7 @@ export function proposeBar(
   plan: Plan,
   cage: { hoop: HoopGeometry | null; tubes: Tube[] },
   role: BarRole,
-  way: Way,
+  way: Arrangement,
   fresh: () => string,
 ): Proposed | Needs | NoPlace {
   const drafts = PROPOSALS[role](standingOf(plan, cage), way);

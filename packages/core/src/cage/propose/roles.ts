@@ -16,11 +16,11 @@ const OFFSET = 110;
 /** How far a bowed door bar reaches toward the skin, to start from. mm */
 const BOW = 90;
 
-export type Way = string;
-type Proposal = (standing: Standing, way: Way) => Draft[] | Needs | NoPlace;
+export type Arrangement = string;
+type Proposal = (standing: Standing, way: Arrangement) => Draft[] | Needs | NoPlace;
 
 /** The ways a role is built, the usual one first. */
-export const WAYS: Partial<Record<BarRole, readonly Way[]>> = {
+export const WAYS: Partial<Record<BarRole, readonly Arrangement[]>> = {
   diagonal: ["driver's side left", "driver's side right", 'X'],
   'harness-bar': ['straight', 'offset left', 'offset right', 'both offset', 'behind the hoop'],
   backstay: ['straight', 'bent'],
@@ -42,7 +42,7 @@ const withHoop =
     proposal: (
       hoop: { id: string; crown: Vec3; floor: number; on: (feature: string, along?: number) => Attachment },
       standing: Standing,
-      way: Way,
+      way: Arrangement,
     ) => Draft[] | Needs | NoPlace,
   ): Proposal =>
   (standing, way) => {

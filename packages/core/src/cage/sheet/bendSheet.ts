@@ -12,7 +12,7 @@ import { decided, radians } from '../../measure/index.ts';
 import { type Die, type Member, type MemberPiece } from '../../plan/index.ts';
 import { outerWallAfterBend } from '../../tube/index.ts';
 import { type WholePath } from '../shape/index.ts';
-import { type BendSetup, isExtrapolated, type SchoolUsed, setupOf } from './tooling.ts';
+import { type BendSetup, isExtrapolated, type SpringbackUsed, setupOf } from './tooling.ts';
 
 /** A bend as the person at the machine needs it. */
 export interface SheetBend extends PlacedBend {
@@ -22,7 +22,7 @@ export interface SheetBend extends PlacedBend {
   included: number;
   /** Turn of its plane from the first bend's, along the unbent blank, A → B. Degrees. */
   clock: number;
-  school: SchoolUsed;
+  school: SpringbackUsed;
   testCount: number;
   otherBatch: boolean;
   extrapolated: boolean;

@@ -1,5 +1,5 @@
 import { type Die, type DieTest, EMPTY_SHOP, type Plan, type Shop } from '../../plan/index.ts';
-import { angle, HANDBOOK_CAR, inch, planWith } from '../../testing.ts';
+import { angle, HANDBOOK_CAR, inch, planWith } from '../../testing/index.ts';
 import { driftOf, setupOf, testsFor } from '../index.ts';
 
 const made = (id: string, changes: Partial<DieTest> = {}): DieTest => ({

@@ -2,7 +2,7 @@ import { millimetres } from '../../measure/index.ts';
 import {
   type BendTooling,
   elasticShare,
-  type School,
+  type SpringbackModel,
   type Side,
   type TestBend,
 } from '../../bending/index.ts';
@@ -12,14 +12,14 @@ import { TYPICAL_YIELD } from '../../tube/index.ts';
 /** A target this far outside the tests is said to be extrapolated. Degrees; the program's own choice. */
 const FAR_OUTSIDE = 10;
 
-/** Which school the reading of a bend really came from. */
-export type SchoolUsed = 'tests' | 'constant' | 'share' | 'theory' | 'theory-without-tests' | 'rolled';
+/** Which way of telling springback the reading of a bend really came from. */
+export type SpringbackUsed = 'tests' | 'constant' | 'share' | 'theory' | 'theory-without-tests' | 'rolled';
 
 /** A bend's die, and the springback it is pulled by. */
 export interface BendSetup {
   feature: string;
   die: Die;
-  used: SchoolUsed;
+  used: SpringbackUsed;
   /** The tests that count, of the same OD and wall. */
   tests: DieTest[];
   /** The tests are of another batch than the tube's. */
@@ -39,7 +39,7 @@ export function setupOf(
   const die = dies.find((one) => one.id === (bending.dieAt[feature] ?? bending.die));
   if (!die) return null;
   const { tests, otherBatch } = testsFor(die, tube);
-  const { school, used } = schoolOf(bending, tests, tube, die);
+  const { model, used } = modelOf(bending, tests, tube, die);
   return {
     feature,
     die,
@@ -49,7 +49,7 @@ export function setupOf(
     tooling: {
       clr: die.finishedRadius?.mm ?? die.clr.mm,
       die: { reference: die.reference, offset: die.offset.mm },
-      springback: school,
+      springback: model,
       growRadius: bending.growRadius && die.finishedRadius === null,
       clampSide,
     },
@@ -104,29 +104,29 @@ export function testsFor(die: Die, tube: TubeChoice): { tests: DieTest[]; otherB
     : { tests: fitting, otherBatch: fitting.length > 0 && tube.batch !== '' };
 }
 
-function schoolOf(
+function modelOf(
   { springback }: BendingChoice,
   tests: DieTest[],
   tube: TubeChoice,
   die: Die,
-): { school: School; used: SchoolUsed } {
+): { model: SpringbackModel; used: SpringbackUsed } {
   switch (springback.school) {
     case 'constant':
-      return { school: { model: 'constant', degrees: springback.degrees.deg }, used: 'constant' };
+      return { model: { model: 'constant', degrees: springback.degrees.deg }, used: 'constant' };
     case 'share':
-      return { school: { model: 'share', share: springback.share }, used: 'share' };
+      return { model: { model: 'share', share: springback.share }, used: 'share' };
     case 'theory':
-      return { school: theory(tube, springback.yieldStrength, die.clr.mm), used: 'theory' };
+      return { model: theory(tube, springback.yieldStrength, die.clr.mm), used: 'theory' };
     case 'tests':
-      if (tests.length > 0) return { school: { model: 'tests', tests: tests.map(plain) }, used: 'tests' };
-      return { school: theory(tube, TYPICAL_YIELD[tube.kind], die.clr.mm), used: 'theory-without-tests' };
+      if (tests.length > 0) return { model: { model: 'tests', tests: tests.map(plain) }, used: 'tests' };
+      return { model: theory(tube, TYPICAL_YIELD[tube.kind], die.clr.mm), used: 'theory-without-tests' };
   }
 }
 
 const plain = (test: DieTest): TestBend => ({ reading: test.reading.deg, released: test.released.deg });
 
-/** The elastic share s is of the reading, θ = φ·(1 − s); a school's share is of the angle, φ = θ·(1 + share). */
-function theory(tube: TubeChoice, yieldStrength: number, clr: number): School {
+/** The elastic share s is of the reading, θ = φ·(1 − s); a builder's share is of the angle, φ = θ·(1 + share). */
+function theory(tube: TubeChoice, yieldStrength: number, clr: number): SpringbackModel {
   const share = elasticShare({ od: tube.od.mm, wall: tube.wall.mm }, yieldStrength, clr);
   return { model: 'share', share: share / (1 - share) };
 }

@@ -1,22 +1,26 @@
-import { lapInterval, worstSpread } from '../../harness/index.ts';
+import {
+  guidesOn,
+  hipPlaces,
+  keptWindows,
+  lapInterval,
+  lapVerdict,
+  worstSpread,
+} from '../../harness/index.ts';
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { finding, type Finding, judgeMeasured, nearerLimit } from '../../findings/index.ts';
-import { guidesOn } from '../harnessAnswer.ts';
-import { hipPlaces, lapVerdict } from '../lapAnswer.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { keptWindows, strapsOf } from '../straps.ts';
-import { type Base, type Subject, unseated, waiting } from '../subject.ts';
+import { type FindingOrigin, strapsOf, type Subject, unseated, waiting } from '../subject.ts';
 
 /** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */
-export function lapWindow(check: CheckOf<'lap-window'>, { cage }: Subject, base: Base): Finding[] {
+export function lapWindow(check: CheckOf<'lap-window'>, { cage }: Subject, origin: FindingOrigin): Finding[] {
   const { occupants, measuringError } = cage.plan;
-  if (occupants.length === 0) return [waiting('lap', base)];
+  if (occupants.length === 0) return [waiting('lap', origin)];
   return occupants.flatMap((person) => {
     if (person.lap.left === null && person.lap.right === null)
-      return [waiting('lap', { ...base, key: `${base.key}/${person.id}` }, { text: person.name })];
+      return [waiting('lap', { ...origin, key: `${origin.key}/${person.id}` }, { text: person.name })];
     return (['left', 'right'] as const).map((side) =>
-      lapFinding(check, person, side, measuringError.deg, base),
+      lapFinding(check, person, side, measuringError.deg, origin),
     );
   });
 }
@@ -26,14 +30,14 @@ function lapFinding(
   person: Occupant,
   side: CarSide,
   error: number,
-  base: Base,
+  origin: FindingOrigin,
 ): Finding {
   const given = person.lap[side];
   const hips = hipPlaces(person);
   if (!given || hips.length === 0)
     return waiting(
       given ? 'lap-hip' : `lap-${side}`,
-      { ...base, key: `${base.key}/${person.id}/${side}` },
+      { ...origin, key: `${origin.key}/${person.id}/${side}` },
       { text: person.name },
     );
   const [x, y, z] = placeOf(given);
@@ -42,8 +46,8 @@ function lapFinding(
   // Along the car, at its height, to where every setting keeps the window with the protractor's error to spare.
   const kept = lapInterval(hips, keptWindows([asked], error), z);
   return finding({
-    ...base,
-    key: `${base.key}/${person.id}/${side}`,
+    ...origin,
+    key: `${origin.key}/${person.id}/${side}`,
     code: 'lap-angle',
     status,
     measured: { deg: angle },
@@ -63,17 +67,21 @@ function lapFinding(
 }
 
 /** How far the straps spread or close behind each seat, seen from above: to the guides, or straight back without any. */
-export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject, base: Base): Finding[] {
+export function strapSpread(
+  { most }: CheckOf<'strap-spread'>,
+  subject: Subject,
+  origin: FindingOrigin,
+): Finding[] {
   const { cage, member } = subject;
   const straps = strapsOf(subject);
-  if (!straps || cage.plan.occupants.length === 0) return [waiting('strap-spread', base)];
+  if (!straps || cage.plan.occupants.length === 0) return [waiting('strap-spread', origin)];
   const guides = guidesOn(cage.plan, cage.parts, member.id);
   const found = straps.seats.map(({ person, tube }) => {
     const worst = worstSpread(person, tube, guides);
     const margin = most.deg - worst.spread;
     return finding({
-      ...base,
-      key: `${base.key}/${person.id}`,
+      ...origin,
+      key: `${origin.key}/${person.id}`,
       code: 'strap-spread',
       status: judgeMeasured(margin, cage.plan.measuringError.deg),
       measured: { deg: worst.spread },
@@ -88,7 +96,7 @@ export function strapSpread({ most }: CheckOf<'strap-spread'>, subject: Subject,
       },
     });
   });
-  return [...found, ...unseated(subject, 'strap-spread', base)];
+  return [...found, ...unseated(subject, 'strap-spread', origin)];
 }
 
 /** The guides behind somebody, moved along the bar and set as far apart as the slots. */

@@ -3,7 +3,7 @@ import { type Finding, finding } from '../../findings/index.ts';
 import { type CheckOf, type CountedIn } from '../ruleCheck.ts';
 import {
   barsOf,
-  type Base,
+  type FindingOrigin,
   endsOf,
   isFirstOf,
   type RuledCage,
@@ -27,10 +27,10 @@ interface Group {
 type Counting = Pick<CheckOf<'count'>, 'of' | 'and'> & { per: CountedIn };
 
 /** Bars of the member's role, counted as the book counts; the parts of a split bar are one. Told at the first member of its role. */
-export function count(check: CheckOf<'count'>, subject: Subject, base: Base): Finding[] {
+export function count(check: CheckOf<'count'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const { member, cage } = subject;
   if (!isFirstOf([member.role], subject)) return [];
-  return counted(cage, member.role, check, check.least, base, 'count', () => true);
+  return counted(cage, member.role, check, check.least, origin, 'count', () => true);
 }
 
 /**
@@ -40,18 +40,18 @@ export function count(check: CheckOf<'count'>, subject: Subject, base: Base): Fi
 export function continuous(
   { least, per = 'side-with-any' }: CheckOf<'continuous-tube'>,
   subject: Subject,
-  base: Base,
+  origin: FindingOrigin,
 ): Finding[] {
   const { member, cage } = subject;
   if (least != null)
     return isFirstOf([member.role], subject)
-      ? counted(cage, member.role, { per }, least, base, 'continuous-count', (bar) => bar.continuous)
+      ? counted(cage, member.role, { per }, least, origin, 'continuous-count', (bar) => bar.continuous)
       : [];
   const bars = member.role !== 'main-hoop' && member.pair === 'mirrored' ? 2 : 1;
   const pieces = member.pieces.length;
   return [
     finding({
-      ...base,
+      ...origin,
       code: 'continuous-tube',
       status: pieces <= bars ? 'clear' : 'out',
       measured: { count: pieces },
@@ -66,19 +66,19 @@ function counted(
   role: Role,
   how: Counting,
   least: number,
-  base: Base,
+  origin: FindingOrigin,
   code: 'count' | 'continuous-count',
   counts: (bar: WholeBar) => boolean,
 ): Finding[] {
   const bars = cage.members.filter(({ member }) => member.role === role).flatMap(barsOf);
-  if (bars.length === 0) return [waiting(code === 'count' ? 'count' : 'continuous-tube', base)];
+  if (bars.length === 0) return [waiting(code === 'count' ? 'count' : 'continuous-tube', origin)];
   const groups = groupsOf(cage, how, bars);
   const facts = { role: { text: role }, per: { text: how.per } };
   if (groups.length === 0)
     return [
       finding({
-        ...base,
-        key: `${base.key}/nowhere`,
+        ...origin,
+        key: `${origin.key}/nowhere`,
         code: 'count-nowhere',
         status: 'out',
         limit: { count: least },
@@ -88,8 +88,8 @@ function counted(
   return groups.map(({ key, at, bars: own }) => {
     const there = own.filter(counts).length;
     return finding({
-      ...base,
-      key: `${base.key}/${key}`,
+      ...origin,
+      key: `${origin.key}/${key}`,
       code,
       status: there >= least ? 'clear' : 'out',
       measured: { count: there },

@@ -8,7 +8,7 @@ import { type CheckOf } from '../ruleCheck.ts';
 import {
   type BarEnd,
   barsOf,
-  type Base,
+  type FindingOrigin,
   endOf,
   endsOf,
   feetOf,
@@ -33,17 +33,21 @@ export function movesFoot({ member, cage }: Subject, end: 'a' | 'b'): boolean {
 }
 
 /** Each end in question against the nearest place that the book takes the distance from. */
-export function endDistance(check: CheckOf<'end-distance'>, subject: Subject, base: Base): Finding[] {
+export function endDistance(
+  check: CheckOf<'end-distance'>,
+  subject: Subject,
+  origin: FindingOrigin,
+): Finding[] {
   const bars = barsOf(subject);
-  if (bars.length === 0) return [waiting('end-distance', base)];
+  if (bars.length === 0) return [waiting('end-distance', origin)];
   return bars.flatMap((bar) => {
     const { upper, lower } = upperAndLower(bar);
     const ends = check.end === 'each' ? [upper, lower] : [check.end === 'upper' ? upper : lower];
     return ends.map(({ tube, end }) => {
       const places = placesFor(check, tube, end, subject);
-      const key = `${base.key}/${tube.piece}/${end}`;
-      if (places.length === 0) return waiting('end-distance', { ...base, key });
-      return judged(check, tube, end, places, subject, { ...base, key });
+      const key = `${origin.key}/${tube.piece}/${end}`;
+      if (places.length === 0) return waiting('end-distance', { ...origin, key });
+      return judged(check, tube, end, places, subject, { ...origin, key });
     });
   });
 }
@@ -55,7 +59,7 @@ function judged(
   end: 'a' | 'b',
   places: Vec3[],
   subject: Subject,
-  base: Base,
+  origin: FindingOrigin,
 ): Finding {
   const at = endOf(tube, end);
   const nearest = places.reduce((best, one) => (distance(at, one) < distance(at, best) ? one : best));
@@ -69,7 +73,7 @@ function judged(
   const edge = check.reading ?? 'far';
   const reach = { axis: 0, near: -tube.od / 2, far: tube.od / 2 }[edge];
   return finding({
-    ...base,
+    ...origin,
     code: 'end-distance',
     status: status(readings[edge]),
     measured: { mm: readings[edge] },

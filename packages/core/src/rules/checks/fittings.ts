@@ -4,7 +4,7 @@ import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../find
 import { type Rule } from '../ruleBook.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import {
-  type Base,
+  type FindingOrigin,
   barsOf,
   endsOf,
   feetOf,
@@ -17,7 +17,12 @@ import {
 } from '../subject.ts';
 
 /** Sheet gussets in the corners of this member: their legs and their sheet. */
-export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subject, base: Base): Finding[] {
+export function gussets(
+  check: CheckOf<'gusset'>,
+  { roles }: Rule,
+  subject: Subject,
+  origin: FindingOrigin,
+): Finding[] {
   const { member, cage } = subject;
   const own = cage.plan.gussets.filter(({ between }) => between.some((one) => one.member === member.id));
   const wanted = check.least ?? null;
@@ -27,10 +32,10 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
     );
     const some = cage.plan.gussets.some(({ between }) => between.some((one) => concerned.has(one.member)));
     // No program can tell whether the book wants one: asked once, where there is none at all.
-    return some || !isFirstOf(roles, subject) ? [] : [noGusset(subject, base)];
+    return some || !isFirstOf(roles, subject) ? [] : [noGusset(subject, origin)];
   }
   const made = own.flatMap((gusset): Finding[] => {
-    const key = `${base.key}/${gusset.id}`;
+    const key = `${origin.key}/${gusset.id}`;
     const facts = { stamp: { text: gusset.stamp } };
     const leg = Math.min(gusset.legs[0].mm, gusset.legs[1].mm);
     const error = cage.plan.measuringError.mm;
@@ -41,7 +46,7 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
       leg: check.leg ? check.leg.mm + error : 0,
       thickness: sheet,
     };
-    const common = { ...base, facts, remedy };
+    const common = { ...origin, facts, remedy };
     return [
       ...(check.leg
         ? [
@@ -71,15 +76,15 @@ export function gussets(check: CheckOf<'gusset'>, { roles }: Rule, subject: Subj
         : []),
     ];
   });
-  return wanted === null ? made : [gussetCount(own.length, wanted, stampsOf(subject), base), ...made];
+  return wanted === null ? made : [gussetCount(own.length, wanted, stampsOf(subject), origin), ...made];
 }
 
 /** Whether gussets are wanted where none stands is for a person who has the book. */
-function noGusset({ cage }: Subject, base: Base): Finding {
-  const key = `${base.key}/none`;
+function noGusset({ cage }: Subject, origin: FindingOrigin): Finding {
+  const key = `${origin.key}/none`;
   const answer = answerTo(cage.plan, key);
   return finding({
-    ...base,
+    ...origin,
     key,
     code: 'gusset-none',
     status: answer?.status ?? 'ask',
@@ -88,10 +93,10 @@ function noGusset({ cage }: Subject, base: Base): Finding {
 }
 
 /** How many sheet gussets stand in the corners of a member that a book asks so many of. */
-const gussetCount = (there: number, wanted: number, stamp: string, base: Base): Finding =>
+const gussetCount = (there: number, wanted: number, stamp: string, origin: FindingOrigin): Finding =>
   finding({
-    ...base,
-    key: `${base.key}/count`,
+    ...origin,
+    key: `${origin.key}/count`,
     code: 'gusset-count',
     status: there >= wanted ? 'clear' : 'out',
     measured: { count: there },
@@ -107,7 +112,12 @@ function leastSheet({ thickness, asWall }: CheckOf<'gusset'>, wall: Length): Len
 }
 
 /** Splices of this member: the sleeve inside, and the rosettes that hold it. */
-export function splices(check: CheckOf<'splice'>, { roles }: Rule, subject: Subject, base: Base): Finding[] {
+export function splices(
+  check: CheckOf<'splice'>,
+  { roles }: Rule,
+  subject: Subject,
+  origin: FindingOrigin,
+): Finding[] {
   const { member, cage } = subject;
   const error = cage.plan.measuringError.mm;
   const own = cage.plan.parts.flatMap((part) =>
@@ -115,11 +125,11 @@ export function splices(check: CheckOf<'splice'>, { roles }: Rule, subject: Subj
   );
   if (own.length === 0)
     return isFirstOf(roles, subject) && !cage.plan.parts.some(({ kind }) => kind === 'splice')
-      ? [finding({ ...base, code: 'splice-none', status: 'clear' })]
+      ? [finding({ ...origin, code: 'splice-none', status: 'clear' })]
       : [];
   return own.flatMap((part): Finding[] => {
     const common = {
-      ...base,
+      ...origin,
       facts: { stamp: { text: part.stamp } },
       remedy: {
         kind: 'splice' as const,
@@ -128,7 +138,7 @@ export function splices(check: CheckOf<'splice'>, { roles }: Rule, subject: Subj
         rosettes: check.rosettes ?? 0,
       },
     };
-    const key = `${base.key}/${part.id}`;
+    const key = `${origin.key}/${part.id}`;
     return [
       ...(check.sleeve
         ? [
@@ -161,7 +171,7 @@ export function splices(check: CheckOf<'splice'>, { roles }: Rule, subject: Subj
 }
 
 /** What each foot stands on: what its plate is on, or what the brief says of all feet. */
-export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: Base): Finding[] {
+export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const { cage, member } = subject;
   const feet = tubesOf(subject).flatMap((tube) =>
     feetOf(tube, cage.joints).map((end) => {
@@ -175,14 +185,14 @@ export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: 
       return { tube, end, on: plate?.on ?? cage.plan.brief.feetOn };
     }),
   );
-  if (tubesOf(subject).length === 0) return [waiting('feet', base)];
-  if (feet.length === 0) return [noFeet(subject, base)];
+  if (tubesOf(subject).length === 0) return [waiting('feet', origin)];
+  if (feet.length === 0) return [noFeet(subject, origin)];
   const stands = [...new Set(feet.map(({ on }) => on))];
   const words = (one: string) => one.replace('-', ' ');
   return stands.map((on) =>
     finding({
-      ...base,
-      key: `${base.key}/${on}`,
+      ...origin,
+      key: `${origin.key}/${on}`,
       code: 'feet-on',
       status: allowed.includes(on) ? 'clear' : 'out',
       measured: { text: words(on) },
@@ -203,12 +213,12 @@ export function feetOn({ allowed }: CheckOf<'feet-on'>, subject: Subject, base: 
 export function openingHeight(
   { share, reading }: CheckOf<'opening-height'>,
   subject: Subject,
-  base: Base,
+  origin: FindingOrigin,
 ): Finding[] {
   const { measures } = subject.cage.plan.survey;
   const { doorSill, doorTop } = measures;
   const bars = barsOf(subject);
-  if (!doorSill || !doorTop || bars.length === 0) return [waiting('opening-height', base)];
+  if (!doorSill || !doorTop || bars.length === 0) return [waiting('opening-height', origin)];
   const error = subject.cage.plan.measuringError.mm;
   const limit = doorSill.mm + share * (doorTop.mm - doorSill.mm);
   return bars.map((bar) => {
@@ -220,8 +230,8 @@ export function openingHeight(
     const { member } = subject;
     const attached = member.role === 'main-hoop' ? null : member.ends[end];
     return finding({
-      ...base,
-      key: `${base.key}/${tube.piece}`,
+      ...origin,
+      key: `${origin.key}/${tube.piece}`,
       code: 'opening-height',
       status: judgeMeasured(limit - height, error),
       measured: { mm: height },

@@ -2,7 +2,15 @@ import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { finding, type Finding, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, barsOf, endsOf, pointsOf, type Subject, waiting, type WholeBar } from '../subject.ts';
+import {
+  type FindingOrigin,
+  barsOf,
+  endsOf,
+  pointsOf,
+  type Subject,
+  waiting,
+  type WholeBar,
+} from '../subject.ts';
 import { movesFoot, upperAndLower } from './ends.ts';
 
 /** What a view does not see. */
@@ -36,15 +44,15 @@ function farthestApart(points: Vec3[]): [Vec3, Vec3] {
 }
 
 /** Each bar against a straight: what a tape cannot tell from straight is looked at. */
-export function straight({ view }: CheckOf<'straight'>, subject: Subject, base: Base): Finding[] {
+export function straight({ view }: CheckOf<'straight'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const bars = barsOf(subject);
-  if (bars.length === 0) return [waiting('straight', base)];
+  if (bars.length === 0) return [waiting('straight', origin)];
   const error = subject.cage.plan.measuringError.mm;
   return bars.map((bar) => {
     const off = offStraight(pointsOf(bar), view);
     return finding({
-      ...base,
-      key: `${base.key}/${bar.tubes[0].piece}`,
+      ...origin,
+      key: `${origin.key}/${bar.tubes[0].piece}`,
       code: 'not-straight',
       status: decided(off - 0.01) <= 0 ? 'clear' : decided(off - error) <= 0 ? 'look' : 'out',
       measured: { mm: off },
@@ -65,17 +73,17 @@ function fromVertical(bar: WholeBar): number {
   return Math.min(turn, 180 - turn);
 }
 
-export function angle(check: CheckOf<'angle'>, subject: Subject, base: Base): Finding[] {
+export function angle(check: CheckOf<'angle'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const bars = barsOf(subject);
-  if (bars.length === 0) return [waiting('angle', base)];
+  if (bars.length === 0) return [waiting('angle', origin)];
   const { deg: error } = subject.cage.plan.measuringError;
   return bars.flatMap((bar) => {
     const vertical = fromVertical(bar);
     const measured = check.from === 'vertical' ? vertical : 90 - vertical;
     const judged = (limit: number, margin: number, side: 'least' | 'most'): Finding =>
       finding({
-        ...base,
-        key: `${base.key}/${bar.tubes[0].piece}/${side}`,
+        ...origin,
+        key: `${origin.key}/${bar.tubes[0].piece}/${side}`,
         code: 'angle',
         status: judgeMeasured(margin, error),
         measured: { deg: measured },

@@ -1,32 +1,45 @@
 import { type Tube } from '../../cage/index.ts';
-import { heightInterval, type StrapWindow } from '../../harness/index.ts';
+import {
+  type BarStraps,
+  heightInterval,
+  keptWindows,
+  type StrapWindow,
+  strapVerdict,
+} from '../../harness/index.ts';
 import { type AtNotch, FRONT_HOOP, helmetRoom, underHoop, type UnderHoop } from '../../occupant/index.ts';
 import { type Occupant } from '../../plan/index.ts';
 import { type Finding, finding, judgeMeasured, nearerLimit, type Status } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type BarStraps, keptWindows, strapsOf, strapVerdict } from '../straps.ts';
-import { type Base, type Subject, tubesOf, tubesOfRole, unseated, waiting } from '../subject.ts';
+import {
+  type FindingOrigin,
+  strapsOf,
+  type Subject,
+  tubesOf,
+  tubesOfRole,
+  unseated,
+  waiting,
+} from '../subject.ts';
 
 /**
  * Helmets under the line between the hoops' tops, under the hoop's top, in front of it and clear of it, at the worst setting of each
  * seat. "Within" is the gap between the helmet's ball and the hoop's surface: from nothing to the book's figure, none of the ball
  * behind the hoop. "Gap" is the least of that same gap, all round.
  */
-export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): Finding[] {
+export function helmet(check: CheckOf<'helmet'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const { plan } = subject.cage;
   const tubes = tubesOf(subject);
   const [tube] = tubes;
-  if (!tube || plan.occupants.length === 0) return [waiting('helmet', base)];
+  if (!tube || plan.occupants.length === 0) return [waiting('helmet', origin)];
   const error = plan.measuringError.mm;
   const front = FRONT_HOOP.flatMap((role) => tubesOfRole(subject.cage, role));
   return plan.occupants.flatMap((person) => {
-    const key = `${base.key}/${person.id}`;
+    const key = `${origin.key}/${person.id}`;
     const who = { text: person.name };
     const under = underHoop(person, tube, front);
-    if (!under) return [waiting('helmet', { ...base, key }, who)];
+    if (!under) return [waiting('helmet', { ...origin, key }, who)];
     const judged: Judged = (what, { mm, notch }, limit, margin) =>
       finding({
-        ...base,
+        ...origin,
         key: `${key}/${what}`,
         code: `helmet-${what}` as const,
         status: judgeMeasured(margin, error),
@@ -39,7 +52,7 @@ export function helmet(check: CheckOf<'helmet'>, subject: Subject, base: Base): 
     if (check.belowLine)
       found.push(
         under.belowLine === null
-          ? waiting('front-hoop', { ...base, key: `${key}/line` }, who)
+          ? waiting('front-hoop', { ...origin, key: `${key}/line` }, who)
           : judged('line', under.belowLine, check.belowLine.mm, under.belowLine.mm - check.belowLine.mm),
       );
     if (check.belowTop)
@@ -79,10 +92,14 @@ function within({ nearest, farthest, behind }: UnderHoop, limit: number, judged:
 }
 
 /** The straps of everybody who is seated, as they are fastened, at the worst slot and setting of each seat. */
-export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject, base: Base): Finding[] {
+export function harnessWindow(
+  check: CheckOf<'harness-window'>,
+  subject: Subject,
+  origin: FindingOrigin,
+): Finding[] {
   const { plan } = subject.cage;
   const straps = strapsOf(subject);
-  if (!straps || plan.occupants.length === 0) return [waiting('harness', base)];
+  if (!straps || plan.occupants.length === 0) return [waiting('harness', origin)];
   const { deg: error } = plan.measuringError;
   const window = { book: '', least: check.least.deg, most: check.most.deg };
   const found = straps.seats.map((seat) => {
@@ -94,8 +111,8 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
       error,
     );
     const common = {
-      ...base,
-      key: `${base.key}/${seat.person.id}`,
+      ...origin,
+      key: `${origin.key}/${seat.person.id}`,
       status,
       facts: {
         who: { text: seat.person.name },
@@ -113,7 +130,7 @@ export function harnessWindow(check: CheckOf<'harness-window'>, subject: Subject
       remedy: status === 'clear' ? null : barRemedy(window, subject, straps, error),
     });
   });
-  return [...found, ...unseated(subject, 'harness', base)];
+  return [...found, ...unseated(subject, 'harness', origin)];
 }
 
 /**
@@ -140,24 +157,24 @@ function barRemedy(
 }
 
 /** A tube that a helmet comes near at some setting of a seat is to be padded: whether it is, is asked. */
-export function padding({ within }: CheckOf<'padding'>, subject: Subject, base: Base): Finding[] {
+export function padding({ within }: CheckOf<'padding'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const { plan } = subject.cage;
   const bare = plan.occupants.filter(({ helmetTop }) => helmetTop === null);
   const unmeasured = bare.map((person) =>
-    waiting('helmet', { ...base, key: `${base.key}/${person.id}` }, { text: person.name }),
+    waiting('helmet', { ...origin, key: `${origin.key}/${person.id}` }, { text: person.name }),
   );
   if (bare.length === plan.occupants.length)
-    return unmeasured.length > 0 ? unmeasured : [waiting('helmet', base)];
+    return unmeasured.length > 0 ? unmeasured : [waiting('helmet', origin)];
   const tubes = tubesOf(subject);
-  if (tubes.length === 0) return [waiting('padding', base), ...unmeasured];
+  if (tubes.length === 0) return [waiting('padding', origin), ...unmeasured];
   const found = tubes.map((tube) => {
     const room = helmetRoom(plan, [tube]);
-    const key = `${base.key}/${tube.piece}`;
-    if (room === null) return waiting('padding', { ...base, key });
+    const key = `${origin.key}/${tube.piece}`;
+    if (room === null) return waiting('padding', { ...origin, key });
     const answer = plan.answers[key];
     const near = judgeMeasured(room - within.mm, plan.measuringError.mm);
     return finding({
-      ...base,
+      ...origin,
       key,
       code: near === 'clear' ? 'padding-clear' : answer ? 'padded' : 'padding',
       status: near === 'clear' ? 'clear' : answer ? (answer.answer === 'yes' ? 'clear' : 'out') : 'ask',

@@ -4,16 +4,16 @@ import { answerTo } from '../answerTo.ts';
 import { boltStrength } from '../boltGrade.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
-import { type Base, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
+import { type FindingOrigin, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
 
 /** Every foot of the member on its plate: area, thickness, width and bolts; a foot without one is told. */
-export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): Finding[] {
+export function plates(check: CheckOf<'plate'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const { plan, joints, plates: answers } = subject.cage;
-  if (tubesOf(subject).length === 0) return [waiting('plate', base)];
+  if (tubesOf(subject).length === 0) return [waiting('plate', origin)];
   const found = subject.pieces.flatMap(({ tube, side, stamp }) =>
     tube
       ? feetOf(tube, joints).map((end): Finding[] => {
-          const key = `${base.key}/${tube.piece}/${end}`;
+          const key = `${origin.key}/${tube.piece}/${end}`;
           const plate = plan.plates.find(
             ({ under, id }) =>
               (under?.member === subject.member.id &&
@@ -25,18 +25,18 @@ export function plates(check: CheckOf<'plate'>, subject: Subject, base: Base): F
           if (!plate || !answer)
             return [
               finding({
-                ...base,
+                ...origin,
                 key,
                 code: 'plate-missing',
                 status: 'out',
                 facts: { stamp: { text: stamp }, end: { text: end.toUpperCase() } },
               }),
             ];
-          return ofPlate(check, plate, answer, subject, { ...base, key });
+          return ofPlate(check, plate, answer, subject, { ...origin, key });
         })
       : [],
   );
-  return found.length === 0 ? [noFeet(subject, base)] : found.flat();
+  return found.length === 0 ? [noFeet(subject, origin)] : found.flat();
 }
 
 /** What is said of a plate. */
@@ -61,7 +61,7 @@ function ofPlate(
   plate: Plate,
   { area, narrowest, stamp }: PlateAnswer,
   { cage }: Subject,
-  base: Base,
+  origin: FindingOrigin,
 ): Finding[] {
   const error = cage.plan.measuringError.mm;
   const facts = { stamp: { text: stamp } };
@@ -85,7 +85,7 @@ function ofPlate(
   const remedy: Finding['remedy'] = { kind: 'plate', plate: plate.id, ...wanted };
   const found: Finding[] = [];
   const tell = (what: string, given: Told) =>
-    found.push(finding({ ...base, key: `${base.key}/${what}`, remedy, facts, ...given }));
+    found.push(finding({ ...origin, key: `${origin.key}/${what}`, remedy, facts, ...given }));
   if (check.area !== null)
     tell('area', {
       code: 'plate-area',
@@ -113,7 +113,7 @@ function ofPlate(
   if (!asksBolts(check)) return found;
   // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
   if (!plate.bolts && cage.plan.brief.joining === 'welded')
-    return [...found, weldedInstead(stamp, cage.plan, { ...base, key: `${base.key}/bolts` })];
+    return [...found, weldedInstead(stamp, cage.plan, { ...origin, key: `${origin.key}/bolts` })];
   const count = plate.bolts?.count ?? 0;
   const least = Math.max(check.bolts ?? 0, 1);
   if (check.bolts !== null || count === 0)
@@ -145,10 +145,10 @@ function ofPlate(
 }
 
 /** Whether a weld all round may stand for the bolts is for a person who has the book. */
-function weldedInstead(stamp: string, plan: Plan, base: Base): Finding {
-  const answer = answerTo(plan, base.key);
+function weldedInstead(stamp: string, plan: Plan, origin: FindingOrigin): Finding {
+  const answer = answerTo(plan, origin.key);
   return finding({
-    ...base,
+    ...origin,
     code: 'plate-welded',
     status: answer?.status ?? 'ask',
     facts: { stamp: { text: stamp }, ...answer?.facts },

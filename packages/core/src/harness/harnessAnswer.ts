@@ -1,33 +1,23 @@
+import { type Assumed, assumedIn } from '../known/index.ts';
+import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
+import { resting } from '../findings/index.ts';
+import { type SlotPlace } from '../occupant/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { type Vec3 } from '../space/index.ts';
+import { type Alternative, alternativesFor, type OffsetRange, offsetRange } from './alternatives.ts';
 import {
   aimedHeight,
-  type Alternative,
-  alternativesFor,
   angleAt,
   type BarLine,
   brokenAt,
   type HeightInterval,
   heightInterval,
-  legRoom,
-  longestSpan,
-  type OffsetRange,
-  offsetRange,
-  type SlotPlace,
-  type Span,
-  type StrapAttach,
-  type StrapRun,
-  strapRuns,
   type StrapWindow,
-  type WorstSpread,
-  worstSpread,
-} from '../harness/index.ts';
-import { type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
-import { type Plan } from '../plan/index.ts';
-import { type Vec3 } from '../space/index.ts';
-import { type Assumed, assumedIn } from '../known/index.ts';
-import { resting } from '../findings/index.ts';
-import { type RuleBook } from './ruleBook.ts';
+} from './interval.ts';
+import { longestSpan, type Span } from './span.ts';
+import { legRoom, type StrapRun, strapRuns, type WorstSpread, worstSpread } from './spread.ts';
+import { type StrapAttach } from './strap.ts';
 import { keptWindows, OF_STRAPS, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
-import { strapWindows } from './strapWindows.ts';
 
 /** A strap as it stands now. mm and degrees */
 export interface StrapNow {
@@ -76,15 +66,14 @@ export interface HarnessAnswer {
   seats: number;
 }
 
-/** Every harness bar of the cage. Windows come from the chosen books, from 0 to 45 degrees where none has one. */
+/** Every harness bar of the cage, against the windows of shoulder straps. windows: one at least */
 export function harnessAnswers(
   plan: Plan,
   tubes: Tube[],
   joints: Joint[],
   parts: PartAnswer[],
-  books: RuleBook[],
+  windows: StrapWindow[],
 ): HarnessAnswer[] {
-  const windows = strapWindows(plan, books, 'harness-window');
   const assumed = assumedIn(plan);
   return plan.members.flatMap((member): HarnessAnswer[] => {
     const own = tubes.filter((tube) => tube.member === member.id);

@@ -1,7 +1,7 @@
 import { type Manifold, type ManifoldToplevel } from 'manifold-3d';
 import { type Piece, pointAt, lengthOf } from '../centreline/index.ts';
 import { add, distance, scale, subtract, unit, type Vec3 } from '../space/index.ts';
-import { type Branch, branchFrom, onGenerator, squareTo } from './generators.ts';
+import { type Branch, branchFrom, onGenerator, squareTo } from '../cope/generators.ts';
 
 /**
  * The same cut by a mesh boolean of a general-purpose library: tubes as prisms of so many sides. Outside reference for tests and

@@ -11,10 +11,10 @@ import {
   type Plate,
   readPlan,
   STRAIGHT,
-} from './plan/index.ts';
-import { expectValue } from './fault/index.ts';
-import { inDegrees, knownAs, millimetres, parseAngle, parseLength } from './measure/index.ts';
-import { readRuleBook, type RuleBook, type RuleCheck } from './rules/index.ts';
+} from '../plan/index.ts';
+import { expectValue } from '../fault/index.ts';
+import { inDegrees, knownAs, millimetres, parseAngle, parseLength } from '../measure/index.ts';
+import { readRuleBook, type RuleBook, type RuleCheck } from '../rules/index.ts';
 
 /** Builders for tests: a plan from texts as a fabricator would type them, in inches. */
 export const inch = (typed: string) => expectValue(parseLength(typed, 'in'));

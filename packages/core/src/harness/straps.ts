@@ -1,11 +1,11 @@
 import { type Joint, type Tube } from '../cage/index.ts';
 import { placeAcross } from '../centreline/index.ts';
 import { directionNearest, sweptTube } from '../cope/index.ts';
-import { angleAt, type BarLine, type SlotPlace, slotPlaces, type StrapWindow } from '../harness/index.ts';
 import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { judgeMeasured, marginIn, type Verdict } from '../findings/index.ts';
-import { type Subject, tubesOf } from './subject.ts';
+import { type SlotPlace, slotPlaces } from '../occupant/index.ts';
+import { angleAt, type BarLine, type StrapWindow } from './interval.ts';
 
 /** What a strap's verdict rests on of its driver. */
 export const OF_STRAPS = ['shoulder', 'slots', 'travel'];
@@ -52,13 +52,6 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
       };
     }),
   };
-}
-
-/** The straps to the harness bar that a rule is held against; null where it has no place. */
-export function strapsOf(subject: Subject): BarStraps | null {
-  const { plan, joints, members } = subject.cage;
-  const [first, ...more] = tubesOf(subject);
-  return first ? strapsTo(plan, [first, ...more], joints, members.flatMap(tubesOf)) : null;
 }
 
 const measuredOf = ({ name, shoulder, slots }: Occupant): SlotPlace => ({

@@ -2,7 +2,14 @@ import { type Said } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
-import { type SlotPlace } from './interval.ts';
+
+/** One place of a strap's slot in side view: who sits, at which notch, which slot. mm, x forward, z up. */
+export interface SlotPlace {
+  driver: string;
+  /** `slide +40, recline 20°, lower slot`: what was moved from where it was measured. */
+  notch: Said;
+  slot: readonly [x: number, z: number];
+}
 
 /** Steps from one end of a range to the other, both in it. */
 function stepsOf(from: number, to: number, notches: number): number[] {

@@ -1,7 +1,7 @@
 import manifold, { type ManifoldToplevel } from 'manifold-3d';
 import { cornersOf, layOut, type Piece, piecesOf } from '../centreline/index.ts';
 import { expectValue } from '../fault/index.ts';
-import { meshCut, meshSetbacks } from './meshCut.ts';
+import { meshCut, meshSetbacks } from '../testing/meshCut.ts';
 import { copeOf, type CopeTube } from './profile.ts';
 
 // The outside: a mesh boolean of the general-purpose library manifold-3d. Its own error is that of its facets, which falls to a

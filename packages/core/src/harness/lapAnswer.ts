@@ -1,20 +1,11 @@
 import { placeOf } from '../cage/index.ts';
-import {
-  carried,
-  type HipPlace,
-  lapAngle,
-  type LapInterval,
-  lapInterval,
-  seatPoses,
-  type StrapWindow,
-} from '../harness/index.ts';
-import { placesOf } from '../occupant/index.ts';
+import { carried, placesOf, seatPoses } from '../occupant/index.ts';
+import { type StrapWindow } from './interval.ts';
+import { type HipPlace, lapAngle, type LapInterval, lapInterval } from './lap.ts';
 import { type CarSide, type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { assumedIn } from '../known/index.ts';
 import { judgeMeasured, marginIn, resting, type Verdict } from '../findings/index.ts';
-import { type RuleBook } from './ruleBook.ts';
-import { strapWindows } from './strapWindows.ts';
 
 /** How an anchor stands in a window at the worst setting of the seat. Degrees */
 export interface LapVerdict extends Verdict {
@@ -48,7 +39,7 @@ export interface LapAnswer {
   now: number;
   least: number;
   most: number;
-  /** In each window of the chosen books, at its worst setting. */
+  /** In each window, at its worst setting. */
   verdicts: (LapVerdict & { book: string })[];
   /** Where along the car it may be, at its height. */
   interval: LapInterval | null;
@@ -67,9 +58,8 @@ export function hipPlaces(person: Occupant): HipPlace[] {
 /** What a lap belt's verdict rests on besides its anchor. */
 export const OF_LAP = ['body.hip', 'travel'];
 
-/** Every lap anchor that is measured. */
-export function lapAnswers(plan: Plan, books: RuleBook[]): LapAnswer[] {
-  const windows = strapWindows(plan, books, 'lap-window');
+/** Every lap anchor that is measured, against the windows of lap belts. windows: one at least */
+export function lapAnswers(plan: Plan, windows: StrapWindow[]): LapAnswer[] {
   const assumed = assumedIn(plan);
   const rests = (id: string, side: CarSide) => assumed.ofRecord(id, [`lap.${side}`, ...OF_LAP]);
   return plan.occupants.flatMap((person) => {

@@ -1,7 +1,7 @@
 import { type SpaceView } from './space/Space.tsx';
 
 /** How the cage is looked at. */
-export interface Looks {
+export interface ViewSettings {
   eye: SpaceView;
   car: boolean;
   stamps: boolean;
@@ -10,4 +10,4 @@ export interface Looks {
   upTo: number | null;
 }
 
-export const FIRST_LOOKS: Looks = { eye: 'free', car: true, stamps: false, ghosts: false, upTo: null };
+export const FIRST_VIEW: ViewSettings = { eye: 'free', car: true, stamps: false, ghosts: false, upTo: null };

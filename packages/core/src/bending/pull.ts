@@ -1,5 +1,5 @@
 import { fail, type Outcome, succeed, under } from '../fault/index.ts';
-import { type School } from './input.ts';
+import { type SpringbackModel } from './input.ts';
 import { springbackFrom } from './springback.ts';
 
 /** What a bend must be pulled to, and how far its radius grows. Degrees. */
@@ -17,24 +17,24 @@ export interface Pull {
  * The pull for one bend. Growth: the elastic part opens the curvature, so a share s gives 1 + s and a fitted slope b
  * gives 1/b; a constant is slack and uses no tube (handbook §5).
  */
-export function pullFor(angle: number, school: School): Outcome<Pull> {
-  switch (school.model) {
+export function pullFor(angle: number, springback: SpringbackModel): Outcome<Pull> {
+  switch (springback.model) {
     case 'none':
       return succeed({ reading: angle, growth: 1, fit: 'none', released: null });
     case 'constant':
-      return succeed({ reading: angle + school.degrees, growth: 1, fit: 'constant', released: null });
+      return succeed({ reading: angle + springback.degrees, growth: 1, fit: 'constant', released: null });
     case 'share':
       return succeed({
-        reading: angle * (1 + school.share),
-        growth: 1 + school.share,
+        reading: angle * (1 + springback.share),
+        growth: 1 + springback.share,
         fit: 'share',
         released: null,
       });
     case 'tests': {
-      const fit = under('/springback', springbackFrom({ tests: school.tests, target: angle }));
+      const fit = under('/springback', springbackFrom({ tests: springback.tests, target: angle }));
       if (!fit.ok) return atTests(fit.fault);
-      const { reading, b, model, released } = fit.value;
-      return succeed({ reading, growth: 1 / Math.min(b, 1), fit: model, released });
+      const { reading, b, model: fitted, released } = fit.value;
+      return succeed({ reading, growth: 1 / Math.min(b, 1), fit: fitted, released });
     }
   }
 }
