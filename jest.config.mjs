@@ -3,7 +3,7 @@ const shared = {
   testEnvironment: 'node',
   testEnvironmentOptions: { customExportConditions: ['@gyrus/source', 'node', 'node-addons'] },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  transform: { '^.+\\.tsx?$': '@swc/jest' },
+  transform: { '^.+\\.tsx?$': '<rootDir>/scripts/lib/jestTransform.mjs' },
   modulePathIgnorePatterns: ['/dist/', '/.gyrus/'],
 };
 

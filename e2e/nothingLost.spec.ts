@@ -253,7 +253,7 @@ test('answers that cannot be worked out are told and stay marked stale; what is 
   await expect(picture).toBeVisible();
   await stage(page, 'Survey');
   // The worker ends with the next figure, and so does the one started after it.
-  await page.route(/evaluation\.worker.*\.js/, (route) => route.abort());
+  await page.route(/answers\.worker.*\.js/, (route) => route.abort());
   await page.evaluate(() => (window as unknown as { endWorkers: () => void }).endWorkers());
   await measure(page, { 'headliner at the centre': '41' });
   const band = page.getByRole('alert', { name: 'Stale answers' });
@@ -261,7 +261,7 @@ test('answers that cannot be worked out are told and stay marked stale; what is 
   await saved(page);
   await stage(page, 'Design');
   await expect(picture).toBeVisible();
-  await page.unroute(/evaluation\.worker.*\.js/);
+  await page.unroute(/answers\.worker.*\.js/);
   await band.getByRole('button', { name: 'Work it out again' }).click();
   await expect(band).toBeHidden();
 });

@@ -1,3 +1,4 @@
+import { kept } from './kept/index.ts';
 import {
   type BendSheet,
   type Cage,
@@ -152,7 +153,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   const drift = driftOf(plan, shop);
   const cage = resolveCage(plan, (member) => longestStick(shop, member.tube));
   const { standing, joints } = cage;
-  const members = cage.members.map((resolved) => answerOf(plan, resolved));
+  const members = cage.members.map((resolved) => answerOf(resolved));
   const tubes = standing.map(({ tube }) => tube);
   const plates = platesOf(plan, standing);
   const gussets = gussetsOf(plan, standing);
@@ -160,7 +161,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   const assumed = assumedIn(plan);
   const ofBooks = bookFindings(books, {
     plan,
-    members: ruledMembers(cage, members),
+    members: cage.members.map((resolved) => ruledMember(resolved, answerOf(resolved))),
     joints,
     plates,
     gussets,
@@ -188,13 +189,12 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   };
 }
 
-/** Members as rule books see them, each with its answers. */
-const ruledMembers = ({ members }: Cage, answers: MemberAnswer[]): RuledMember[] =>
-  members.map(({ member, hoop }, i) => ({
-    member,
-    hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
-    pieces: answers[i]?.pieces ?? [],
-  }));
+/** A member as rule books see it, with its answers. */
+const ruledMember = kept(({ member, hoop }: ResolvedMember, { pieces }: MemberAnswer): RuledMember => ({
+  member,
+  hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
+  pieces,
+}));
 
 function totalsOf(
   { members, joints }: Cage,
@@ -224,7 +224,7 @@ function totalsOf(
   };
 }
 
-function answerOf(plan: Plan, { member, hoop, pieces }: ResolvedMember): MemberAnswer {
+const answerOf = kept(({ member, hoop, pieces }: ResolvedMember): MemberAnswer => {
   const answers = pieces.map(({ piece, stamp, side, tube, sheet }) => ({
     piece,
     stamp,
@@ -235,21 +235,22 @@ function answerOf(plan: Plan, { member, hoop, pieces }: ResolvedMember): MemberA
   const tube = answers[0]?.tube;
   const gaps = hoop && 'hoop' in hoop && tube ? gapsOf(hoop.hoop, tube.axis, member.tube.od.mm) : [];
   return { member: member.id, role: member.role, hoop, gaps, pieces: answers };
-}
+});
 
 /**
  * Every finding: those of the answers, of the copes and their seams, and of the people in the cage. copes: null where they are
- * not there yet.
+ * not there yet; cockpit: where it is there already.
  */
 export const findingsIn = (
   plan: Plan,
   evaluation: Evaluation,
   copes: Copes | null,
   books: RuleBook[],
+  cockpit: CockpitAnswer = cockpitIn(plan, evaluation),
 ): Finding[] => [
   ...evaluation.findings,
   ...(copes ? [...copeFindings(plan, copes), ...seamFindings(plan, copes, books)] : []),
-  ...cockpitFindings(plan, cockpitIn(plan, evaluation)),
+  ...cockpitFindings(plan, cockpit),
 ];
 
 /** Harness bars with the heights that suit everybody who is belted to them, by the windows of the chosen books. */

@@ -6,7 +6,7 @@ import { Typeset } from '../shared/Figure.tsx';
 import { type LeftDraft } from './draft.ts';
 import { takeInLeft } from './merging.ts';
 import { openDoc, usePlan, usePlanStore } from './planStore.ts';
-import { tryAgain, useTrouble } from './trouble.ts';
+import { tryAgain, useTrouble } from '../answers/trouble.ts';
 import { useJobStyle } from './useJobStyle.ts';
 
 /** What the person at the open job has to know before going on. */

@@ -17,9 +17,9 @@ import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useTabNews } from './tabNews.ts';
 import { openTabs } from './tab.ts';
-import { forgetTrouble, useIsStale, useTrouble } from './trouble.ts';
+import { forgetTrouble, useIsStale, useTrouble } from '../answers/trouble.ts';
 import { saveNow, useAutosave } from './useAutosave.ts';
-import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from './useEvaluation.ts';
+import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from '../answers/useAnswers.ts';
 import { useKeptHistory } from './useKeptHistory.ts';
 import { useUndoKeys } from './useUndoKeys.ts';
 

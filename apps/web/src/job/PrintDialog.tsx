@@ -5,7 +5,7 @@ import { Button } from '../shared/Button.tsx';
 import { Dialog } from '../shared/Dialog.tsx';
 import { Segmented } from '../shared/Segmented.tsx';
 import { usePlan } from './planStore.ts';
-import { EvaluationContext } from './useEvaluation.ts';
+import { EvaluationContext } from '../answers/useAnswers.ts';
 import { useJobStyle } from './useJobStyle.ts';
 import { useOpenSaved } from './useOpenSaved.ts';
 

@@ -2,7 +2,7 @@ import { type Evaluation, type Plan } from '@gyrus/core';
 import { NavLink } from 'react-router';
 import { usePlanStore } from './planStore.ts';
 import { STAGES, stageSays } from './stages.ts';
-import { useFindings } from './useEvaluation.ts';
+import { useFindings } from '../answers/useAnswers.ts';
 
 const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text-out font-semibold' };
 

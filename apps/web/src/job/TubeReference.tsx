@@ -1,7 +1,7 @@
 import { type MemberReference } from '@gyrus/core';
 import { pieceName } from '@gyrus/formats';
 import { SelectField } from '../shared/SelectField.tsx';
-import { useEvaluation } from './useEvaluation.ts';
+import { useEvaluation } from '../answers/useAnswers.ts';
 
 interface TubeReferenceProps {
   label: string;

@@ -1,7 +1,7 @@
 import { type BarRole, EMPTY_SHOP, type LengthStyle, type Shop } from '@gyrus/core';
 import { findingWords, roleWords } from '@gyrus/formats';
 import { isOpen, openDoc, usePlanStore } from './planStore.ts';
-import { proposeAway } from './away.ts';
+import { proposeAway } from '../answers/away.ts';
 
 /** The first piece that was added; or why nothing was. */
 export type Added = { piece: string } | { why: string };

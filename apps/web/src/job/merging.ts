@@ -2,7 +2,7 @@ import { type Revision, type RevisionSummary } from '@gyrus/contract';
 import { changesBetween, type Choices, type Plan } from '@gyrus/core';
 import { api } from '../shared/api.ts';
 import { fetchRevision } from '../shared/queries.ts';
-import { mergeAway } from './away.ts';
+import { mergeAway } from '../answers/away.ts';
 import { type Doc, type Draft, type LeftDraft } from './draft.ts';
 import { isOpen, type Other, usePlanStore } from './planStore.ts';
 

@@ -8,7 +8,7 @@ import { FakeBrowser } from './fakeBrowser.ts';
 import { FakeServer } from './fakeServer.ts';
 
 // The worker that merges in the browser: here in the test's own thread.
-jest.unstable_mockModule('./away.ts', () => ({
+jest.unstable_mockModule('../answers/away.ts', () => ({
   mergeAway: (...args: Parameters<typeof mergeTried>) => Promise.resolve(mergeTried(...args)),
 }));
 

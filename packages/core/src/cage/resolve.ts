@@ -1,18 +1,22 @@
+import { kept } from '../kept/index.ts';
 import { fail, type Fault, type Outcome } from '../fault/index.ts';
 import {
   type Bar,
   type CarSide,
+  type Die,
   type MainHoop,
   type Member,
   type MemberPiece,
   type Plan,
+  type Plate,
+  type Survey,
 } from '../plan/index.ts';
 import { type StandingTube } from './placing/attach.ts';
 import { type BarPath, barPaths } from './placing/barPieces.ts';
 import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';
 import { hoopFrom, type HoopResult } from './hoop/hoop.ts';
 import { type Joint, jointOf } from './placing/joint.ts';
-import { byDependence } from './placing/order.ts';
+import { byDependence, standsOn } from './placing/order.ts';
 import { bendRoomOf } from './sheet/radius.ts';
 import { type Tube, tubeOf } from './tube.ts';
 
@@ -42,24 +46,60 @@ export interface Cage {
   loops: Member[][];
 }
 
-/** The cage as far as it stands while it is being built up. */
-interface Building {
-  plan: Plan;
-  longestStickOf: (member: Member) => number | null;
+/** A member in its place, with the joints that its ends make. */
+interface Placed extends ResolvedMember {
   standing: StandingTube[];
   joints: Joint[];
 }
 
-/** Orders members by dependence and places each on those before it. Moving a hoop moves what hangs on it. */
-export function resolveCage(plan: Plan, longestStickOf: Building['longestStickOf']): Cage {
+/**
+ * Orders members by dependence and places each on those before it. Moving a hoop moves what hangs on it, and nothing else: a member
+ * whose own inputs are the same objects as before is not placed anew.
+ */
+export function resolveCage(plan: Plan, longestStickOf: (member: Member) => number | null): Cage {
   const { ordered, loops, hanging } = byDependence(plan.members);
-  const building: Building = { plan, longestStickOf, standing: [], joints: [] };
-  const placed = ordered.map((member) => {
-    const resolved = member.role === 'main-hoop' ? hoopMember(building, member) : barMember(building, member);
-    for (const { tube, side } of resolved.pieces)
-      if (tube.ok) building.standing.push({ tube: tube.value, side });
-    return resolved;
-  });
+  const placed: Placed[] = [];
+  const standing: StandingTube[] = [];
+  for (const member of ordered) {
+    const one = place(plan, member, standing, longestStickOf(member));
+    placed.push(one);
+    standing.push(...one.standing);
+  }
+  return {
+    members: [...placed, ...unplacedMembers(loops, hanging)],
+    standing,
+    joints: placed.flatMap(({ joints }) => joints),
+    loops,
+  };
+}
+
+/** Places a member on the tubes that stand, from all that it depends on and from nothing else. */
+function place(plan: Plan, member: Member, standing: StandingTube[], stick: number | null): Placed {
+  const dies = diesOf(member, plan.dies);
+  if (member.role === 'main-hoop') return placeHoop(member, plan.survey, plan.measuringError, dies, stick);
+  const below = new Set(standsOn(member));
+  return placeBar(
+    member,
+    standing.filter(({ tube }) => below.has(tube.member)),
+    platesUnder(member, plan.plates),
+    dies,
+    stick,
+  );
+}
+
+/** The dies that a member is bent with. */
+const diesOf = ({ bending }: Member, dies: Die[]): Die[] => {
+  const used = new Set([bending.die, ...Object.values(bending.dieAt)]);
+  return dies.filter(({ id }) => used.has(id));
+};
+
+/** The plates that its ends name. */
+const platesUnder = ({ ends, right }: Bar, plates: Plate[]): Plate[] => {
+  const named = [ends.a, ends.b, right?.a, right?.b].map((end) => (end?.kind === 'plate' ? end.plate : null));
+  return plates.filter(({ id }) => named.includes(id));
+};
+
+function unplacedMembers(loops: Member[][], hanging: Member[]): ResolvedMember[] {
   const stampsOf = (some: Member[]) => some.map(({ stamp }) => stamp).join(', ');
   const looped = loops.flatMap((loop) => {
     const fault = fail(
@@ -77,12 +117,7 @@ export function resolveCage(plan: Plan, longestStickOf: Building['longestStickOf
       fail('on-a-loop', '', `it hangs on ${stampsOf(loops.flat())}, which stand on each other in a loop`),
     ),
   );
-  return {
-    members: [...placed, ...looped, ...hung],
-    standing: building.standing,
-    joints: building.joints,
-    loops,
-  };
+  return [...looped, ...hung];
 }
 
 /** A member without a place keeps its pieces, so that it can be found and mended. */
@@ -101,34 +136,41 @@ function unplaced(member: Member, fault: { ok: false; fault: Fault }): ResolvedM
   };
 }
 
-function hoopMember(building: Building, hoop: MainHoop): ResolvedMember {
-  const result = hoopFrom(
-    building.plan.survey,
-    hoop,
-    building.plan.measuringError,
-    bendRoomOf(hoop, building.plan).clr,
-  );
-  if ('none' in result) return { member: hoop, hoop: result, pieces: [] };
-  const [piece] = hoop.pieces as [MemberPiece];
-  const { points, features, radii } = result.hoop;
-  return {
-    member: hoop,
-    hoop: result,
-    pieces: [make(building, hoop, { piece, side: null, points, features, radii })],
-  };
-}
+const placeHoop = kept(
+  (
+    hoop: MainHoop,
+    survey: Survey,
+    error: Plan['measuringError'],
+    dies: Die[],
+    stick: number | null,
+  ): Placed => {
+    const result = hoopFrom(survey, hoop, error, bendRoomOf(hoop, dies).clr);
+    if ('none' in result) return { member: hoop, hoop: result, pieces: [], standing: [], joints: [] };
+    const [piece] = hoop.pieces as [MemberPiece];
+    const { points, features, radii } = result.hoop;
+    const pieces = [make(hoop, { piece, side: null, points, features, radii }, dies, stick)];
+    return { member: hoop, hoop: result, pieces, standing: standingOf(pieces), joints: [] };
+  },
+);
 
-function barMember(building: Building, bar: Bar): ResolvedMember {
-  const pieces = barPaths(bar, building.standing, building.plan).map((path, i): ResolvedPiece => {
-    const piece = bar.pieces[i] as MemberPiece;
-    const side = bar.pair === 'mirrored' ? (i < bar.pieces.length / 2 ? 'left' : 'right') : null;
-    if (!path.ok) return { piece: piece.id, stamp: piece.stamp, side, tube: path, sheet: path };
-    const made = make(building, bar, path.value);
-    if (made.tube.ok) building.joints.push(...jointsOf(made.tube.value, path.value.footings));
-    return made;
-  });
-  return { member: bar, hoop: null, pieces };
-}
+const placeBar = kept(
+  (bar: Bar, below: StandingTube[], plates: Plate[], dies: Die[], stick: number | null): Placed => {
+    const paths = barPaths(bar, below, { plates, room: bendRoomOf(bar, dies) });
+    const joints: Joint[] = [];
+    const pieces = paths.map((path, i): ResolvedPiece => {
+      const piece = bar.pieces[i] as MemberPiece;
+      const side = bar.pair === 'mirrored' ? (i < bar.pieces.length / 2 ? 'left' : 'right') : null;
+      if (!path.ok) return { piece: piece.id, stamp: piece.stamp, side, tube: path, sheet: path };
+      const made = make(bar, path.value, dies, stick);
+      if (made.tube.ok) joints.push(...jointsOf(made.tube.value, path.value.footings));
+      return made;
+    });
+    return { member: bar, hoop: null, pieces, standing: standingOf(pieces), joints };
+  },
+);
+
+const standingOf = (pieces: ResolvedPiece[]): StandingTube[] =>
+  pieces.flatMap(({ tube, side }) => (tube.ok ? [{ tube: tube.value, side }] : []));
 
 function jointsOf(tube: Tube, [a, b]: BarPath['footings']): Joint[] {
   return [
@@ -139,13 +181,14 @@ function jointsOf(tube: Tube, [a, b]: BarPath['footings']): Joint[] {
 
 /** Marks the piece, and gives its tube the radii that it will have. */
 function make(
-  { plan, longestStickOf }: Building,
   member: Member,
   { piece, side, ...path }: Omit<BarPath, 'footings'>,
+  dies: Die[],
+  stick: number | null,
 ): ResolvedPiece {
   const sheet: Outcome<BendSheet> = isExisting(member)
     ? fail('existing', '', `${piece.stamp} came with the car: it is not bent`)
-    : bendSheetOf(member, piece, path, plan.dies, longestStickOf(member));
+    : bendSheetOf(member, piece, path, dies, stick);
   return {
     piece: piece.id,
     stamp: piece.stamp,

@@ -21,7 +21,10 @@ const SPACING = 10;
 export function nearestBetween(first: Piece[], second: Piece[], within = Infinity): Nearest {
   const total = lengthOf(first);
   const at = (along: number) => pointAt(first, along) as Vec3;
-  const gap = (along: number) => distance(at(along), nearestOnPath(at(along), second));
+  const gap = (along: number) => {
+    const here = at(along);
+    return distance(here, nearestOnPath(here, second));
+  };
   let best = 0;
   let least = gap(0);
   const take = (along: number): boolean => {

@@ -48,17 +48,16 @@ function nearestOnStraight(from: Vec3, to: Vec3, point: Vec3): Vec3 {
 
 function nearestOnArc(arc: Extract<Piece, { kind: 'arc' }>, point: Vec3): Vec3 {
   const { centre, radius, normal } = arc;
-  const across = cross(normal, radius);
-  const ends = [0, radians(arc.angle)];
   const toPoint = subtract(point, centre);
   const inPlane = subtract(toPoint, scale(normal, dot(toPoint, normal)));
-  const at = (angle: number) =>
-    add(centre, add(scale(radius, Math.cos(angle)), scale(across, Math.sin(angle))));
   if (length(inPlane) > 0) {
     const angle = angleAbout(normal, radius, inPlane);
     const turned = angle < 0 ? angle + 2 * Math.PI : angle;
     if (turned <= radians(arc.angle)) return add(centre, scale(unit(inPlane), length(radius)));
   }
-  const [start, end] = ends.map(at) as [Vec3, Vec3];
+  const across = cross(normal, radius);
+  const at = (angle: number) =>
+    add(centre, add(scale(radius, Math.cos(angle)), scale(across, Math.sin(angle))));
+  const [start, end] = [at(0), at(radians(arc.angle))];
   return distance(point, start) <= distance(point, end) ? start : end;
 }

@@ -12,7 +12,9 @@ export const lengthOf = (pieces: Piece[]): number => {
 export function pointAt(pieces: Piece[], along: number): Vec3 | null {
   const noise = 1e-6;
   if (along < -noise || along > lengthOf(pieces) + noise) return null;
-  const piece = pieces.findLast((one) => one.start <= along + noise) ?? pieces[0];
+  let i = pieces.length - 1;
+  while (i > 0 && (pieces[i] as Piece).start > along + noise) i -= 1;
+  const piece = pieces[i];
   return piece ? withinPiece(piece, Math.min(Math.max(along - piece.start, 0), piece.length)) : null;
 }
 

@@ -1,3 +1,4 @@
+import { kept } from '../kept/index.ts';
 import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
 import { radians } from '../measure/index.ts';
 import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
@@ -27,7 +28,13 @@ export interface SweptTube {
  * The swept surface of a tube of outside diameter `od` round an axis. ends: of a header they go on straight; a tube beside a seam
  * ends where its axis does.
  */
-export function sweptTube(axis: Piece[], od: number, ends: 'go-on' | 'closed' = 'go-on'): SweptTube {
+export const sweptTube = (axis: Piece[], od: number, ends: 'go-on' | 'closed' = 'go-on'): SweptTube =>
+  (ends === 'go-on' ? goingOn : closed)(axis, od);
+
+const goingOn = kept((axis: Piece[], od: number) => sweep(axis, od, 'go-on'));
+const closed = kept((axis: Piece[], od: number) => sweep(axis, od, 'closed'));
+
+function sweep(axis: Piece[], od: number, ends: 'go-on' | 'closed'): SweptTube {
   const beyond = ends === 'go-on' ? Infinity : 0;
   const solid = axis.filter((piece) => piece.kind === 'arc' || piece.length > 0);
   const first = solid[0];

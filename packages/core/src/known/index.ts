@@ -1,4 +1,4 @@
 export { type AssumedFigure, type AssumedThing, type StandsFor, type ThingName } from './thing.ts';
-export { recordedThings } from './recorded.ts';
+export { recordedThings, type Wanted } from './recorded.ts';
 export { type Assumed, assumedIn } from './restsOn.ts';
 export { type Confirmed, confirmed, pathKey } from './confirm.ts';

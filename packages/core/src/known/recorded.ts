@@ -1,3 +1,4 @@
+import { keptPair } from '../kept/index.ts';
 import { isAssumed, isFigure } from '../measure/index.ts';
 import { type CarSide, type Member, type Plan } from '../plan/index.ts';
 import {
@@ -99,6 +100,8 @@ function groupedFigures(
   id: string,
   wanted: Wanted,
 ): AssumedThing[] {
+  // Most records have none, and are the same as before the last edit.
+  if (isObject(record) && !holdsAny(wanted, record)) return [];
   const things: AssumedThing[] = [];
   const walk = (value: unknown, rest: Path) => {
     if (isFigure(value)) {
@@ -109,8 +112,7 @@ function groupedFigures(
       );
       if (figures.length > 0) things.push(thing(figures, rest));
     } else if (Array.isArray(value)) value.forEach((one, i) => walk(one, [...rest, i]));
-    else if (typeof value === 'object' && value !== null)
-      for (const [key, one] of Object.entries(value)) walk(one, [...rest, key]);
+    else if (isObject(value)) for (const [key, one] of Object.entries(value)) walk(one, [...rest, key]);
   };
   const thing = (figures: AssumedFigure[], rest: Path): AssumedThing => ({
     name: name(rest),
@@ -121,6 +123,15 @@ function groupedFigures(
   walk(record, []);
   return things;
 }
+
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
+/** Whether any figure in a record is wanted; kept as long as the record is the same. */
+const holdsAny = keptPair((wanted: Wanted, record: object): boolean => {
+  const holds = (value: object): boolean =>
+    isFigure(value) ? wanted(value) : Object.values(value).some((one) => isObject(one) && holds(one));
+  return holds(record);
+});
 
 type Place = [AssumedFigure['value'], AssumedFigure['value'], AssumedFigure['value']];
 const isPlace = (value: unknown): value is Place =>

@@ -35,9 +35,14 @@ export function assumedIn(plan: Plan): Assumed {
       ...(hoops.has(id) ? ofMeasures : []),
     ];
   };
+  const found = new Map<string, AssumedThing[]>();
   const ofMember = (id: string): AssumedThing[] => {
+    const known = found.get(id);
+    if (known) return known;
     const member = plan.members.find((one) => one.id === id);
-    return member ? unique([id, ...allBelow(member, plan.members)].flatMap(ofOne)) : [];
+    const own = member ? unique([id, ...allBelow(member, plan.members)].flatMap(ofOne)) : [];
+    found.set(id, own);
+    return own;
   };
   const ofEnd: Assumed['ofEnd'] = (member, which) => {
     const end = plan.members.find(({ id }) => id === member)?.ends[which];

@@ -1,3 +1,4 @@
+import { kept } from '../kept/index.ts';
 import { type Said } from '../fault/index.ts';
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import {
@@ -7,7 +8,7 @@ import {
   type Piece,
   straightAxis,
 } from '../centreline/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { type Occupant, type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { type Body, bodyOf, type BodyPart, type Volume } from './body.ts';
 import { seatPoses } from './seat.ts';
@@ -76,11 +77,20 @@ export function roomsOf(bodies: Body[], tubes: Tube[], padding: number, reach = 
 
 /** The least room between a helmet and a tube's surface over all settings of all seats, however far; null without either. mm */
 export function helmetRoom({ occupants }: Pick<Plan, 'occupants'>, tubes: Tube[]): number | null {
-  const helmets = occupants.flatMap((person) =>
-    seatPoses(person.travel, 'all').map((pose) => {
-      const body = bodyOf(person, pose);
-      return { ...body, volumes: body.volumes.filter(({ part }) => part === 'helmet') };
-    }),
+  return (
+    roomsOf(
+      occupants.flatMap((person) => helmetsOf(person)),
+      tubes,
+      0,
+      Infinity,
+    )[0]?.gap ?? null
   );
-  return roomsOf(helmets, tubes, 0, Infinity)[0]?.gap ?? null;
 }
+
+/** Somebody's helmet at every setting of the seat. */
+const helmetsOf = kept((person: Occupant): Body[] =>
+  seatPoses(person.travel, 'all').map((pose) => {
+    const body = bodyOf(person, pose);
+    return { ...body, volumes: body.volumes.filter(({ part }) => part === 'helmet') };
+  }),
+);

@@ -1,3 +1,4 @@
+import { kept } from '../kept/index.ts';
 import { type Said } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
 import { type Occupant } from '../plan/index.ts';
@@ -10,6 +11,8 @@ export interface SlotPlace {
   notch: Said;
   slot: readonly [x: number, z: number];
 }
+
+type Travel = NonNullable<Occupant['travel']>;
 
 /** Steps from one end of a range to the other, both in it. */
 function stepsOf(from: number, to: number, notches: number): number[] {
@@ -45,8 +48,13 @@ const joined = (parts: Said[]): Said =>
   parts.filter((part) => part.length > 0).flatMap((part, i) => (i === 0 ? [...part] : [', ', ...part]));
 
 /** Every setting of a seat, or with `ends` only those at the ends of its slide, height and recline. A fixed seat has one. */
-export function seatPoses(travel: Occupant['travel'], which: 'all' | 'ends'): SeatPose[] {
-  if (!travel) return [AS_MEASURED];
+export const seatPoses = (travel: Occupant['travel'], which: 'all' | 'ends'): SeatPose[] =>
+  travel ? (which === 'all' ? allPoses : endPoses)(travel) : [AS_MEASURED];
+
+const allPoses = kept((travel: Travel) => posesOf(travel, 'all'));
+const endPoses = kept((travel: Travel) => posesOf(travel, 'ends'));
+
+function posesOf(travel: Travel, which: 'all' | 'ends'): SeatPose[] {
   const steps = (from: number, to: number, notches: number) =>
     stepsOf(from, to, which === 'ends' ? 2 : notches);
   return steps(-travel.back.mm, travel.forward.mm, travel.slideNotches).flatMap((forward) =>
@@ -84,7 +92,7 @@ export function carriedByBack(
  * Every place that an occupant's strap slots can take: over the seat's slide, its height and its recline, for each slot of the
  * seat or the head-restraint device. Empty for one whose shoulder is not measured. mm
  */
-export function slotPlaces(occupant: Occupant): SlotPlace[] {
+export const slotPlaces = kept((occupant: Occupant): SlotPlace[] => {
   const { name, shoulder, travel, slots } = occupant;
   if (!shoulder) return [];
   const [x, y, z] = [shoulder[0].mm, shoulder[1].mm, shoulder[2].mm];
@@ -98,4 +106,4 @@ export function slotPlaces(occupant: Occupant): SlotPlace[] {
       };
     }),
   );
-}
+});

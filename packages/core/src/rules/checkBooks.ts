@@ -5,7 +5,7 @@ import { chosenBook, holdsIn, holdsOf, holdsWhen, sourceOf, sourceOfRule, undeci
 import { demanded, missingMembers } from './demands.ts';
 import { type Rule, type RuleBook } from './ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
-import { type RuledCage, type Subject } from './subject.ts';
+import { type RuledCage, type RuledMember, type Subject } from './subject.ts';
 import { tubeSizeFindings } from './tubeSize.ts';
 
 /** Holds every chosen book against the cage. A book that was chosen and is not at hand is told, not passed over. */
@@ -25,7 +25,7 @@ export function bookFindings(books: RuleBook[], given: Omit<RuledCage, 'strapWin
     return [
       ...classFindings(book, chosen.class, cage),
       ...demandFindings(book, chosen.class, cage),
-      ...cage.members.flatMap((member) => findingsOf(book, chosen.class, { ...member, cage })),
+      ...cage.members.flatMap((member) => findingsOf(book, chosen.class, member, cage)),
     ];
   });
 }
@@ -71,15 +71,16 @@ function demandFindings(book: RuleBook, classId: string | null, cage: RuledCage)
     );
 }
 
-function findingsOf(book: RuleBook, classId: string | null, subject: Subject): Finding[] {
-  const { plan } = subject.cage;
+function findingsOf(book: RuleBook, classId: string | null, member: RuledMember, cage: RuledCage): Finding[] {
+  const { plan, stock } = cage;
+  const subject: Subject = { ...member, cage };
   const rules = book.rules.filter(
-    (rule) => rule.roles.includes(subject.member.role) && holdsIn(rule, classId, plan.brief),
+    (rule) => rule.roles.includes(member.member.role) && holdsIn(rule, classId, plan.brief),
   );
   return [
-    ...tubeSizeFindings(book, subject.member, subject.cage),
+    ...tubeSizeFindings(book, member.member, plan.brief, stock),
     ...rules.flatMap((rule) =>
-      checkRule(rule, book.id, subject, sourceOfRule(book, rule)).map((found) =>
+      checkRule(rule, book, member, cage).map((found) =>
         conditional(resting(found, restsOfRule(rule.check, found, subject)), undecided(rule, plan.brief)),
       ),
     ),

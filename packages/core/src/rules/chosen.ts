@@ -1,3 +1,4 @@
+import { keptPair } from '../kept/index.ts';
 import { type Brief, type Plan } from '../plan/index.ts';
 import { type AssumedThing, type ThingName } from '../known/index.ts';
 import { ALWAYS, type Holds, type RuleSource } from '../findings/index.ts';
@@ -71,8 +72,9 @@ export const sourceOf = (
 });
 
 /** Where a rule is from. */
-export const sourceOfRule = (book: RuleBook, rule: Rule): RuleSource =>
-  sourceOf(book, { clause: rule.clause, text: rule.text, holds: holdsOf(book, rule) });
+export const sourceOfRule = keptPair((book: RuleBook, rule: Rule): RuleSource =>
+  sourceOf(book, { clause: rule.clause, text: rule.text, holds: holdsOf(book, rule) }),
+);
 
 /** Rules of one kind of check that hold for this job, with where they are from. */
 export const rulesOfKind = <K extends RuleCheck['kind']>(

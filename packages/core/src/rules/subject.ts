@@ -1,3 +1,4 @@
+import { keptPair } from '../kept/index.ts';
 import {
   type BendSheet,
   type GussetAnswer,
@@ -11,7 +12,7 @@ import { type CarSide, type Member, type Plan, type Shop } from '../plan/index.t
 import { type Vec3 } from '../space/index.ts';
 import { type BarStraps, strapsTo, type StrapWindow } from '../harness/index.ts';
 import { type Assumed } from '../known/index.ts';
-import { type Finding, finding } from '../findings/index.ts';
+import { type Finding, finding, type RuleSource } from '../findings/index.ts';
 
 /** A tube of a member with its marks; null where it cannot be made. */
 interface SubjectPiece {
@@ -51,6 +52,13 @@ export interface Subject extends RuledMember {
 
 /** What all findings of one rule about one member have in common. */
 export type FindingOrigin = Pick<Finding, 'key' | 'member' | 'rule'>;
+
+export const originOf = (
+  rule: { id: string },
+  bookId: string,
+  { member }: RuledMember,
+  source: RuleSource,
+): FindingOrigin => ({ key: `${bookId}/${rule.id}/${member.id}`, member: member.id, rule: source });
 
 export const tubesOf = ({ pieces }: RuledMember): Tube[] => pieces.flatMap(({ tube }) => tube ?? []);
 
@@ -120,11 +128,14 @@ export const noFeet = (subject: Subject, origin: FindingOrigin): Finding =>
   finding({ ...origin, code: 'no-feet', status: 'clear', facts: { stamp: { text: stampsOf(subject) } } });
 
 /** The straps to the harness bar that a rule is held against; null where it has no place. */
-export function strapsOf(subject: Subject): BarStraps | null {
-  const { plan, joints, members } = subject.cage;
-  const [first, ...more] = tubesOf(subject);
-  return first ? strapsTo(plan, [first, ...more], joints, members.flatMap(tubesOf)) : null;
-}
+export const strapsOf = ({ cage, member }: Subject): BarStraps | null => strapsOfMember(cage, member);
+
+/** Each rule about straps asks for them anew. */
+const strapsOfMember = keptPair(({ plan, joints, members }: RuledCage, { id }: Member): BarStraps | null => {
+  const tubes = members.flatMap(tubesOf);
+  const [first, ...more] = tubes.filter(({ member }) => member === id);
+  return first ? strapsTo(plan, [first, ...more], joints, tubes) : null;
+});
 
 /** The check needs geometry or a measure that is not there yet: of everybody, or of somebody. */
 export const waiting = (what: string, origin: FindingOrigin, who?: { text: string }): Finding =>

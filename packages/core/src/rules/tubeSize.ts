@@ -1,43 +1,41 @@
+import { keptPair } from '../kept/index.ts';
 import { type Said, told } from '../fault/index.ts';
 import { type Length, writtenLength } from '../measure/index.ts';
-import { type Member, type Shop, type TubeChoice } from '../plan/index.ts';
+import { type Brief, type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { holdsOfRow, sourceOf } from './chosen.ts';
 import { finding, type Finding, judgeCatalogue } from '../findings/index.ts';
 import { sectionProperties } from '../tube/index.ts';
-import { type RuledCage } from './subject.ts';
 import { type RuleBook, type ScheduleRow, type TubeOption } from './ruleBook.ts';
 
 const TEXT = 'least outside diameter, wall and kind of tube';
 
 /** Least OD, wall and kind by role and car weight; any one of a row's options will do. */
-export function tubeSizeFindings(
-  book: RuleBook,
-  member: Member,
-  { plan: { brief }, stock }: Pick<RuledCage, 'plan' | 'stock'>,
-): Finding[] {
-  const rows = book.tubeSchedule.filter((row) => row.roles.includes(member.role));
-  const [first] = rows;
-  if (!first) return [];
-  const source = (row: ScheduleRow, holds = holdsOfRow(row)) =>
-    sourceOf(book, { clause: row.clause, text: TEXT, holds });
-  const about = { key: `${book.id}/tube-size/${member.id}`, member: member.id };
-  const byWeight = rows.some((row) => row.over !== null || row.upTo !== null);
-  if (byWeight && brief.carWeight === null)
-    return [finding({ ...about, code: 'car-weight-missing', status: 'ask', rule: source(first, null) })];
-  const row = rows.find((one) => holdsFor(one, brief.carWeight?.kg ?? 0));
-  if (!row)
-    return [
-      finding({
-        ...about,
-        code: 'no-row-for-weight',
-        status: 'ask',
-        measured: { kg: brief.carWeight?.kg ?? 0 },
-        rule: source(first, null),
-      }),
-    ];
-  return [judged(row, member, stock, { ...about, rule: source(row) })];
-}
+export const tubeSizeFindings = keptPair(
+  (book: RuleBook, member: Member, brief: Brief, stock: Shop['tubes']): Finding[] => {
+    const rows = book.tubeSchedule.filter((row) => row.roles.includes(member.role));
+    const [first] = rows;
+    if (!first) return [];
+    const source = (row: ScheduleRow, holds = holdsOfRow(row)) =>
+      sourceOf(book, { clause: row.clause, text: TEXT, holds });
+    const about = { key: `${book.id}/tube-size/${member.id}`, member: member.id };
+    const byWeight = rows.some((row) => row.over !== null || row.upTo !== null);
+    if (byWeight && brief.carWeight === null)
+      return [finding({ ...about, code: 'car-weight-missing', status: 'ask', rule: source(first, null) })];
+    const row = rows.find((one) => holdsFor(one, brief.carWeight?.kg ?? 0));
+    if (!row)
+      return [
+        finding({
+          ...about,
+          code: 'no-row-for-weight',
+          status: 'ask',
+          measured: { kg: brief.carWeight?.kg ?? 0 },
+          rule: source(first, null),
+        }),
+      ];
+    return [judged(row, member, stock, { ...about, rule: source(row) })];
+  },
+);
 
 const holdsFor = ({ over, upTo }: ScheduleRow, kg: number): boolean =>
   (over === null || kg > over.kg) && (upTo === null || kg <= upTo.kg);
@@ -60,7 +58,7 @@ function judged(
     measured,
     limit,
     margin,
-    remedy: { kind: 'tube', member: id, ...tubeToTake(row.options, nearest, tube, stock) },
+    remedy: fits ? null : { kind: 'tube', member: id, ...tubeToTake(row.options, nearest, tube, stock) },
     facts: {
       options: { said: row.options.flatMap((option, i) => [i > 0 ? ' or ' : '', ...saidOption(option)]) },
     },

@@ -3,7 +3,7 @@ import { findingStamps, findingWords, holdsWords, roleWords } from '@gyrus/forma
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
-import { demoCageAway, findingsAway } from '../../job/away.ts';
+import { demoCageAway, findingsAway } from '../../answers/away.ts';
 import { api } from '../../shared/api.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 import { useJobs, useShop } from '../../shared/queries.ts';

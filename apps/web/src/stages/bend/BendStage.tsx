@@ -16,7 +16,7 @@ import { useCallback, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { PieceList } from '../../job/PieceList.tsx';
 import { usePlan } from '../../job/planStore.ts';
-import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
+import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/useMember.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';

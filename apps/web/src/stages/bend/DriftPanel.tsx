@@ -2,7 +2,7 @@ import { type Drift, formatAngle, pieceAnswerOf } from '@gyrus/core';
 import { findingWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation, useEvaluationOf } from '../../job/useEvaluation.ts';
+import { useEvaluation, useEvaluationOf } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Button } from '../../shared/Button.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';

@@ -5,7 +5,7 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { evaluateAway } from '../../job/away.ts';
+import { evaluateAway } from '../../answers/away.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Typeset } from '../../shared/Figure.tsx';
 import { useRuleBooks, useShop } from '../../shared/queries.ts';

@@ -3,7 +3,7 @@ import { briefChoiceWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { PlanField } from '../../job/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FindingList } from '../../shared/FindingList.tsx';
 import { massKind } from '../../shared/quantityKinds.ts';

@@ -2,7 +2,7 @@ import { type CopeCurve, type Copes, type EndCut, pieceAnswerOf } from '@gyrus/c
 import { seatWords } from '@gyrus/formats';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useCopes, useEvaluation } from '../../job/useEvaluation.ts';
+import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { ErrorBoundary } from '../../shared/ErrorBoundary.tsx';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';

@@ -2,7 +2,7 @@ import { type EndCut, type Plan } from '@gyrus/core';
 import { type Draft } from 'immer';
 import { X } from 'lucide-react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Button } from '../../shared/Button.tsx';
 import { SelectField } from '../../shared/SelectField.tsx';
 

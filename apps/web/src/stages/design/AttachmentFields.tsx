@@ -14,7 +14,7 @@ import { featureName, roleWords } from '@gyrus/formats';
 import { type PlanPath, setAt } from '../../job/planPath.ts';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
 import { type RecordField, RecordFields } from '../../job/RecordFields.tsx';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { SelectField } from '../../shared/SelectField.tsx';
 
 type Kind = Exclude<Attachment['kind'], 'landing'>;

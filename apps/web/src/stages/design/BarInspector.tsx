@@ -4,7 +4,7 @@ import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Stamp } from '../../shared/Stamp.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';

@@ -11,7 +11,7 @@ import {
 import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { ErrorBoundary } from '../../shared/ErrorBoundary.tsx';
 import { usePlan } from '../../job/planStore.ts';
-import { useCopes } from '../../job/useEvaluation.ts';
+import { useCopes } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { Loading } from '../../shared/Waiting.tsx';

@@ -15,7 +15,7 @@ import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { useStable } from '../../shared/useStable.ts';
 import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';

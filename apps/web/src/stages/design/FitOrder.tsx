@@ -1,7 +1,7 @@
 import { pieceName } from '@gyrus/formats';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Button } from '../../shared/Button.tsx';
 
 /** The order in which tubes are fitted: who is coped to whom follows from it. */

@@ -1,7 +1,7 @@
 import { allBelow, type Attachment, type Bar, EMPTY_SHOP, referencesOf, waysOf } from '@gyrus/core';
 import { at as placeAt } from '../../job/fresh.ts';
 import { isOpen, openDoc, usePlan, usePlanStore } from '../../job/planStore.ts';
-import { proposeAway } from '../../job/away.ts';
+import { proposeAway } from '../../answers/away.ts';
 import { useShop } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
 import { StatusMark } from '../../shared/StatusMark.tsx';

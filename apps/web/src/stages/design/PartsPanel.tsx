@@ -16,7 +16,7 @@ import { figureName } from '@gyrus/formats';
 import { newId, nextStamp } from '../../job/fresh.ts';
 import { usePlan } from '../../job/planStore.ts';
 import { RecordList } from '../../job/RecordList.tsx';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { freshPart, GUSSET_FIELDS, type Header, partFields, PART_WORDS, plateFields } from './partFields.ts';
 import { cornerFor, featuresOf, footFor, headerFor } from './starts.ts';

@@ -1,5 +1,5 @@
 import { formatWithUnit, type Symmetry } from '@gyrus/core';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { type Column, DataTable } from '../../shared/DataTable.tsx';
 import { Typeset } from '../../shared/Figure.tsx';

@@ -2,7 +2,7 @@ import { type CockpitAnswer, driverView, type Finding, type Tube, tubesIn } from
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
-import { useCockpit, useEvaluation, useFindings } from '../../job/useEvaluation.ts';
+import { useCockpit, useEvaluation, useFindings } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { FindingList } from '../../shared/FindingList.tsx';

@@ -3,7 +3,7 @@ import { Slider } from 'radix-ui';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/DrawingView.tsx';
 import { useRuleBooks } from '../../shared/queries.ts';

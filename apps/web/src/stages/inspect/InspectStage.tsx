@@ -3,7 +3,7 @@ import { provenanceWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
-import { useFindings } from '../../job/useEvaluation.ts';
+import { useFindings } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useOpenSaved } from '../../job/useOpenSaved.ts';
 import { Button } from '../../shared/Button.tsx';

@@ -8,7 +8,7 @@ import {
   MEASURES,
 } from '@gyrus/core';
 import { figureWords } from '@gyrus/formats';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/Figure.tsx';
 

@@ -3,7 +3,7 @@ import { assumedValue, thingWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { keepText, keptText } from '../../shared/browserStore.ts';
 import { Button } from '../../shared/Button.tsx';

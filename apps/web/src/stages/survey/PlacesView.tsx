@@ -10,7 +10,7 @@ import {
 import { at, newId } from '../../job/fresh.ts';
 import { type RecordField } from '../../job/RecordFields.tsx';
 import { RecordList } from '../../job/RecordList.tsx';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { SetUpTables } from './SetUpTables.tsx';
 

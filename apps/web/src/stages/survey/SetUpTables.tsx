@@ -1,5 +1,5 @@
 import { formatAngle, formatWithUnit, type Loop, type Node, type PanelHole, type Vec3 } from '@gyrus/core';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { RecordFields } from '../../job/RecordFields.tsx';
 import { type Column, DataTable } from '../../shared/DataTable.tsx';

@@ -1,6 +1,6 @@
 import { mainHoopOf } from '@gyrus/core';
 import { usePlan } from '../../job/planStore.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useHoopEdit } from '../../job/useMember.ts';
 import { FindingList } from '../../shared/FindingList.tsx';

@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePlan } from '../../job/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useEvaluation } from '../../job/useEvaluation.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Segmented } from '../../shared/Segmented.tsx';
 import { Loading } from '../../shared/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';

@@ -3,7 +3,7 @@ import { EMPTY_SHOP } from '@gyrus/core';
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/planStore.ts';
-import { evaluateAway } from '../../job/away.ts';
+import { evaluateAway } from '../../answers/away.ts';
 import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/queries.ts';
 import { Button } from '../../shared/Button.tsx';
 import { Loading, Trouble } from '../../shared/Waiting.tsx';

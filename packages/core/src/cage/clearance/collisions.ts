@@ -1,3 +1,4 @@
+import { kept } from '../../kept/index.ts';
 import { lengthOf, nearestBetween, nearestOnPath, pointAt } from '../../centreline/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type Joint } from '../placing/joint.ts';
@@ -34,34 +35,45 @@ function inEachOther(first: Tube, second: Tube): Collision[] {
     : [];
 }
 
+/** A tube with others that no joint joins to it, and whose boxes come near. */
+const withoutJoint = kept((first: Tube, others: Tube[]): Collision[] =>
+  others.flatMap((second) => crossingOf(first, second)),
+);
+
+function crossingOf(first: Tube, second: Tube): Collision[] {
+  const reach = (first.od + second.od) / 2;
+  const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis, reach);
+  const overlap = reach - gap;
+  if (overlap <= 1) return [];
+  // Ends that share a node meet their header together; they are fitted there, not crossed.
+  const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;
+  const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
+  const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
+  // They may share a node and lie in each other all the same.
+  return atEnd || atOtherEnd ? inEachOther(first, second) : [{ tubes: [first, second], at, overlap }];
+}
+
 /** Tubes that pass through each other away from their joints. */
 export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
-  const found: Collision[] = [];
+  const ends = new Set(joints.map(({ piece, header }) => `${piece} ${header}`));
+  const standsOn = (tube: Tube, header: Tube) => ends.has(`${tube.piece} ${header.piece}`);
   const boxes = tubes.map(boxOf);
-  for (const [i, first] of tubes.entries())
-    for (const [j, second] of tubes.entries()) {
-      const reach = (first.od + second.od) / 2;
-      if (j <= i || areApart(boxes[i] as Box, boxes[j] as Box, reach)) continue;
-      const shared = joints.filter(
-        ({ piece, header }) =>
-          (piece === first.piece && header === second.piece) ||
-          (piece === second.piece && header === first.piece),
-      );
-      if (shared.length > 0) {
-        const branches = new Set(shared.map(({ piece }) => piece));
-        if (branches.has(first.piece)) found.push(...alongside(first, second));
-        if (branches.has(second.piece)) found.push(...alongside(second, first));
-        continue;
-      }
-      const { distance: gap, first: at, along } = nearestBetween(first.axis, second.axis, reach);
-      const overlap = reach - gap;
-      // Ends that share a node meet their header together; they are fitted there, not crossed.
-      const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;
-      const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
-      const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
-      if (overlap > 1 && !(atEnd || atOtherEnd)) found.push({ tubes: [first, second], at, overlap });
-      // They may share a node and lie in each other all the same.
-      else if (overlap > 1) found.push(...inEachOther(first, second));
-    }
-  return found;
+  return tubes.flatMap((first, i) => {
+    const near = tubes.filter(
+      (second, j) => j > i && !areApart(boxes[i] as Box, boxes[j] as Box, (first.od + second.od) / 2),
+    );
+    const [joined, others] = partition(near, (second) => standsOn(first, second) || standsOn(second, first));
+    return [
+      ...joined.flatMap((second) => [
+        ...(standsOn(first, second) ? alongside(first, second) : []),
+        ...(standsOn(second, first) ? alongside(second, first) : []),
+      ]),
+      ...withoutJoint(first, others),
+    ];
+  });
 }
+
+const partition = <T>(list: T[], isSo: (one: T) => boolean): [T[], T[]] => [
+  list.filter(isSo),
+  list.filter((one) => !isSo(one)),
+];

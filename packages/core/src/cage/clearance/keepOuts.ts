@@ -1,8 +1,9 @@
+import { kept, keptPair } from '../../kept/index.ts';
 import { distanceToPath, lengthOf, pointAt } from '../../centreline/index.ts';
 import { type Plan, type Survey } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { placeOf } from '../placing/place.ts';
-import { areApart, boxOf, type Tube } from '../tube.ts';
+import { areApart, type Box, boxOf, type Tube } from '../tube.ts';
 
 /** How near a tube's surface comes to a keep-out. mm */
 export interface KeepOutGap {
@@ -27,18 +28,22 @@ export interface ZoneGap {
 /** Every tube that comes nearer to a keep-out than its clearance. */
 export function keepOutGaps({ survey }: Plan, tubes: Tube[]): KeepOutGap[] {
   return survey.keepOuts.flatMap((box) => {
-    const corners = boxOf({ points: [placeOf(box.from), placeOf(box.to)] });
+    const corners = cornersOf(box);
     return tubes.flatMap((tube): KeepOutGap[] => {
       const { id, name, clearance } = box;
       if (areApart(boxOf(tube), corners, tube.od / 2 + clearance.mm)) return [];
-      const gap = toBox(tube, corners) - tube.od / 2;
+      const gap = toBox(corners, tube) - tube.od / 2;
       return gap < clearance.mm ? [{ keepOut: id, name, tube, gap, clearance: clearance.mm }] : [];
     });
   });
 }
 
+const cornersOf = kept(({ from, to }: Survey['keepOuts'][number]): Box =>
+  boxOf({ points: [placeOf(from), placeOf(to)] }),
+);
+
 /** Least distance from a tube's axis to a box: looked at every few millimetres, then closed in on. */
-function toBox({ axis }: Tube, [low, high]: [Vec3, Vec3]): number {
+const toBox = keptPair(([low, high]: Box, { axis }: Tube): number => {
   const total = lengthOf(axis);
   const off = (along: number): number => {
     const at = pointAt(axis, along) as Vec3;
@@ -65,7 +70,7 @@ function toBox({ axis }: Tube, [low, high]: [Vec3, Vec3]): number {
   for (let step = SPACING; step > 1e-6; step /= 2)
     while (take(Math.max(0, best - step)) || take(Math.min(total, best + step)));
   return least;
-}
+});
 
 /** The nearest tube to each measured point of a zone with a school. */
 export function zoneGaps({ survey }: Plan, tubes: Tube[]): ZoneGap[] {
@@ -73,11 +78,16 @@ export function zoneGaps({ survey }: Plan, tubes: Tube[]): ZoneGap[] {
     const rule = survey.gaps.find((one) => one.zone === zone);
     if (!rule || zone === null || tubes.length === 0) return [];
     const nearest = tubes
-      .map((tube) => ({ tube, gap: distanceToPath(placeOf(at), tube.axis) - tube.od / 2 }))
+      .map((tube) => ({ tube, gap: gapToPoint(at, tube) }))
       .reduce((best, one) => (one.gap < best.gap ? one : best));
     return [{ point: id, name, zone, school: rule.school, wanted: rule.gap.mm, ...nearest }];
   });
 }
+
+const gapToPoint = keptPair(
+  (at: Survey['points'][number]['at'], tube: Tube): number =>
+    distanceToPath(placeOf(at), tube.axis) - tube.od / 2,
+);
 
 /** A helmet as a ball below its measured top. mm, common practice */
 export const HELMET_RADIUS = 140;

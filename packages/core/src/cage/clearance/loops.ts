@@ -37,21 +37,34 @@ export function loopsOf(joints: Joint[]): Loop[] {
   return [...found.values()].sort((a, b) => a.pieces.length - b.pieces.length);
 }
 
+/** A tube that is reached, and how. */
+interface Way {
+  node: string;
+  by: { edge: Edge; from: Way } | null;
+}
+
 /** From the far side of a joint back to its near side without passing it: breadth first, so the shortest comes first. */
 function shortestWay(around: Map<string, Edge[]>, closing: Edge): Edge[] | null {
-  const ways: { node: string; path: Edge[] }[] = [{ node: closing.to, path: [] }];
+  const ways: Way[] = [{ node: closing.to, by: null }];
   const seen = new Set([closing.to]);
-  for (const { node, path } of ways) {
-    if (node === closing.from && path.length > 0) return path;
-    for (const edge of around.get(node) ?? []) {
+  for (const way of ways) {
+    if (way.node === closing.from && way.by) return edgesOf(way);
+    for (const edge of around.get(way.node) ?? []) {
       if (edge === closing) continue;
-      const next = edge.from === node ? edge.to : edge.from;
+      const next = edge.from === way.node ? edge.to : edge.from;
       if (seen.has(next) && next !== closing.from) continue;
       seen.add(next);
-      ways.push({ node: next, path: [...path, edge] });
+      ways.push({ node: next, by: { edge, from: way } });
     }
   }
   return null;
+}
+
+/** The edges of a way, from its start. */
+function edgesOf(way: Way): Edge[] {
+  const edges: Edge[] = [];
+  for (let { by } = way; by; by = by.from.by) edges.unshift(by.edge);
+  return edges;
 }
 
 function loopFrom(ring: Edge[]): Loop {

@@ -1,5 +1,6 @@
+import { kept } from '../../kept/index.ts';
 import { radians } from '../../measure/index.ts';
-import { mainHoopOf, type Plan } from '../../plan/index.ts';
+import { type MainHoop, mainHoopOf, type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { readSection } from '../../survey/index.ts';
 
@@ -20,18 +21,22 @@ export type Roof =
   /** How far a place lies from its inside; null where no section is near enough to tell. */
   | { kind: 'closed'; gap: (at: Vec3) => number | null };
 
+const OPEN: Roof = { kind: 'open' };
+
 /**
  * The inside of the roof by the surveyed sections, between two of them in proportion. The main hoop's section is one of them, by
  * its half widths at the roof and its headliner, as soon as it is measured.
  */
-export function roofOf({ survey, brief, members }: Plan): Roof {
-  if (brief.roof === 'open') return { kind: 'open' };
+export const roofOf = ({ survey, brief, members }: Plan): Roof =>
+  brief.roof === 'open' ? OPEN : closedRoof(survey, mainHoopOf({ members }) ?? null);
+
+const closedRoof = kept((survey: Plan['survey'], hoop: MainHoop | null): Roof => {
   const sections = [
     ...survey.ribs.map(({ forward, points }): Section => ({
       x: forward.mm,
       points: points.map(({ out, up }): Flat => [out.mm, up.mm]),
     })),
-    ...mainSection(survey, members),
+    ...mainSection(survey, hoop),
   ].sort((a, b) => a.x - b.x);
   return {
     kind: 'closed',
@@ -48,12 +53,11 @@ export function roofOf({ survey, brief, members }: Plan): Roof {
       return fromRear + share * (fromFront - fromRear);
     },
   };
-}
+});
 
 /** The section that the main hoop was measured at, where its plane meets the roof; the lower of both sides. */
-function mainSection(survey: Plan['survey'], members: Plan['members']): Section[] {
+function mainSection(survey: Plan['survey'], hoop: MainHoop | null): Section[] {
   const reading = readSection(survey);
-  const hoop = mainHoopOf({ members });
   if ('missing' in reading || !hoop) return [];
   const { left, right, headliner, tilt } = reading.section;
   const lean = Math.tan(radians(hoop.tilt?.deg ?? tilt));

@@ -19,7 +19,7 @@ function hoop(): Tube {
 }
 
 test('a bent tube has lengths that a tape finds: straights, feet, and the box it lies in', () => {
-  const found = bentLengths(hoop(), [0, 0]);
+  const found = bentLengths(hoop(), 0, 0);
   // A right angle's setback is its radius: 40 − 6 [handbook §2]
   expect(found?.toTangent.map((one) => one / IN)).toEqual([expect.closeTo(34, 9), expect.closeTo(34, 9)]);
   expect((found?.endToEnd ?? 0) / IN).toBeCloseTo(50, 9);
@@ -32,7 +32,7 @@ test('a bent tube has lengths that a tape finds: straights, feet, and the box it
 });
 
 test('what the copes take off comes off the straights; a straight tube has its tape', () => {
-  expect((bentLengths(hoop(), [IN, 2 * IN])?.toTangent ?? []).map((one) => one / IN)).toEqual([
+  expect((bentLengths(hoop(), IN, 2 * IN)?.toTangent ?? []).map((one) => one / IN)).toEqual([
     expect.closeTo(33, 9),
     expect.closeTo(32, 9),
   ]);
@@ -42,5 +42,5 @@ test('what the copes take off comes off the straights; a straight tube has its t
   ];
   const corners = expectValue(cornersOf({ points, clr: [] }));
   const straight = { axis: piecesOf(corners, expectValue(layOut(corners))), od: 40 } as Tube;
-  expect(bentLengths(straight, [0, 0])).toBeNull();
+  expect(bentLengths(straight, 0, 0)).toBeNull();
 });

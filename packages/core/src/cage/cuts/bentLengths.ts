@@ -1,3 +1,4 @@
+import { kept } from '../../kept/index.ts';
 import { arcsIn, directionAt, lengthOf, type Piece, pointAt } from '../../centreline/index.ts';
 import { cross, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
@@ -15,8 +16,10 @@ export interface BentLengths {
 /** Places of the axis are looked at this often for the box. mm */
 const SPACING = 5;
 
+type Ears = [a: number, b: number];
+
 /** null for a straight tube. ears: setbacks of the long points of both cuts. */
-export function bentLengths({ axis, od }: Tube, ears: [a: number, b: number]): BentLengths | null {
+export const bentLengths = kept(({ axis, od }: Tube, ...ears: Ears): BentLengths | null => {
   const arcs = arcsIn(axis);
   const [first, last] = [arcs[0], arcs.at(-1)];
   if (!first || !last) return null;
@@ -45,7 +48,7 @@ export function bentLengths({ axis, od }: Tube, ears: [a: number, b: number]): B
     endToEnd: distance(from, to),
     box: [extent(along), extent(across), extent(out)],
   };
-}
+});
 
 const placesBetween = (axis: Piece[], start: number, end: number) => {
   const steps = Math.max(1, Math.ceil((end - start) / SPACING));

@@ -1,3 +1,4 @@
+import { kept } from '../../kept/index.ts';
 import { directionAt, distanceToPath, lengthOf } from '../../centreline/index.ts';
 import { clockingOf, type Cope, copeOf, endPoint, planeCut, seamOf, weldPrep } from '../../cope/index.ts';
 import { type CarSide, type Plan } from '../../plan/index.ts';
@@ -73,7 +74,7 @@ export function copesOf(setting: CopeSetting): Copes {
       throats: tube.developed - a.cut.throat - b.cut.throat,
       ears: tube.developed - a.cut.ear - b.cut.ear,
       trim: [trimA, trimB],
-      bent: bentLengths(tube, [a.cut.ear, b.cut.ear]),
+      bent: bentLengths(tube, a.cut.ear, b.cut.ear),
       clocking:
         a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
     });
@@ -139,7 +140,7 @@ function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pic
     sharpest: sharpestOf(tube, end, setting.joints),
   };
   if (headers.length === 0) return { cut: toPlane(tube, end, which, plate?.normal ?? LEVEL), seam: null };
-  const coped = copeOf(tube, end, headers, GENERATORS);
+  const { coped, seam, prep } = COPED[end](tube, headers);
   if (!coped.ok) return { cut: uncut(which, coped.fault.message), seam: null };
   const cope = coped.value;
   if (cope.shortest === null || cope.longest === null)
@@ -147,10 +148,24 @@ function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pic
       cut: uncut(which, 'the end lies inside its header, or passes it: move it along the bar'),
       seam: null,
     };
-  return { cut: toTubes(which, cope, cope.shortest, cope.longest), seam: seamOf(cope, tube.od / 2) };
+  return { cut: { ...toTubes(which, cope, cope.shortest, cope.longest), prep }, seam };
 }
 
-function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): EndCut {
+/** The cut of an end with its seam, which is worked out once for the same tubes. */
+const copedAt = (end: End) =>
+  kept((tube: Tube, headers: Tube[]) => {
+    const coped = copeOf(tube, end, headers, GENERATORS);
+    if (!coped.ok) return { coped, seam: null, prep: null };
+    const { outer, inner } = coped.value;
+    return {
+      coped,
+      seam: seamOf(coped.value, tube.od / 2),
+      prep: weldPrep(outer.setbacks, inner.setbacks),
+    };
+  });
+const COPED = { a: copedAt('a'), b: copedAt('b') };
+
+function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): Omit<EndCut, 'prep'> {
   const { setbacks: outer } = cope.outer;
   const { setbacks: inner } = cope.inner;
   const seats = !outer.includes(null);
@@ -166,7 +181,6 @@ function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): EndC
     passes: cope.passes,
     ear,
     throat,
-    prep: weldPrep(outer, inner),
   };
 }
 
@@ -174,10 +188,7 @@ const LEVEL: Vec3 = [0, 0, 1];
 
 /** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
 function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
-  const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
-  const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
-  const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
-  const cut = toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS);
+  const { toPlate, cut } = PLANE[end](tube, ...normal);
   if (!cut) return uncut(which, 'it has no direction to be cut square to');
   return {
     ...which,
@@ -192,6 +203,16 @@ function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
     prep: null,
   };
 }
+
+/** The cut of an end to a plane, given by its normal; square where it runs along that. */
+const planeAt = (end: End) =>
+  kept((tube: Tube, ...normal: [number, number, number]) => {
+    const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
+    const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
+    const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
+    return { toPlate, cut: toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS) };
+  });
+const PLANE = { a: planeAt('a'), b: planeAt('b') };
 
 /** The plate that an end stands on, by the plan. */
 function plateUnder(tube: Tube, end: End, { plan, plates, sides }: CopeSetting): PlateAnswer | null {

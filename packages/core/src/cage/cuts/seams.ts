@@ -1,7 +1,8 @@
+import { kept } from '../../kept/index.ts';
 import { coveredBy, leastGap, type Seam, sweptTube } from '../../cope/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type CutEnd } from './endCut.ts';
-import { type Other, type SeamReach, torchIn } from './torch.ts';
+import { boxOfSeam, type Other, type SeamReach, torchIn } from './torch.ts';
 import { areApart, boxOf, type Tube } from '../tube.ts';
 
 /** The weld of one end, in the order in which the tubes go on. mm */
@@ -62,26 +63,43 @@ export function seamsOf(plan: Plan, made: CutEnd[], tubes: Tube[], order: Map<st
   return { seams, seamLength: seams.reduce((sum, { length }) => sum + length, 0) };
 }
 
+/** What crowds a seam, of all tubes but its own: of those that are near enough to. */
 function crowding(
   tube: Tube,
   headers: Tube[],
   seam: Seam,
   others: Other[],
   { order, torchRoom }: { order: Map<string, number>; torchRoom: number },
-): Pick<SeamAnswer, 'covered' | 'tight'> {
-  const box = boxOf({ points: seam.line.flatMap((at) => (at ? [at] : [])) });
+): Crowding {
+  const box = boxOfSeam(seam);
   const place = order.get(tube.piece) ?? Infinity;
+  const near = others.filter(
+    ({ tube: { piece, od }, box: around }) =>
+      piece !== tube.piece &&
+      !headers.some((header) => header.piece === piece) &&
+      !areApart(box, around, torchRoom + od / 2),
+  );
+  return crowdedBy(
+    seam,
+    torchRoom,
+    near.map((one) => one.tube),
+    near.map((one) => one.place > place),
+  );
+}
+
+type Crowding = Pick<SeamAnswer, 'covered' | 'tight'>;
+
+/** later: which of them are fitted after the seam's own tube. */
+const crowdedBy = kept((seam: Seam, torchRoom: number, near: Tube[], later: boolean[]): Crowding => {
   const covered: SeamAnswer['covered'] = [];
   let tight: SeamAnswer['tight'] = null;
-  for (const other of others) {
-    const { piece, stamp } = other.tube;
-    if (piece === tube.piece || headers.some((header) => header.piece === piece)) continue;
-    if (areApart(box, other.box, torchRoom + other.tube.od / 2)) continue;
-    const gap = leastGap(seam, other.surface, torchRoom);
+  for (const [i, { piece, stamp, axis, od }] of near.entries()) {
+    const surface = sweptTube(axis, od, 'closed');
+    const gap = leastGap(seam, surface, torchRoom);
     if (gap < 0) {
-      const length = other.place > place ? coveredBy(seam, other.surface) : 0;
+      const length = later[i] ? coveredBy(seam, surface) : 0;
       if (length >= LEAST_COVERED) covered.push({ piece, stamp, length });
-    } else if (gap < (tight?.gap ?? torchRoom)) tight = { piece, stamp, gap, later: other.place > place };
+    } else if (gap < (tight?.gap ?? torchRoom)) tight = { piece, stamp, gap, later: later[i] ?? false };
   }
   return { covered, tight };
-}
+});

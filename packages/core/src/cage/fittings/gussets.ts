@@ -1,3 +1,4 @@
+import { kept } from '../../kept/index.ts';
 import { directionAt, lengthOf, nearestBetween } from '../../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { degrees } from '../../measure/index.ts';
@@ -50,7 +51,7 @@ export const gussetsOf = (plan: Plan, standing: StandingTube[]): GussetAnswer[] 
     };
   });
 
-function shapeOf(gusset: Gusset, first: Tube, second: Tube): Outcome<GussetShape> {
+const shapeOf = kept((gusset: Gusset, first: Tube, second: Tube): Outcome<GussetShape> => {
   const node = nearestBetween(first.axis, second.axis);
   const reach = (first.od + second.od) / 2;
   if (node.distance > reach)
@@ -69,7 +70,7 @@ function shapeOf(gusset: Gusset, first: Tube, second: Tube): Outcome<GussetShape
       `${first.stamp} and ${second.stamp} run in line: no sheet fits between them`,
     );
   return triangleOf(gusset, first, second, { node: node.first, along, other, angle });
-}
+});
 
 /** From a place of the axis toward its farther end: the longer side of the tube bounds the corner. */
 function awayFrom(tube: Tube, along: number): Vec3 {

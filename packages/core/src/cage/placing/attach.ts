@@ -1,6 +1,6 @@
 import { nearestBetween } from '../../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
-import { type Attachment, type CarSide, type MemberReference, type Plan } from '../../plan/index.ts';
+import { type Attachment, type CarSide, type MemberReference, type Plate } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { placeOf } from './place.ts';
 import { heightOnRow, nearestParts, type Row, type RowPlace, stationOnRow } from './row.ts';
@@ -22,7 +22,7 @@ export interface Footing {
 export function footingOf(
   attachment: Attachment,
   standing: StandingTube[],
-  plan: Pick<Plan, 'plates'>,
+  plates: Plate[],
 ): Outcome<Footing> {
   const alone = (point: Vec3): Outcome<Footing> => succeed({ point, headers: [] });
   switch (attachment.kind) {
@@ -36,7 +36,7 @@ export function footingOf(
     case 'panel':
       return alone(placeOf(attachment.at));
     case 'plate': {
-      const at = plan.plates.find((plate) => plate.id === attachment.plate)?.at;
+      const at = plates.find((plate) => plate.id === attachment.plate)?.at;
       return at
         ? alone(placeOf(at))
         : fail('no-plate', '', 'the plate it stands on has no place of its own: give it one');

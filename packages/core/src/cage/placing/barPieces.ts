@@ -1,11 +1,10 @@
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
-import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plan } from '../../plan/index.ts';
+import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plate } from '../../plan/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';
-import { bendRoomOf } from '../sheet/radius.ts';
-import { shapedPath, type WholePath } from '../shape/index.ts';
+import { type BendRoom, shapedPath, type WholePath } from '../shape/index.ts';
 import { type FootedPath, splitPath } from './split.ts';
 
 /** One tube of a bar with its path found. Car's frame, mm. */
@@ -22,13 +21,21 @@ interface SideOfBar {
   shape: BarShape;
 }
 
+/** What a bar's path follows from besides the tubes that it stands on. */
+interface Surroundings {
+  /** Those that its ends name. */
+  plates: Plate[];
+  /** What its die asks of its bends. */
+  room: BendRoom;
+}
+
 /** The tubes of a bar, in the order of its pieces: left before right, and of a split one from end A to end B. */
-export function barPaths(bar: Bar, standing: StandingTube[], plan: Plan): Outcome<BarPath>[] {
+export function barPaths(bar: Bar, standing: StandingTube[], given: Surroundings): Outcome<BarPath>[] {
   const sides = sidesOf(bar);
   const perSide = bar.pieces.length / sides.length;
   return sides.flatMap((one, i) => {
     const pieces = bar.pieces.slice(i * perSide, (i + 1) * perSide);
-    const paths = andThen(wholePath(bar, one, standing, plan), (path) =>
+    const paths = andThen(wholePath(bar, one, standing, given), (path) =>
       splitPath(path, bar, one.side, standing),
     );
     return pieces.map((piece, part): Outcome<BarPath> =>
@@ -61,12 +68,17 @@ function shapeAcross({ pair, shape }: Bar): BarShape {
   return { ...shape, via: [...shape.via, ...other] };
 }
 
-function wholePath(bar: Bar, one: SideOfBar, standing: StandingTube[], plan: Plan): Outcome<FootedPath> {
-  return andThen(footingOf(one.ends.a, standing, plan), (a) =>
-    andThen(footingOf(one.ends.b, standing, plan), (b) => {
+function wholePath(
+  bar: Bar,
+  one: SideOfBar,
+  standing: StandingTube[],
+  { plates, room }: Surroundings,
+): Outcome<FootedPath> {
+  return andThen(footingOf(one.ends.a, standing, plates), (a) =>
+    andThen(footingOf(one.ends.b, standing, plates), (b) => {
       if (one.shape.kind === 'through' && one.shape.via.length === 0 && distance(a.point, b.point) < 1)
         return fail('no-length', '', 'both ends stand at one place: move one of them');
-      const path = shapedPath(one.shape, a.point, b.point, bendRoomOf(bar, plan));
+      const path = shapedPath(one.shape, a.point, b.point, room);
       return andThen(path, (shaped) =>
         andThen(shortened(moved(shaped, bar, one.side), bar), (whole) =>
           succeed({ ...whole, footings: [a, b] }),

@@ -105,7 +105,7 @@ function standingOf(plan: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1
     hoop: main && hoop ? { id: main.id, geometry: hoop } : null,
     members: first,
     tubes,
-    room: like ? bendRoomOf(like, plan) : { clr: 0, straight: 0 },
+    room: like ? bendRoomOf(like, plan.dies) : { clr: 0, straight: 0 },
     od: like?.tube.od.mm ?? 0,
     diagonals: members.filter((one) => one.role === 'diagonal').map((one) => one.id),
   };

@@ -1,5 +1,6 @@
 import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
+import { type Plan } from '../../plan/index.ts';
 import { finding, type Finding, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../ruleCheck.ts';
 import {
@@ -7,6 +8,7 @@ import {
   barsOf,
   endsOf,
   pointsOf,
+  type RuledMember,
   type Subject,
   waiting,
   type WholeBar,
@@ -44,10 +46,14 @@ function farthestApart(points: Vec3[]): [Vec3, Vec3] {
 }
 
 /** Each bar against a straight: what a tape cannot tell from straight is looked at. */
-export function straight({ view }: CheckOf<'straight'>, subject: Subject, origin: FindingOrigin): Finding[] {
-  const bars = barsOf(subject);
+export function straight(
+  { view }: CheckOf<'straight'>,
+  ruled: RuledMember,
+  { mm: error }: Plan['measuringError'],
+  origin: FindingOrigin,
+): Finding[] {
+  const bars = barsOf(ruled);
   if (bars.length === 0) return [waiting('straight', origin)];
-  const error = subject.cage.plan.measuringError.mm;
   return bars.map((bar) => {
     const off = offStraight(pointsOf(bar), view);
     return finding({
@@ -58,7 +64,7 @@ export function straight({ view }: CheckOf<'straight'>, subject: Subject, origin
       measured: { mm: off },
       limit: { mm: 0 },
       margin: { mm: -off },
-      remedy: subject.member.role === 'main-hoop' ? null : { kind: 'straighten', member: subject.member.id },
+      remedy: ruled.member.role === 'main-hoop' ? null : { kind: 'straighten', member: ruled.member.id },
       facts: { stamp: { text: stampOf(bar) }, view: { text: view } },
     });
   });

@@ -7,12 +7,13 @@ import {
   type Plan,
   type RuleBook,
 } from '@gyrus/core';
-import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { createContext, useContext, useRef } from 'react';
+import { usePlan } from '../job/planStore.ts';
 import { useRuleBooks, useShop } from '../shared/queries.ts';
-import { answerAway, evaluateAway } from './away.ts';
-import { usePlan } from './planStore.ts';
-import { told, type Asked, useTrouble } from './trouble.ts';
-import { type EvaluationWorker } from './evaluation.worker.ts';
+import { answerAway, numberOf } from './away.ts';
+import { type Answers, type Asked } from './given.ts';
+import { told, useTrouble } from './trouble.ts';
 
 const NO_BOOKS: RuleBook[] = [];
 
@@ -22,36 +23,44 @@ function useBooksAtHand(): RuleBook[] | undefined {
   return asked.isError ? NO_BOOKS : asked.data;
 }
 
-type Slow = Exclude<Asked, 'evaluation'>;
-type Answer<K extends Slow> = ReturnType<EvaluationWorker[K]>;
+/** Answers of earlier edits are kept this long: an undo soon after has them at once. ms */
+const KEPT = 2000;
 
-/** What takes longer than a key may wait, where a stage asks for it; the last answer stands until the next is there. */
-function useAnswer<K extends Slow>(what: K, plan: Plan, pause = 0): Answer<K> | null {
+/**
+ * An answer to a plan, keyed by the numbers of what it follows from; the last one stands until the next is there, and where that
+ * fails, which is told. pause: ms without a newer plan before it is asked for.
+ */
+function useAnswer<K extends Asked>(what: K, plan: Plan, pause = 0): Answers[K] | null {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useBooksAtHand();
   const tries = useTrouble((state) => state.tries);
-  const [answer, setAnswer] = useState<Answer<K> | null>(null);
-  useEffect(() => {
-    if (!books) return;
-    let overtaken = false;
-    const timer = setTimeout(() => {
-      const asked = told(what, answerAway(what, plan, shop, books), () => !overtaken);
-      void asked.then((found) => {
-        if (found && !overtaken) setAnswer(found);
-      });
-    }, pause);
-    return () => {
-      overtaken = true;
-      clearTimeout(timer);
-    };
-  }, [what, plan, shop, books, pause, tries]);
-  return answer;
+  const kept = useRef<Answers[K] | null>(null);
+  const { data } = useQuery({
+    queryKey: ['answers', what, numberOf(plan), numberOf(shop), books ? numberOf(books) : null, tries],
+    queryFn: async ({ signal }) => {
+      if (pause > 0) await new Promise((resolve) => setTimeout(resolve, pause));
+      signal.throwIfAborted();
+      const asked = answerAway(what, { plan, shop, books: books ?? NO_BOOKS }, signal);
+      kept.current = (await told(what, asked, () => !signal.aborted)) ?? kept.current;
+      return kept.current;
+    },
+    enabled: books !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: KEPT,
+    retry: false,
+    networkMode: 'always',
+    // It is compared with nothing: it comes from another thread, and is new.
+    structuralSharing: false,
+  });
+  return data ?? null;
 }
 
 /** The copes of the plan on screen. */
 export const useCopes = (): Copes | null => useAnswer('copes', usePlan());
 /** The people in the cage: room, padding, sight, getting in. */
 export const useCockpit = (): CockpitAnswer | null => useAnswer('cockpit', usePlan());
+
 /** A pause in typing after which every finding is asked for. ms */
 const FINDINGS_PAUSE = 200;
 
@@ -64,24 +73,7 @@ export const FindingsContext = createContext<Finding[] | null>(null);
 export const useFindings = (): Finding[] | null => useContext(FindingsContext);
 
 /** The answers to the plan on screen; the last ones stand until the next are there. */
-export function useEvaluationOf(plan: Plan): Evaluation | null {
-  const shop = useShop().data ?? EMPTY_SHOP;
-  const books = useBooksAtHand();
-  const tries = useTrouble((state) => state.tries);
-  const [evaluation, setEvaluation] = useState<Evaluation | null>(null);
-  // Before the browser paints what was typed: the answers are on their way a frame earlier.
-  useLayoutEffect(() => {
-    if (!books) return;
-    let overtaken = false;
-    void told('evaluation', evaluateAway(plan, shop, books), () => !overtaken).then((answers) => {
-      if (answers && !overtaken) setEvaluation(answers);
-    });
-    return () => {
-      overtaken = true;
-    };
-  }, [plan, shop, books, tries]);
-  return evaluation;
-}
+export const useEvaluationOf = (plan: Plan): Evaluation | null => useAnswer('evaluation', plan);
 
 export const EvaluationContext = createContext<Evaluation | null>(null);
 

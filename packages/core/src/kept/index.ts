@@ -1,0 +1,1 @@
+export { kept, keptPair } from './kept.ts';
