@@ -25,6 +25,9 @@ const SIZES = [
   { width: 1024, height: 768 },
 ];
 
+// Each looks at a page of its own and writes nothing.
+test.describe.configure({ mode: 'parallel' });
+
 for (const path of PAGES)
   for (const size of SIZES)
     test(`${path.replace(DEMO, '/demo')} at ${size.width} × ${size.height}: accessible, nothing wider than the screen, no complaint`, async ({

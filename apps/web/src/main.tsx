@@ -3,11 +3,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, type RouteObject, RouterProvider } from 'react-router';
-import { claimTab } from './job/tab.ts';
+import { claimTab } from './job/store/tab.ts';
 import { Toaster } from 'sonner';
-import { NotFound } from './shared/NotFound.tsx';
-import { PageTrouble } from './shared/PageTrouble.tsx';
-import { Shell } from './shared/Shell.tsx';
+import { NotFound } from './shared/frame/NotFound.tsx';
+import { PageTrouble } from './shared/frame/PageTrouble.tsx';
+import { Shell } from './shared/frame/Shell.tsx';
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 30_000, retry: 1, refetchOnWindowFocus: true } },

@@ -30,6 +30,7 @@ export const OptionalLengthField = (what: string, limits: { least?: number; abov
     LengthField(what, limits),
   );
 
+/** An angle that must be there. Limits in degrees; `above` excludes that value itself. */
 export const AngleField = (what: string, limits: { least?: number; above?: number; most?: number } = {}) =>
   applyDecorators(
     IsDefined({ message: `give ${what}` }),
@@ -39,6 +40,7 @@ export const AngleField = (what: string, limits: { least?: number; above?: numbe
     InRange('deg', what, limits),
   );
 
+/** An angle that may be left out, as null. */
 export const OptionalAngleField = (what: string, limits: { above?: number; most?: number } = {}) =>
   applyDecorators(
     ValidateIf((_, value) => value !== null),

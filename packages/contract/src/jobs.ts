@@ -28,6 +28,7 @@ export class CreateJobDto {
   length!: 'in' | 'mm';
 }
 
+/** What may be changed of a job as a whole: its name, and whether it is put away. */
 export class UpdateJobDto {
   @MayBeLeftOut()
   @IsString()
@@ -71,6 +72,7 @@ export class BranchQueryDto {
   branch?: string;
 }
 
+/** A job in the list of jobs, by its newest revision. */
 export interface JobSummary {
   id: string;
   name: string;
@@ -82,6 +84,7 @@ export interface JobSummary {
   revision: number;
 }
 
+/** A revision without its plan: number, variant, who and when. */
 export interface RevisionSummary {
   id: string;
   number: number;
@@ -92,10 +95,12 @@ export interface RevisionSummary {
   createdAt: string;
 }
 
+/** A revision with its plan, as it was saved. */
 export interface Revision extends RevisionSummary {
   plan: Plan;
 }
 
+/** A job with the newest revision of one of its variants. */
 export interface JobDetail extends JobSummary {
   head: Revision;
 }
@@ -106,6 +111,7 @@ export interface Clash {
   head: Revision;
 }
 
+/** The variant that every job begins with. */
 export const MAIN_BRANCH = 'main';
 
 /** A photo that is kept with its job, as an answer of the plan names it. */

@@ -10,6 +10,7 @@ import { IsBoolean, IsIn, IsString, Matches, MaxLength } from 'class-validator';
 import { AngleField, LengthField, MayBeLeftOut, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 
+/** A bending machine, as it is entered. */
 export class MachineDto {
   @IsString()
   @Matches(/\S/, { message: 'give the machine a name' })
@@ -21,6 +22,7 @@ export class MachineDto {
   note!: string;
 }
 
+/** A die of a machine, as it is entered. Lengths in mm. */
 export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests'> {
   @IsString()
   @Matches(/\S/, { message: 'give the die a name' })
@@ -52,6 +54,7 @@ export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests'> {
   finishedRadius!: LengthDto | null;
 }
 
+/** A test bend of a die: what was read and what was released. Degrees. */
 export class TestBendDto implements Omit<DieTest, 'id'> {
   @LengthField('the outside diameter of the tube', { above: 0 })
   od!: LengthDto;
@@ -77,6 +80,7 @@ export class TestBendDto implements Omit<DieTest, 'id'> {
   note!: string;
 }
 
+/** A size of tube that the shop buys. */
 export class TubeStockDto {
   @LengthField('the outside diameter', { above: 0 })
   od!: LengthDto;

@@ -58,14 +58,19 @@ export class CageBuilder {
   }
 }
 
+/** A length in millimetres, as somebody typed it. */
 export const mm = (value: number): Length => millimetre(`${value} mm`);
+/** A place in the car. Car's frame, mm */
 export const at = (x: number, y: number, z: number): [Length, Length, Length] => [mm(x), mm(y), mm(z)];
+/** An end at a point. mm */
 export const point = (x: number, y: number, z: number): Attachment => ({ kind: 'point', at: at(x, y, z) });
+/** An end on a bar at a height. mm */
 export const height = (member: string, side: 'left' | 'right', z: number): Attachment => ({
   kind: 'height',
   on: { member, side },
   height: mm(z),
 });
+/** An end at a bend of a bar. mm */
 export const station = (member: string, feature: string, along = 0, side?: 'left' | 'right'): Attachment => ({
   kind: 'station',
   on: side ? { member, side } : { member },

@@ -3,6 +3,7 @@ import { at, CageBuilder, demoDie, height, mm, point, station, withDie } from '.
 import { DIE_45 } from './shop.ts';
 import { angle, millimetre } from './write.ts';
 
+/** The job of the four-point bar. */
 export const FOUR_POINT_JOB = { id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c02', name: 'Solan 1.6 coupe' };
 const HOOP = 'solan-hoop';
 

@@ -11,6 +11,7 @@ import { at, CageBuilder, demoDie, height, mm, point, station, withDie } from '.
 import { DIE_1_3_4 } from './shop.ts';
 import { angle, inch, pounds } from './write.ts';
 
+/** The job of the full cage. */
 export const DEMO_JOB = { id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01', name: 'Ptarmigan 1300' };
 const MEMBER = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9d01';
 const PIECE = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9e01';

@@ -4,8 +4,10 @@ import { angle, inch, millimetre } from './write.ts';
 /** Invented: no machine of this name exists. Ids are fixed, so that the demo plan can pin the dies. */
 const LONG_ARM = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0a01';
 const RAM = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0a02';
+/** The die for 1 3/4 in. */
 export const DIE_1_3_4 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b01';
 const DIE_2 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b02';
+/** The die for 45 mm. */
 export const DIE_45 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b03';
 
 let serial = 0;

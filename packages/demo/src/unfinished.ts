@@ -3,6 +3,7 @@ import { at, CageBuilder, height, mm, point, station } from './build.ts';
 import { fourPointPlan } from './fourPoint.ts';
 import { angle, millimetre } from './write.ts';
 
+/** The job that is not done yet. */
 export const UNFINISHED_JOB = {
   id: '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c03',
   name: 'Murrelet, to learn from',

@@ -37,7 +37,7 @@ export { figuresUncovered } from './words/statedFigures.ts';
 export { checkWords, remedyWords } from './words/check.ts';
 export { planFieldWords, planValueWords } from './words/planField.ts';
 export { isRolled, rollFigures } from './words/roll.ts';
-export { ROLE_GROUPS, roleWords, RULED_ROLES } from './words/role.ts';
+export { ROLE_GROUPS, ROLE_REASONS, roleWords, RULED_ROLES } from './words/role.ts';
 export { bothUnits } from './words/length.ts';
 export {
   clampWords,

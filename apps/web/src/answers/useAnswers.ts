@@ -9,8 +9,8 @@ import {
 } from '@gyrus/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useRef } from 'react';
-import { usePlan } from '../job/planStore.ts';
-import { useRuleBooks, useShop } from '../shared/queries.ts';
+import { usePlan } from '../job/store/planStore.ts';
+import { useRuleBooks, useShop } from '../shared/server/queries.ts';
 import { answerAway, numberOf } from './away.ts';
 import { type Answers, type Asked } from './given.ts';
 import { told, useTrouble } from './trouble.ts';

@@ -9,11 +9,11 @@ import {
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '../shared/Button.tsx';
-import { Dialog } from '../shared/Dialog.tsx';
-import { Typeset } from '../shared/Figure.tsx';
-import { settleClash } from './merging.ts';
-import { type Clashing, openDoc, usePlan, usePlanStore } from './planStore.ts';
+import { Button } from '../shared/frame/Button.tsx';
+import { Dialog } from '../shared/frame/Dialog.tsx';
+import { Typeset } from '../shared/figures/Figure.tsx';
+import { settleClash } from './store/merging.ts';
+import { type Clashing, openDoc, usePlan, usePlanStore } from './store/planStore.ts';
 import { useJobStyle } from './useJobStyle.ts';
 
 /** Fields that two people changed each in their own way: asked one by one. All else is in it already, from both. */

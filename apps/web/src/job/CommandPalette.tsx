@@ -3,9 +3,9 @@ import { pieceName, roleWords } from '@gyrus/formats';
 import { Command } from 'cmdk';
 import { useLocation, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useShop } from '../shared/queries.ts';
+import { useShop } from '../shared/server/queries.ts';
 import { addRole } from './addRole.ts';
-import { usePlanStore } from './planStore.ts';
+import { usePlanStore } from './store/planStore.ts';
 import { useJobStyle } from './useJobStyle.ts';
 import { STAGES } from './stages.ts';
 

@@ -1,11 +1,11 @@
 import { toast } from 'sonner';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
-import { Band } from '../shared/Band.tsx';
-import { Button } from '../shared/Button.tsx';
-import { Typeset } from '../shared/Figure.tsx';
-import { type LeftDraft } from './draft.ts';
-import { takeInLeft } from './merging.ts';
-import { openDoc, usePlan, usePlanStore } from './planStore.ts';
+import { Band } from '../shared/frame/Band.tsx';
+import { Button } from '../shared/frame/Button.tsx';
+import { Typeset } from '../shared/figures/Figure.tsx';
+import { type LeftDraft } from './store/draft.ts';
+import { takeInLeft } from './store/merging.ts';
+import { openDoc, usePlan, usePlanStore } from './store/planStore.ts';
 import { tryAgain, useTrouble } from '../answers/trouble.ts';
 import { useJobStyle } from './useJobStyle.ts';
 

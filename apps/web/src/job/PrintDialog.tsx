@@ -1,13 +1,13 @@
 import { fail, flatOutline, mainHoopOf, saidIn, writeSaid } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Button } from '../shared/Button.tsx';
-import { Dialog } from '../shared/Dialog.tsx';
-import { Segmented } from '../shared/Segmented.tsx';
-import { usePlan } from './planStore.ts';
+import { Button } from '../shared/frame/Button.tsx';
+import { Dialog } from '../shared/frame/Dialog.tsx';
+import { Segmented } from '../shared/fields/Segmented.tsx';
+import { usePlan } from './store/planStore.ts';
 import { EvaluationContext } from '../answers/useAnswers.ts';
 import { useJobStyle } from './useJobStyle.ts';
-import { useOpenSaved } from './useOpenSaved.ts';
+import { useOpenSaved } from './store/useOpenSaved.ts';
 
 const PAPERS = [
   { value: 'a4', text: 'A4' },

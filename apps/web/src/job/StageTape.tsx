@@ -1,6 +1,6 @@
 import { type Evaluation, type Plan } from '@gyrus/core';
 import { NavLink } from 'react-router';
-import { usePlanStore } from './planStore.ts';
+import { usePlanStore } from './store/planStore.ts';
 import { STAGES, stageSays } from './stages.ts';
 import { useFindings } from '../answers/useAnswers.ts';
 

@@ -1,6 +1,6 @@
 import { type BarRole, EMPTY_SHOP, type LengthStyle, type Shop } from '@gyrus/core';
 import { findingWords, roleWords } from '@gyrus/formats';
-import { isOpen, openDoc, usePlanStore } from './planStore.ts';
+import { isOpen, openDoc, usePlanStore } from './store/planStore.ts';
 import { proposeAway } from '../answers/away.ts';
 
 /** The first piece that was added; or why nothing was. */

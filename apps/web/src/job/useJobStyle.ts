@@ -1,6 +1,6 @@
 import { type LengthStyle } from '@gyrus/core';
 import { useMemo } from 'react';
-import { usePlan } from './planStore.ts';
+import { usePlan } from './store/planStore.ts';
 
 /** How lengths are written in this job. */
 export function useJobStyle(): LengthStyle {

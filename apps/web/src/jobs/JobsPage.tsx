@@ -5,13 +5,13 @@ import { Archive, ArchiveRestore, Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api } from '../shared/api.ts';
-import { Button } from '../shared/Button.tsx';
-import { type Column, DataTable } from '../shared/DataTable.tsx';
-import { Dialog } from '../shared/Dialog.tsx';
-import { Header } from '../shared/Header.tsx';
-import { useJobs } from '../shared/queries.ts';
-import { Loading, Trouble } from '../shared/Waiting.tsx';
+import { api } from '../shared/server/api.ts';
+import { Button } from '../shared/frame/Button.tsx';
+import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
+import { Dialog } from '../shared/frame/Dialog.tsx';
+import { Header } from '../shared/frame/Header.tsx';
+import { useJobs } from '../shared/server/queries.ts';
+import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 
 /** Forms and their checks come when they are asked for. */
 const NewJobForm = lazy(async () => ({ default: (await import('./NewJobForm.tsx')).NewJobForm }));

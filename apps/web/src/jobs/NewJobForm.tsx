@@ -4,10 +4,10 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { api } from '../shared/api.ts';
-import { Button } from '../shared/Button.tsx';
-import { Segmented } from '../shared/Segmented.tsx';
-import { TextField } from '../shared/TextField.tsx';
+import { api } from '../shared/server/api.ts';
+import { Button } from '../shared/frame/Button.tsx';
+import { Segmented } from '../shared/fields/Segmented.tsx';
+import { TextField } from '../shared/fields/TextField.tsx';
 
 const UNITS = [
   { value: 'in', text: 'inches' },

@@ -4,8 +4,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, ApiFault } from '../shared/api.ts';
-import { FileButton } from '../shared/FileButton.tsx';
+import { api, ApiFault } from '../shared/server/api.ts';
+import { FileButton } from '../shared/fields/FileButton.tsx';
 
 /** Takes a book in from a JSON file; what is wrong with it is said with the place where it is. */
 export function TakeBook() {

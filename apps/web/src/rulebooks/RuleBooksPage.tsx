@@ -2,14 +2,14 @@ import { holdsOf, type RuleBook, type ScheduleRow, writtenLength } from '@gyrus/
 import { checkWords, holdsWords, provenanceWords, roleWords, tubeKindWords } from '@gyrus/formats';
 import { PenLine } from 'lucide-react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
-import { ErrorBoundary } from '../shared/ErrorBoundary.tsx';
-import { Typeset } from '../shared/Figure.tsx';
-import { TableHead } from '../shared/TableHead.tsx';
-import { Header } from '../shared/Header.tsx';
-import { useRuleBooks } from '../shared/queries.ts';
+import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
+import { Typeset } from '../shared/figures/Figure.tsx';
+import { TableHead } from '../shared/figures/TableHead.tsx';
+import { Header } from '../shared/frame/Header.tsx';
+import { useRuleBooks } from '../shared/server/queries.ts';
 import { KeepBook, TakeBook } from './BookFiles.tsx';
 import { Unfinished } from './Unfinished.tsx';
-import { Loading, Trouble } from '../shared/Waiting.tsx';
+import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 
 /** Rule books as data, to be read: what each asks, in the program's own words, and where its figures come from. */
 export function RuleBooksPage() {

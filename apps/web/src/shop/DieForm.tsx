@@ -2,10 +2,10 @@ import { DieDto } from '@gyrus/contract';
 import { type Die, type LengthStyle } from '@gyrus/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Controller, type DefaultValues, useForm } from 'react-hook-form';
-import { Button } from '../shared/Button.tsx';
-import { angleKind, lengthKind } from '../shared/quantityKinds.ts';
-import { Segmented } from '../shared/Segmented.tsx';
-import { TextField } from '../shared/TextField.tsx';
+import { Button } from '../shared/frame/Button.tsx';
+import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
+import { Segmented } from '../shared/fields/Segmented.tsx';
+import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
 import { useShopForm } from './useShopForm.ts';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type Control, Controller, type FieldPath, type FieldValues } from 'react-hook-form';
-import { type Knowable, QuantityInput, type QuantityKind } from '../shared/QuantityInput.tsx';
+import { type Knowable, QuantityInput, type QuantityKind } from '../shared/fields/QuantityInput.tsx';
 
 interface FormQuantityProps<Form extends FieldValues, Q extends Knowable> {
   control: Control<Form>;

@@ -2,8 +2,8 @@ import { MachineDto } from '@gyrus/contract';
 import { type Shop } from '@gyrus/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm } from 'react-hook-form';
-import { Button } from '../shared/Button.tsx';
-import { TextField } from '../shared/TextField.tsx';
+import { Button } from '../shared/frame/Button.tsx';
+import { TextField } from '../shared/fields/TextField.tsx';
 import { useShopForm } from './useShopForm.ts';
 
 type Machine = Shop['machines'][number];

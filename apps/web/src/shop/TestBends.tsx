@@ -4,10 +4,10 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { type DefaultValues, useForm } from 'react-hook-form';
-import { Button } from '../shared/Button.tsx';
-import { Typeset } from '../shared/Figure.tsx';
-import { angleKind, lengthKind } from '../shared/quantityKinds.ts';
-import { TextField } from '../shared/TextField.tsx';
+import { Button } from '../shared/frame/Button.tsx';
+import { Typeset } from '../shared/figures/Figure.tsx';
+import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
+import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
 import { useShopForm } from './useShopForm.ts';
 

@@ -1,6 +1,6 @@
 import { toast } from 'sonner';
-import { useTypedIsKept } from '../shared/Dialog.tsx';
-import { type ShopChange, useShopChange } from '../shared/queries.ts';
+import { useTypedIsKept } from '../shared/frame/Dialog.tsx';
+import { type ShopChange, useShopChange } from '../shared/server/queries.ts';
 
 /** Sends a change of the shop; says so when it is refused, and calls `done` when it is kept. */
 export function useShopForm(done: () => void) {

@@ -8,12 +8,14 @@ const testBendInput = z.strictObject({
   reading: above(0, 360, 'the reading at full pull, in degrees'),
   released: above(0, 360, 'the released angle, in degrees'),
 });
+/** One test bend: the reading pulled to, and the angle after release. Degrees. */
 export type TestBend = z.infer<typeof testBendInput>;
 
 const testsInput = z
   .array(testBendInput, say('a list of test bends {reading, released}'))
   .min(1, 'without a test bend there is nothing to go by: give one or more');
 
+/** Check of the input of springbackFrom: test bends and the angle wanted. Degrees. */
 export const springbackInput = z.strictObject({
   tests: testsInput,
   target: above(0, 360, 'the angle wanted, in degrees'),
@@ -23,6 +25,7 @@ export const springbackInput = z.strictObject({
     .lt(1, 'the confidence lies between 0 and 1: 0.9 is usual')
     .optional(),
 });
+/** Test bends and the angle wanted. Degrees. */
 export type SpringbackInput = z.infer<typeof springbackInput>;
 
 /** How the reading follows from the angle: the schools of the command line. */
@@ -47,10 +50,12 @@ const springbackModel = z.discriminatedUnion(
         : 'the model of springback is one of "none", "constant", "share", "tests"',
   },
 );
+/** How springback is told: not at all, as so many degrees, as a share of the angle, or by test bends. */
 export type SpringbackModel = z.infer<typeof springbackModel>;
 
 const side = oneOf(['a', 'b'], "the clamp's end");
 
+/** Check of the input of marksFor: points, die, springback and clamp. */
 export const markInput = z.strictObject({
   points: pointsInput,
   clr: clrInput.optional(),
@@ -73,4 +78,5 @@ export const markInput = z.strictObject({
   ),
   datum: oneOf(DATUMS, 'where the tape is hooked'),
 });
+/** A path with the die and the springback that it is marked with. mm and degrees. */
 export type MarkInput = z.infer<typeof markInput>;

@@ -18,6 +18,7 @@ export interface MarkedBend {
   mark: number;
 }
 
+/** A blank and the marks on it, from the datum. mm */
 export interface Marks {
   blank: number;
   bends: MarkedBend[];

@@ -23,6 +23,9 @@ export { type Collision, collisionsOf } from './clearance/collisions.ts';
 export { type MidDoor, midDoor } from './clearance/midDoor.ts';
 export { type UnbracedBend, unbracedBends } from './clearance/bracing.ts';
 export { placeOf } from './placing/place.ts';
+export { type Measured, measureBetween } from './clearance/between.ts';
+export { recommendedRole } from './propose/nextRole.ts';
+export { freshShape } from './shape/freshShape.ts';
 export {
   HELMET_RADIUS,
   helmetGap,

@@ -29,6 +29,7 @@ export interface ResolvedPiece {
   sheet: Outcome<BendSheet>;
 }
 
+/** A member with its tubes, as far as they can be made. */
 export interface ResolvedMember {
   member: Member;
   /** Of the main hoop only. */

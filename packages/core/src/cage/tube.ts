@@ -26,6 +26,7 @@ export interface Tube {
   mass: number;
 }
 
+/** Lowest and highest corner of a box along the axes of the car. mm */
 export type Box = [low: Vec3, high: Vec3];
 
 /** The box that holds the axis: it never leaves the hull of its ends and corners. Lowest and highest corner, mm. */

@@ -17,7 +17,9 @@ export const clrInput = z.union(
   say('a centreline radius in mm, or a list with one for each PI'),
 );
 
+/** Check of the input of lraFromPoints: ends and PIs, and a radius or one each. mm */
 export const lraInput = z.strictObject({ points: pointsInput, clr: clrInput.optional() });
+/** Ends and PIs of a path, and its radius, one or one a bend. mm */
 export type LraInput = z.infer<typeof lraInput>;
 
 const bendInput = z.strictObject({
@@ -37,4 +39,5 @@ export const xyzInput = z.strictObject({
   tail: extent('the straight after the last bend'),
   developed: z.number(say('the number that lra prints here, which is passed over')).optional(),
 });
+/** Lengths, rotations and angles of a path, and where it begins. mm and degrees */
 export type XyzInput = z.infer<typeof xyzInput>;

@@ -15,6 +15,7 @@ export interface Bend {
   setback: number;
 }
 
+/** A path as a bender reads it: straights, rotations, bends. mm and degrees */
 export interface Lra {
   bends: Bend[];
   /** The straight after the last bend. */

@@ -8,6 +8,7 @@ import { type Saw } from './saw.ts';
 
 const path = { points: pointsInput, clr: clrInput.optional() };
 
+/** Check of the input of a cope: branch, headers, how many generators. mm and degrees */
 export const copeInput = z.strictObject({
   branch: z.strictObject(
     { od: size('the outside diameter'), wall: size('the wall thickness'), ...path },
@@ -28,6 +29,7 @@ export const copeInput = z.strictObject({
     .optional(),
 });
 
+/** A branch and the tubes that it is coped to. mm and degrees */
 export type CopeInput = z.infer<typeof copeInput>;
 
 /** One generator: round the branch from the first header's direction in degrees, and where it is cut in mm. */

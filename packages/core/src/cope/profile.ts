@@ -25,6 +25,7 @@ export interface CopeTube {
   axis: Piece[];
 }
 
+/** The cut of one end: the profiles of its outer and its inner edge, and how a notcher makes it. mm */
 export interface Cope {
   branch: Branch;
   outer: Profile;

@@ -9,6 +9,7 @@ export interface BodyOutline {
   headliner: number;
 }
 
+/** One side of the inside of the car at the hoop: half widths, and the height of the corner. mm */
 export interface BodySide {
   floor: number;
   lean: number;

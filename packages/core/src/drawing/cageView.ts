@@ -9,6 +9,7 @@ import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, tex
 /** From behind looking forward, from the left, from above; and from above the left rear corner. */
 export type CageView = 'front' | 'side' | 'top' | 'corner';
 
+/** What is drawn of a cage, and from where. */
 export interface CageViewOptions {
   view: CageView;
   width: number;

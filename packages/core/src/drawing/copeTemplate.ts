@@ -20,6 +20,7 @@ export const curveOf = ({ outer, inner }: EndCut, curve: CopeCurve): (number | n
       ? outer
       : inner;
 
+/** What stands on a template besides its curve. */
 export interface TemplateOptions {
   curve: CopeCurve;
   /** Thickness of the paper, mm, which the wrap goes round as well. */

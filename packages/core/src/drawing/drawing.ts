@@ -23,6 +23,7 @@ export type Pen =
 /** What a text says; a theme gives it face, weight and colour. */
 export type Voice = 'figure' | 'bend' | 'label' | 'quiet';
 
+/** One thing in a drawing. Coordinates and sizes in drawing units, y down. */
 export type Shape =
   | { kind: 'line'; from: Point; to: Point; pen: Pen }
   | { kind: 'polyline'; points: Point[]; pen: Pen }
@@ -44,6 +45,7 @@ export interface Drawing {
 /** Rough width of a text in the condensed face, in drawing units: enough to keep labels from overlapping. */
 export const textWidth = (text: string, size: number): number => text.length * size * 0.42;
 
+/** Corners of a rectangle, clockwise from the upper left. */
 export const rectangle = (x: number, y: number, width: number, height: number): Point[] => [
   [x, y],
   [x + width, y],

@@ -6,6 +6,7 @@ import { type Vec3 } from '../space/index.ts';
 import { bodyOutline, outlinePoints } from './bodyOutline.ts';
 import { type Drawing, type Point, type Shape } from './drawing.ts';
 
+/** What is drawn of a main hoop from behind. */
 export interface FrontOptions {
   width: number;
   height: number;

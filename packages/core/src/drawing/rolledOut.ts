@@ -2,6 +2,7 @@ import { type BendSheet, type SheetBend } from '../cage/index.ts';
 import { formatAngle, formatLength, type LengthStyle, radians } from '../measure/index.ts';
 import { type Drawing, rectangle, type Shape } from './drawing.ts';
 
+/** What stands on the rolled-out surface of a tube. */
 export interface RolledOutOptions {
   width: number;
   style: LengthStyle;

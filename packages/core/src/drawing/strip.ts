@@ -2,6 +2,7 @@ import { type BendSheet, type SheetBend, type TapeHook } from '../cage/index.ts'
 import { formatAngle, formatLength, formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { type Drawing, rectangle, type Shape, textWidth } from './drawing.ts';
 
+/** How a mark-out strip is drawn, and where its tape is hooked. */
 export interface StripOptions {
   /** Drawing units from edge to edge. */
   width: number;

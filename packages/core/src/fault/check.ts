@@ -29,6 +29,7 @@ export function readJson<T>(schema: z.ZodType<T>, text: string): Outcome<T> {
   return check(schema, data);
 }
 
+/** A path as a JSON pointer (RFC 6901). */
 export const pointer = (path: PropertyKey[]): string =>
   path.map((key) => '/' + String(key).replaceAll('~', '~0').replaceAll('/', '~1')).join('');
 

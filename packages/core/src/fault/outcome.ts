@@ -13,6 +13,7 @@ export interface Fault {
 /** A value, or the fault that stood in its way. */
 export type Outcome<T> = { ok: true; value: T } | { ok: false; fault: Fault };
 
+/** What was to be computed. */
 export const succeed = <T>(value: T): Outcome<T> => ({ ok: true, value });
 
 /** message: a sentence, or one that was `told` with its lengths as figures. */

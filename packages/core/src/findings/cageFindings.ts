@@ -23,6 +23,7 @@ const FINGER = { from: 8, to: 25 };
 
 const text = (value: string) => ({ text: value });
 
+/** Tubes that come nearer to a keep-out than its clearance. tapeError: mm */
 export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number, assumed: Assumed): Finding[] =>
   gaps.map(({ keepOut, name, tube, gap, clearance }) => {
     const found = finding({
@@ -75,6 +76,7 @@ export function zoneFindings(gaps: ZoneGap[], tapeError: number, assumed: Assume
   });
 }
 
+/** Bends that nothing holds, in bars that take a hit end-on. */
 export const unbracedFindings = (bends: UnbracedBend[]): Finding[] =>
   bends.map(({ tube, feature, angle }) =>
     finding({
@@ -113,6 +115,7 @@ export const outOfLineFindings = (bars: OutOfLine[]): Finding[] =>
     }),
   );
 
+/** Tubes that run into each other. */
 export const collisionFindings = (collisions: Collision[]): Finding[] =>
   collisions.map(({ tubes: [first, second], overlap }) =>
     finding({

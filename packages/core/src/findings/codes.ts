@@ -198,6 +198,7 @@ export const FINDING_KINDS = {
   waiting: kind<{ what: Text; who?: Text }>('inspect', 'book'),
 } satisfies Record<string, FindingKind<object>>;
 
+/** What a finding is of, one of the catalogue. */
 export type FindingCode = keyof typeof FINDING_KINDS;
 
 /** The facts that the words of a code need. */

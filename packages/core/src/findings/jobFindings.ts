@@ -237,6 +237,7 @@ function dieFindings(sheet: BendSheet, member: Member): Finding[] {
   return [...found.values()];
 }
 
+/** Dies that the shop has other data for than the plan. */
 export const driftFindings = (drifts: Drift[]): Finding[] =>
   drifts.map((drift) =>
     finding({

@@ -31,6 +31,7 @@ interface Remedies {
   guides: { part: string; by: number; apart: number };
 }
 
+/** What a remedy changes. */
 export type RemedyKind = keyof Remedies;
 
 /** The remedy of a kind. */

@@ -2,6 +2,7 @@ import { type Mass } from '../plan/index.ts';
 
 /** Where a book's figures come from, said wherever they are used. */
 export const PROVENANCES = ['published', 'from-memory', 'invented'] as const;
+/** Where the figures of a rule book come from. */
 export type Provenance = (typeof PROVENANCES)[number];
 
 /** When a rule holds, besides its roles and classes; what is null holds for all. */

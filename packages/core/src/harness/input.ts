@@ -10,4 +10,5 @@ export const strapInput = z.strictObject({
   barOd: size("the bar's outside diameter"),
   attach: oneOf(['tab', 'over', 'under'], 'how the strap is fastened'),
 });
+/** A strap's slot and its bar in side view, and how it is fastened. mm, x forward, z up */
 export type StrapInput = z.infer<typeof strapInput>;

@@ -18,6 +18,7 @@ export interface BarLine {
   od: number;
 }
 
+/** A height that the bar may not pass, and the place and window that say so. */
 export interface Limit {
   /** Height of the bar's axis. mm */
   height: number;

@@ -9,6 +9,7 @@ export interface Confirmed {
   on: string;
 }
 
+/** The path of a figure as one text. */
 export const pathKey = (path: Path): string => path.join('/');
 
 /**

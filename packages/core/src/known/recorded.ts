@@ -50,6 +50,7 @@ export function recordedThings(plan: Plan, wanted: Wanted = isAssumed): AssumedT
 /** Places of the car among the figures of a part. */
 const CAR_PLACES = new Set(['at', 'from', 'to']);
 
+/** Names of the figures of a record, by what follows its path. standsFor: what a figure under a key describes. */
 export const named =
   (of: ThingName['of'], name: string, standsFor: (what: string) => StandsFor) =>
   (rest: Path): ThingName => {
@@ -57,6 +58,7 @@ export const named =
     return { of, name, role: null, side: null, what, standsFor: standsFor(String(rest[0])) };
   };
 
+/** The name of a measure of the car. */
 export const measureName = (key: string): ThingName => ({
   of: 'measure',
   name: key,

@@ -20,6 +20,7 @@ export interface Assumed {
 /** Measures of the floor under the hoop's feet: its crown does not rest on them. */
 const UNDER_FEET = /^(landing|floorSlope)/;
 
+/** What nobody measured or chose in a plan. Looked through once; what rests on it is asked of the answer. */
 export function assumedIn(plan: Plan): Assumed {
   const things = [...recordedThings(plan), ...leftOutThings(plan)];
   const ofMeasures = things.filter(({ name }) => name.of === 'measure' && !UNDER_FEET.test(name.name));

@@ -9,7 +9,9 @@ export interface Angle {
   known?: Known;
 }
 
+/** Degrees in radians. */
 export const radians = (degrees: number): number => (degrees * Math.PI) / 180;
+/** Radians in degrees. */
 export const degrees = (angle: number): number => (angle * 180) / Math.PI;
 
 const SLOPE = /^(.+?)\s*(?::|\bover\b|\bin\b)\s*(.+)$/;

@@ -10,7 +10,9 @@ export interface LengthStyle {
   decimals: number;
 }
 
+/** Inches in sixteenths. */
 export const INCHES: LengthStyle = { unit: 'in', fraction: 16, decimals: 0 };
+/** Whole millimetres. */
 export const MILLIMETRES: LengthStyle = { unit: 'mm', fraction: 16, decimals: 0 };
 
 /** A length as the tape can show it, and what rounding left over (exact − shown). mm. */

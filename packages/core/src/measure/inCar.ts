@@ -13,4 +13,5 @@ export function inCar<L extends Length>(length: L, style: LengthStyle): Outcome<
   );
 }
 
+/** Whether a length can be one of a car. */
 export const isInCar = (mm: number): boolean => Math.abs(mm) <= LARGEST_IN_CAR;

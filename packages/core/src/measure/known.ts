@@ -5,6 +5,7 @@
  */
 export type Known = { how: 'assumed' } | { how: 'measured' | 'chosen'; by: string; on: string };
 
+/** Whether the program put a figure in, and nobody said since that it is so. */
 export const isAssumed = ({ known }: { known?: Known }): boolean => known?.how === 'assumed';
 
 type Figure = { mm: number; typed: string } | { deg: number; typed: string };

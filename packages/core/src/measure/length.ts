@@ -1,6 +1,7 @@
 import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
 import { type Known } from './known.ts';
 
+/** The unit of a length as people write it. */
 export type Unit = 'in' | 'mm';
 
 /** The one length of every document: the millimetres that count, and what was typed. */

@@ -18,6 +18,7 @@ export const STRAIGHT_ENOUGH = 0.254;
 
 /** What a tape and a protractor are trusted to, unless the job says otherwise. Handbook §9, common practice. */
 export const TAPE_ERROR = 3;
+/** What a protractor is trusted to. Degrees. Handbook §9, common practice. */
 export const PROTRACTOR_ERROR = 0.5;
 
 /** Nothing in a car, or of a cage for one, is larger or farther from its origin. mm. A racing lorry is about 6 m long. */

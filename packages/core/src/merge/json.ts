@@ -4,11 +4,14 @@ export type Json = unknown;
 /** Keys and record ids down to a value: `['members', 'b1', 'tube', 'od']`. Records in lists stand under their ids, not their places. */
 export type FieldPath = readonly string[];
 
+/** The path of a field as one text. */
 export const fieldKey = (path: FieldPath): string => path.join('/');
 
+/** Whether a value has keys. */
 export const isObject = (value: Json): value is Record<string, Json> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
+/** Whether two values say the same, however they came about. */
 export function isSameData(a: Json, b: Json): boolean {
   if (a === b) return true;
   if (Array.isArray(a) && Array.isArray(b))

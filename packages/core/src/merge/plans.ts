@@ -9,12 +9,14 @@ export interface PlanClash extends FieldClash {
   with: FieldPath[];
 }
 
+/** Two people's plans put together, with what they disagree about. */
 export interface PlanMerge {
   plan: Plan;
   /** Told in this order; each has gone to the side chosen, or to mine. */
   clashes: PlanClash[];
 }
 
+/** Which side each clash goes to, by the key of its path. */
 export type Choices = Readonly<Record<string, MergeSide>>;
 
 /** The whole plan as one field: no part of it could be told apart. */

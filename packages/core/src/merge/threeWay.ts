@@ -1,5 +1,6 @@
 import { entriesOf, type FieldPath, fieldKey, isObject, isSameData, type Json, keysOf } from './json.ts';
 
+/** Whose change it is. */
 export type MergeSide = 'mine' | 'theirs';
 
 /** One field that both sides changed, each in its own way; `undefined` where a side took it out. */
@@ -9,6 +10,7 @@ export interface FieldClash {
   theirs: Json;
 }
 
+/** Two versions of a document put together, with what they disagree about. */
 export interface ThreeWay {
   merged: Json;
   clashes: FieldClash[];

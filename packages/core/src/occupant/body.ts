@@ -5,7 +5,9 @@ import { type Occupant } from '../plan/index.ts';
 import { add, type Vec3 } from '../space/index.ts';
 import { carried, carriedByBack, type SeatPose } from './seat.ts';
 
+/** The parts of a body that room is looked at for. */
 export const BODY_PARTS = ['helmet', 'torso', 'shoulder', 'elbow', 'knee', 'foot'] as const;
+/** One of them. */
 export type BodyPart = (typeof BODY_PARTS)[number];
 
 /** A part of a body as everything within a radius of a line; a ball where both its ends are one. Car's frame, mm. */

@@ -1,5 +1,6 @@
 import { type Tube } from '../cage/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { kept } from '../kept/index.ts';
+import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Body, bodyOf } from './body.ts';
 import { type DoorBarRoom, doorBarRooms } from './doors.ts';
 import { entriesOf, type Entry } from './entry.ts';
@@ -28,17 +29,21 @@ export interface CockpitAnswer {
   doorBars: DoorBarRoom[];
 }
 
+/** Somebody at every setting of the seat. */
+const bodiesOf = kept((person: Occupant): Body[] =>
+  seatPoses(person.travel, 'all').map((pose) => bodyOf(person, pose)),
+);
+const measuredBody = kept((person: Occupant): Body => bodyOf(person, AS_MEASURED));
+
 /** Everybody that the plan seats, against every tube. */
 export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
   const { occupants, cockpit } = plan;
-  const bodies = occupants.flatMap((person) =>
-    seatPoses(person.travel, 'all').map((pose) => bodyOf(person, pose)),
-  );
+  const bodies = occupants.map((person) => bodiesOf(person));
   const hoop = tubes.find(({ role }) => role === 'main-hoop');
   const front = tubes.filter(({ role }) => FRONT_HOOP.includes(role));
   return {
     people: occupants.map((person) => {
-      const body = bodyOf(person, AS_MEASURED);
+      const body = measuredBody(person);
       return {
         body,
         sight: body.eye && sightOf(body.eye, tubes),
@@ -46,7 +51,7 @@ export function cockpitOf(plan: Plan, tubes: Tube[]): CockpitAnswer {
       };
     }),
     rooms: roomsOf(bodies, tubes, cockpit.padding.mm),
-    padding: paddingList(bodies, tubes, cockpit),
+    padding: paddingList(bodies.flat(), tubes, cockpit),
     entries: entriesOf(plan, tubes),
     doorBars: doorBarRooms(plan, tubes),
   };

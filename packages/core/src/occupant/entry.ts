@@ -79,4 +79,5 @@ function surfacesAt({ axis, od }: Tube, x: number, sign: 1 | -1): number[] {
   });
 }
 
+/** Whether an opening is lower than the least that the plan asks for to get in. */
 export const isTooLow = ({ height }: Entry, { entry }: Cockpit): boolean => height < entry.mm;

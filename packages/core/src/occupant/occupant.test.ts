@@ -92,7 +92,7 @@ test('the room to a tube is what a sampler of its surface finds', () => {
 test('a helmet beside a straight tube: centre to axis less both radii, and padding takes its thickness', () => {
   const tube = tubeFrom([-500, 200, 0], [500, 200, 0]);
   const body: Body = { occupant: 'o', who: '', notch: [], volumes: [ball([0, 0, 0], 140)], eye: null };
-  const [room] = roomsOf([body], [tube], 25);
+  const [room] = roomsOf([[body]], [tube], 25);
   expect([room?.gap, room?.padded]).toEqual([40, 15]);
 });
 
@@ -105,7 +105,7 @@ test('the nearest part and the worst setting of the seat are told', () => {
     volumes: [{ ...ball([0, y, 0], 60), part }],
     eye: null,
   });
-  const [room, ...more] = roomsOf([at(0, 'back', 'knee'), at(80, 'forward', 'elbow')], [tube], 0);
+  const [room, ...more] = roomsOf([[at(0, 'back', 'knee'), at(80, 'forward', 'elbow')]], [tube], 0);
   expect(more).toEqual([]);
   expect(room).toMatchObject({ notch: ['forward'], part: 'elbow', gap: 40 });
 });

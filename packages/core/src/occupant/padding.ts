@@ -1,5 +1,6 @@
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import { lengthOf, pointAt } from '../centreline/index.ts';
+import { kept } from '../kept/index.ts';
 import { intervalsBelow } from '../measure/index.ts';
 import { type Cockpit } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
@@ -45,9 +46,25 @@ export function paddingList(bodies: Body[], tubes: Tube[], cockpit: Cockpit): St
       ({ volume, reach }) =>
         !areApart(boxOf({ points: [volume.from, volume.to] }), box, volume.radius + reach + tube.od / 2),
     );
-    return near.length === 0 ? [] : merged(near.flatMap((one) => stretchesOf(one, tube)));
+    return near.length === 0
+      ? []
+      : stretchesWithin(
+          tube,
+          near.map(({ volume }) => volume),
+          near.map(({ who }) => who),
+          near.map(({ reach }) => reach),
+        );
   });
 }
+
+/** The stretches of a tube that some parts of bodies reach: each with whose it is and how far it is thrown. */
+const stretchesWithin = kept((tube: Tube, volumes: Volume[], whose: string[], reaches: number[]): Stretch[] =>
+  merged(
+    volumes.flatMap((volume, i) =>
+      stretchesOf({ volume, who: whose[i] as string, reach: reaches[i] as number }, tube),
+    ),
+  ),
+);
 
 /** Where one part of a body reaches a tube. */
 function stretchesOf({ volume, who, reach }: Reach, tube: Tube): Stretch[] {

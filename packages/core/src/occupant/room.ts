@@ -1,4 +1,4 @@
-import { kept } from '../kept/index.ts';
+import { kept, keptPair } from '../kept/index.ts';
 import { type Said } from '../fault/index.ts';
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
 import {
@@ -47,39 +47,39 @@ export function gapTo(volume: Volume, { axis, od }: Pick<Tube, 'axis' | 'od'>): 
 export const gapToPoint = (volume: Volume, at: Vec3): number =>
   distance(at, nearestOnPath(at, axisOf(volume))) - volume.radius;
 
-/** The least room between each person and each tube within reach, over all settings of the seat. bodies: one per setting; reach: mm. */
-export function roomsOf(bodies: Body[], tubes: Tube[], padding: number, reach = FAR): Room[] {
-  const rooms = new Map<string, Room>();
-  const boxes = tubes.map((tube) => ({ tube, box: boxOf(tube) }));
-  for (const body of bodies)
-    for (const volume of body.volumes)
-      for (const { tube, box } of boxes) {
-        const key = `${body.occupant}/${tube.piece}`;
-        const known = rooms.get(key)?.gap ?? reach;
-        if (areApart(boxOf({ points: [volume.from, volume.to] }), box, known + volume.radius + tube.od / 2))
-          continue;
-        const gap = gapTo(volume, tube);
-        if (gap >= known) continue;
-        rooms.set(key, {
-          occupant: body.occupant,
-          who: body.who,
-          part: volume.part,
-          notch: body.notch,
-          member: tube.member,
-          piece: tube.piece,
-          stamp: tube.stamp,
-          gap,
-          padded: gap - padding,
-        });
-      }
-  return [...rooms.values()].sort((a, b) => a.gap - b.gap);
+/**
+ * The least room between each person and each tube within reach, over all settings of the seat. bodies: of each person, one per
+ * setting; reach: mm.
+ */
+export function roomsOf(bodies: Body[][], tubes: Tube[], padding: number, reach = FAR): Room[] {
+  return bodies
+    .flatMap((ofOne) => tubes.flatMap((tube) => roomTo(ofOne, tube, reach) ?? []))
+    .map((room) => ({ ...room, padded: room.gap - padding }))
+    .sort((a, b) => a.gap - b.gap);
 }
+
+/** The least room between somebody and one tube; null where it is out of reach. */
+const roomTo = keptPair((bodies: Body[], tube: Tube, reach: number): Omit<Room, 'padded'> | null => {
+  const box = boxOf(tube);
+  let room: Omit<Room, 'padded'> | null = null;
+  for (const { occupant, who, notch, volumes } of bodies)
+    for (const volume of volumes) {
+      const known: number = room?.gap ?? reach;
+      if (areApart(boxOf({ points: [volume.from, volume.to] }), box, known + volume.radius + tube.od / 2))
+        continue;
+      const gap = gapTo(volume, tube);
+      if (gap >= known) continue;
+      const { member, piece, stamp } = tube;
+      room = { occupant, who, part: volume.part, notch, member, piece, stamp, gap };
+    }
+  return room;
+});
 
 /** The least room between a helmet and a tube's surface over all settings of all seats, however far; null without either. mm */
 export function helmetRoom({ occupants }: Pick<Plan, 'occupants'>, tubes: Tube[]): number | null {
   return (
     roomsOf(
-      occupants.flatMap((person) => helmetsOf(person)),
+      occupants.map((person) => helmetsOf(person)),
       tubes,
       0,
       Infinity,

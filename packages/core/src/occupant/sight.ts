@@ -1,5 +1,6 @@
 import { placeAcross, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
+import { keptPair } from '../kept/index.ts';
 import { degrees, type Interval, intervalsBelow, radians } from '../measure/index.ts';
 import { type CarSide, type Role } from '../plan/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../space/index.ts';
@@ -31,6 +32,8 @@ export interface Sight {
 
 /** The view ahead that shares are taken of, looked at in rows. Degrees; common practice for what a driver scans. */
 const VIEW = { wide: 60, high: 15, row: 2.5 };
+/** The middles of the rows. Degrees above the horizon */
+const ROWS = Array.from({ length: (2 * VIEW.high) / VIEW.row }, (_, i) => -VIEW.high + VIEW.row * (i + 0.5));
 /** Rays are this far apart before edges are closed in on: narrower than tube at four metres. Degrees */
 const STEP = 0.5;
 /** Straight ahead a driver looks this far up and down. Degrees */
@@ -130,42 +133,49 @@ function seenFrom(eye: Vec3, tube: Tube): Seen {
   };
 }
 
+/** What one tube hides from an eye: level with it, straight ahead, and in each row of the view. */
+const hiddenBy = keptPair((eye: Vec3, tube: Tube) => {
+  const seen = seenFrom(eye, tube);
+  return {
+    level: hiddenInRow(seen, 0, 90).filter(([from, to]) => to - from >= LEAST),
+    ahead: aheadOf(seen),
+    rows: ROWS.map((row) => hiddenInRow(seen, row, VIEW.wide)),
+  };
+});
+
 /** What tubes ahead of the eye hide of the view. */
 export function sightOf(eye: Vec3, tubes: Tube[]): Sight {
   const ahead = tubes
     .filter(({ points }) => points.some(([x]) => x > eye[0]))
-    .map((tube) => seenFrom(eye, tube));
-  const level = ahead.flatMap((seen) => {
-    const { member, piece, stamp, role } = seen.tube;
-    return hiddenInRow(seen, 0, 90)
-      .filter(([from, to]) => to - from >= LEAST)
-      .map((arc): HiddenBy => ({
-        member,
-        piece,
-        stamp,
-        role,
-        side: arc[0] + arc[1] > 0 ? 'left' : 'right',
-        arc,
-      }));
-  });
+    .map((tube) => ({ tube, hides: hiddenBy(eye, tube) }));
+  const level = ahead.flatMap(({ tube: { member, piece, stamp, role }, hides }) =>
+    hides.level.map((arc): HiddenBy => ({
+      member,
+      piece,
+      stamp,
+      role,
+      side: arc[0] + arc[1] > 0 ? 'left' : 'right',
+      arc,
+    })),
+  );
   return {
     level: level.sort((a, b) => b.arc[1] - b.arc[0] - (a.arc[1] - a.arc[0])),
-    across: ahead.flatMap((seen) =>
-      aheadOf(seen).map((arc) => ({ member: seen.tube.member, stamp: seen.tube.stamp, arc })),
+    across: ahead.flatMap(({ tube: { member, stamp }, hides }) =>
+      hides.ahead.map((arc) => ({ member, stamp, arc })),
     ),
     windscreen: tubes
       .filter(({ role }) => role === 'windscreen-bar')
       .map(({ member, stamp, axis }) => ({ member, stamp, above: placeAcross(axis, eye[1])[2] - eye[2] })),
-    share: hiddenShare(ahead),
+    share: hiddenShare(ahead.map(({ hides }) => hides.rows)),
   };
 }
 
-/** The share of the view ahead that is hidden, rows weighted by how wide they are. */
-function hiddenShare(ahead: Seen[]): number {
+/** The share of the view ahead that is hidden, rows weighted by how wide they are. byTube: of each tube, row by row. */
+function hiddenShare(byTube: Arc[][][]): number {
   let [hidden, all] = [0, 0];
-  for (let row = -VIEW.high + VIEW.row / 2; row < VIEW.high; row += VIEW.row) {
+  for (const [i, row] of ROWS.entries()) {
     const weight = Math.cos(radians(row));
-    hidden += weight * unionOf(ahead.flatMap((seen) => hiddenInRow(seen, row, VIEW.wide)));
+    hidden += weight * unionOf(byTube.flatMap((rows) => rows[i] ?? []));
     all += weight * 2 * VIEW.wide;
   }
   return hidden / all;

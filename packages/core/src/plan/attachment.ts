@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
 import { id, offsetField } from './quantities.ts';
 
+/** A side of the car, as its driver has it. */
 export const side = oneOf(['left', 'right'], 'a side');
+/** A side of the car, as its driver has it. */
 export type CarSide = z.infer<typeof side>;
 
 /** Names a piece of a member; `side` tells the twins of a pair apart. */
@@ -12,6 +14,7 @@ const reference = z.strictObject({
   side: side.optional(),
 });
 
+/** A bar that something stands on: which of twins, or which piece, where it makes several. */
 export type MemberReference = z.infer<typeof reference>;
 
 /**
@@ -25,6 +28,7 @@ const station = z.strictObject({
   edge: oneOf(['tangentA', 'middle', 'pi', 'tangentB'], 'an edge of the feature'),
   along: offsetField('the distance along the centreline'),
 });
+/** A place along a bar: so far from an edge of one of its bends, or from an end. mm */
 export type Station = z.infer<typeof station>;
 
 const point = z.tuple([offsetField('x'), offsetField('y'), offsetField('z')], say('a point [x, y, z]'));
@@ -47,6 +51,7 @@ export const attachment = z.discriminatedUnion(
   ],
   say('what the end stands on: a landing, plate, station, joint, height, point or panel'),
 );
+/** What an end stands on. */
 export type Attachment = z.infer<typeof attachment>;
 
 /** A tube that this one crosses between its ends: which goes through, and which is split. */

@@ -32,8 +32,10 @@ export const BAR_ROLES = [
   'take-off',
   'frame-tube',
 ] as const;
+/** What a bar is in the cage. */
 export type BarRole = (typeof BAR_ROLES)[number];
 
+/** How a bar goes with the other side of the car: alone, with a mirrored twin, or across to its own mirror image. */
 export const PAIRING = ['single', 'mirrored', 'across'] as const;
 
 /**
@@ -59,6 +61,7 @@ export const bar = z.strictObject({
   /** Taken off at each end, along the axis: an existing tube shortened. */
   cut: z.strictObject({ a: extentField('what is cut off end A'), b: extentField('what is cut off end B') }),
 });
+/** A member besides the main hoop: what its ends stand on, the shape between them, how many tubes it makes. */
 export type Bar = z.infer<typeof bar>;
 
 /** How many tubes a bar makes: each split makes one more, and a mirrored pair twice as many. */

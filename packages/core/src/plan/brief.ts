@@ -2,12 +2,16 @@ import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
 import { id, massField, note, title } from './quantities.ts';
 
+/** What can be built. */
 export const BUILT = ['four-point-bar', 'six-point-cage', 'full-cage'] as const;
+/** How it is joined to the car. */
 export const JOINING = ['welded', 'bolted'] as const;
+/** What the car is used for. */
 export const USES = ['track', 'street-too', 'show'] as const;
 /** What the feet stand on; a hoop whose load reaches no frame is a show bar, and is told so. */
 export const LANDINGS = ['frame', 'sill', 'floor-sheet'] as const;
 
+/** Check of a brief. */
 export const brief = z.strictObject({
   car: title,
   series: title,
@@ -36,4 +40,5 @@ export const brief = z.strictObject({
     .max(20),
   notes: note,
 });
+/** What the job is for: car, class, weight, use, books. */
 export type Brief = z.infer<typeof brief>;

@@ -17,6 +17,7 @@ export const cockpit = z.strictObject({
   /** Between a door bar and the door's skin. */
   doorRoom: extentField('the room between door bar and door skin'),
 });
+/** What room the people in the car are to have. mm */
 export type Cockpit = z.infer<typeof cockpit>;
 
 /** Common practice: 25 mm of padding; a helmet is thrown about 150 mm, a belted limb further than it seems. */

@@ -24,6 +24,7 @@ export const coping = z.strictObject({
   /** Thickness of the paper that a template is printed on: the wrap goes round as well. */
   paper: extentField('the thickness of the paper'),
 });
+/** The shop's notcher and torch, as copes and seams are judged by. mm and degrees */
 export type Coping = z.infer<typeof coping>;
 
 /**
@@ -42,6 +43,7 @@ export const USUAL_COPING: Coping = {
 
 /** How far an end has come. */
 export const COPE_STATES = ['ready', 'printed', 'cut', 'fitted'] as const;
+/** How far the cope of an end is. */
 export type CopeState = (typeof COPE_STATES)[number];
 
 /** An end that was ticked off, with the cut that it had then: one that has changed since is told. */
@@ -52,4 +54,5 @@ export const copeTick = z.strictObject({
   /** Setbacks round the tube then, in words. */
   cut: z.string(say('the cut that was ticked off')).max(200),
 });
+/** An end that somebody ticked off, with the cut that it had then. */
 export type CopeTick = z.infer<typeof copeTick>;

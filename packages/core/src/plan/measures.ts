@@ -95,15 +95,20 @@ export const MEASURES = {
   ),
 } as const satisfies Record<string, MeasureMeaning>;
 
+/** A measure of the car. */
 export type MeasureKey = keyof typeof MEASURES;
+/** All measures, in the order in which they are asked for. */
 export const MEASURE_KEYS = Object.keys(MEASURES) as MeasureKey[];
 
 type KeysOfKind<K extends MeasureMeaning['kind']> = {
   [Key in MeasureKey]: (typeof MEASURES)[Key]['kind'] extends K ? Key : never;
 }[MeasureKey];
+/** A measure that is a length. */
 export type LengthKey = KeysOfKind<'length'>;
+/** A measure that is an angle. */
 export type AngleKey = KeysOfKind<'angle'>;
 
+/** Whether a measure is an angle. */
 export const isAngleKey = (key: MeasureKey): key is AngleKey => MEASURES[key].kind === 'angle';
 
 /** Between what a measure of a car mostly is, in mm; one outside is asked back where it is typed. Common practice: small cars to lorries' cabs. */

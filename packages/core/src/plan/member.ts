@@ -23,6 +23,7 @@ const mainHoop = z.strictObject({
   /** Thickness of plates and plinth between landing and foot. */
   footLift: extentField('the plate and plinth under each foot'),
 });
+/** The main hoop: clearances to the measured body, shape, tilt. */
 export type MainHoop = z.infer<typeof mainHoop>;
 
 /** The hoop, or a bar with one of the other roles of the trade. */
@@ -31,7 +32,9 @@ export const member = z.discriminatedUnion(
   [mainHoop, bar],
   say('a member with a known role, such as "main-hoop" or "backstay"'),
 );
+/** A member of the cage: the main hoop, or a bar. */
 export type Member = z.infer<typeof member>;
+/** What a member is in the cage. */
 export type Role = Member['role'];
 
 /** The main hoop among the members; of a draft being edited too. */

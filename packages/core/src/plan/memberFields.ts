@@ -6,6 +6,7 @@ import { bendingChoice, tubeChoice } from './tooling.ts';
 
 /** A tube that a member makes. Twins, halves and parts each have their own. */
 const piece = z.strictObject({ id, stamp });
+/** A tube that a member makes, with its stamp. */
 export type MemberPiece = z.infer<typeof piece>;
 
 /** What every member has, whatever its role. */

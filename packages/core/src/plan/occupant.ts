@@ -60,6 +60,7 @@ export const occupant = z.strictObject({
   body,
   lap,
 });
+/** Somebody in the car: measures, seat, belts. Car's frame, mm and degrees */
 export type Occupant = z.infer<typeof occupant>;
 
 /** Somebody in a fixed seat, nothing measured; straps 150 mm apart are common practice, and at the shoulder until it is measured. */

@@ -100,8 +100,11 @@ export const part = z.discriminatedUnion(
   ],
   say('a part of a known kind, such as "splice"'),
 );
+/** A part besides tubes, plates and gussets. */
 export type Part = z.infer<typeof part>;
+/** A part of a kind. */
 export type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
+/** The kinds of parts, in the order in which they are offered. */
 export const PART_KINDS = [
   'splice',
   'bolted-joint',

@@ -14,7 +14,9 @@ import { extentField, id, note, offsetField, title } from './quantities.ts';
 import { survey } from './survey.ts';
 import { die } from './tooling.ts';
 
+/** What a file with a plan says that it is. */
 export const PLAN_FORMAT = 'gyrus-plan';
+/** The version of plans that is written; older ones are read (migrations.ts). */
 export const PLAN_VERSION = 5;
 
 /** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
@@ -75,6 +77,7 @@ export const planSchema = z.strictObject({
   /** Answers to what no program can compute, keyed book/rule/member. */
   answers: z.record(z.string().max(200), answer, say('the answers')),
 });
+/** A whole job: what was measured, what is wanted, what was chosen. Nothing that follows from it. */
 export type Plan = z.infer<typeof planSchema>;
 
 /** Reads a plan of any version ever released, brought up to today's. */

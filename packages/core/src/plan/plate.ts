@@ -68,6 +68,7 @@ export const plate = z.strictObject({
     .nullable(),
   bolts: bolts.nullable(),
 });
+/** A plate under a foot. mm */
 export type Plate = z.infer<typeof plate>;
 
 /** A sheet gusset in the corner of two tubes. */
@@ -88,4 +89,5 @@ export const gusset = z.strictObject({
   /** One on each side of the car. */
   twin: z.boolean(say('true or false')),
 });
+/** A sheet gusset between two tubes. mm */
 export type Gusset = z.infer<typeof gusset>;

@@ -25,7 +25,9 @@ const lengthOf = (mm: z.ZodNumber, what: string): z.ZodType<Length> =>
 
 /** The one length of every document, `{ "mm": 595.3125, "typed": "23 7/16" }`; mm counts, typed is kept as written. */
 export const sizeField = (what: string) => lengthOf(size(what), what);
+/** Check of a length that is 0 or more. */
 export const extentField = (what: string) => lengthOf(extent(what), what);
+/** Check of a length that may go either way. */
 export const offsetField = (what: string) => lengthOf(coordinate(what), what);
 
 const degreesIn = (low: number, high: number, what: string) =>
@@ -56,6 +58,7 @@ export interface Mass {
   kg: number;
   typed: string;
 }
+/** Check of a mass. */
 export const massField = (what: string): z.ZodType<Mass> =>
   z.strictObject(
     {
@@ -73,7 +76,9 @@ export const id = z
   .string(say('an id'))
   .regex(/^[\w-]{1,64}$/, 'an id has 1 to 64 letters, digits, "-" or "_"');
 
+/** Check of a name. */
 export const title = z.string(say('a name')).max(120, 'a name has 120 characters at most');
+/** Check of a longer text. */
 export const note = z.string(say('text')).max(4000, 'a note has 4000 characters at most');
 
 /** What is stamped on the steel and printed on the sheets. */

@@ -5,6 +5,7 @@ import { angleField, extentField, offsetField } from './quantities.ts';
 
 /** Where a shape turns to, as seen from the driver's seat; `out` and `in` are away from and toward the centre line. */
 export const TOWARDS = ['front', 'rear', 'left', 'right', 'up', 'down', 'out', 'in'] as const;
+/** The directions of the car that a shape can reach toward. */
 export type Towards = (typeof TOWARDS)[number];
 const towards = oneOf(TOWARDS, 'the side that the shape turns to');
 
@@ -15,6 +16,7 @@ const via = z.strictObject({
     .regex(/^[a-z]+(-[a-z]+)*$/, 'a name like "pillar-top"'),
   at: placeField,
 });
+/** A corner that a bar runs through, with its name. Car's frame, mm */
 export type Via = z.infer<typeof via>;
 
 /** One bend of a take-off: the straight before it (tangent to tangent), the turn of its plane, and its angle. */
@@ -23,6 +25,7 @@ const takeOffRow = z.strictObject({
   rotation: angleField(-180, 180, 'the rotation from the last bend'),
   angle: angleField(0.01, 179.98, 'the angle of the bend'),
 });
+/** A bend of a list: the straight before it, its rotation and its angle. mm and degrees */
 export type TakeOffRow = z.infer<typeof takeOffRow>;
 
 /** How a bar runs between its ends. The chord is the straight from end A to end B. */
@@ -94,7 +97,9 @@ export const shape = z.discriminatedUnion(
   ],
   say('the shape: through, bow, offset, stand-off, arc, stations or take-off'),
 );
+/** How a bar runs between its ends. */
 export type BarShape = z.infer<typeof shape>;
+/** A shape of a kind. */
 export type ShapeOf<K extends BarShape['kind']> = Extract<BarShape, { kind: K }>;
 
 /** A bar without a bend. */

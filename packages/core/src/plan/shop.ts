@@ -4,6 +4,7 @@ import { TUBE_KINDS } from '../tube/index.ts';
 import { id, sizeField, title } from './quantities.ts';
 import { die } from './tooling.ts';
 
+/** What a file with a shop says that it is. */
 export const SHOP_FORMAT = 'gyrus-shop';
 const SHOP_VERSION = 1;
 
@@ -28,10 +29,13 @@ export const shopSchema = z.strictObject({
   machines: z.array(machine, say('the machines')),
   tubes: z.array(tubeStock, say('the tube in stock')),
 });
+/** What a shop has: machines with their dies and test bends, and the tube it buys. */
 export type Shop = z.infer<typeof shopSchema>;
 
+/** A shop that has entered nothing yet. */
 export const EMPTY_SHOP: Shop = { format: SHOP_FORMAT, version: SHOP_VERSION, machines: [], tubes: [] };
 
+/** A shop out of unknown data. Faults name the field. */
 export function readShop(data: unknown): Outcome<Shop> {
   if (data === null || typeof data !== 'object')
     return fail('not-an-object', '', 'a shop is one JSON object');

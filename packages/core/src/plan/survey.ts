@@ -7,6 +7,7 @@ import { angleField, extentField, id, offsetField, sizeField, title } from './qu
 
 /** Readings of a leaning wall of which one must be wrong: its lean, the half width where it starts, the half width at the roof. */
 export const DISTRUSTED = ['protractor', 'lower-width', 'roof-width'] as const;
+/** A reading that is not trusted where two contradict each other. */
 export type Distrusted = (typeof DISTRUSTED)[number];
 
 /** Zones that have a gap school of their own. */
@@ -86,5 +87,7 @@ export const survey = z.strictObject({
     say("sections of the car's inside"),
   ),
 });
+/** What was measured of the stripped car. Car's frame, mm and degrees */
 export type Survey = z.infer<typeof survey>;
+/** The measures of the car, as far as they were taken. */
 export type Measures = Survey['measures'];

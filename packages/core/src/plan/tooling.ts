@@ -16,6 +16,7 @@ export const tubeChoice = z
     path: ['wall', 'mm'],
     message: 'a wall of half the diameter or more leaves no bore: give less',
   });
+/** The tube that a member is made of. mm */
 export type TubeChoice = z.infer<typeof tubeChoice>;
 
 /** A test bend on a die, with the tube it was made in. */
@@ -35,6 +36,7 @@ const dieTest = z
     path: ['released', 'deg'],
     message: 'a bend opens when released: give no more than the reading',
   });
+/** A test bend of a die, with the tube it was made in. Degrees, mm */
 export type DieTest = z.infer<typeof dieTest>;
 
 const dieFields = {
@@ -56,6 +58,7 @@ const dieFields = {
 
 /** A die with its machine's name and its test bends: as the shop has it, and as a plan has pinned it. */
 export const die = z.strictObject(dieFields);
+/** A die as the plan pins it: radius, mark, clamp, test bends. mm and degrees */
 export type Die = z.infer<typeof die>;
 
 /** Springback by the school the builder follows. */
@@ -72,12 +75,14 @@ const springbackChoice = z.discriminatedUnion(
   ],
   say('springback by tests, constant, share or theory'),
 );
+/** The school of springback that a member follows. */
 export type SpringbackChoice = z.infer<typeof springbackChoice>;
 
 const feature = z.string().regex(/^[a-z]+(-[a-z]+)*$/);
 
 /** Where the tape is hooked on a sheet: on the blank, or, for those who cope first and bend after, on the ear of a cut end. */
 export const SHEET_DATUMS = [...DATUMS, 'ear-a', 'ear-b'] as const;
+/** Where the tape is hooked on a sheet. */
 export type SheetDatum = (typeof SHEET_DATUMS)[number];
 
 /** How a member is bent: which die, which school, and which way round at each bend. */
@@ -93,4 +98,5 @@ export const bendingChoice = z.strictObject({
   trimA: extentField('the trim at end A'),
   trimB: extentField('the trim at end B'),
 });
+/** How a member is bent. */
 export type BendingChoice = z.infer<typeof bendingChoice>;

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { type Holds } from '../findings/index.ts';
 import { holdsOf, holdsOfRow } from './chosen.ts';
 import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
@@ -17,8 +18,6 @@ export interface Stated {
   item: Rule | ScheduleRow;
   holds: Holds | null;
 }
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Rules by their ids; rows of the tube schedule by what they are for, as they have none. */
 export const editionChanges = (old: RuleBook, next: RuleBook): EditionChange[] => [
@@ -45,7 +44,7 @@ function rowsOf({ tubeSchedule }: RuleBook): Keyed {
 function changesBy(old: Keyed, next: Keyed): EditionChange[] {
   const changed = [...next].flatMap(([id, now]): EditionChange[] => {
     const was = old.get(id) ?? null;
-    if (was && same(was, now)) return [];
+    if (was && equal(was, now)) return [];
     return [{ kind: was ? 'changed' : 'added', id, clause: now.item.clause, was, now }];
   });
   const removed = [...old].flatMap(([id, was]): EditionChange[] =>

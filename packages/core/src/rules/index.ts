@@ -19,3 +19,4 @@ export {
   type ScheduleRow,
   type TubeOption,
 } from './ruleBook.ts';
+export { demandedRoles } from './spokenRoles.ts';

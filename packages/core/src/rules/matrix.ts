@@ -8,6 +8,7 @@ interface MatrixCell {
   counts: Record<Status, number>;
 }
 
+/** What the books say of one thing, book by book. */
 export interface MatrixRow {
   /** null for what a book says of the cage as a whole, such as of a member that it lacks. */
   member: string | null;

@@ -5,7 +5,9 @@ import { PROVENANCES, type When } from '../findings/index.ts';
 import { checkKind, role } from './ruleCheck.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 
+/** What a file with a rule book says that it is. */
 export const RULE_BOOK_FORMAT = 'gyrus-rule-book';
+/** The version of books that is written; older ones are read (bookMigrations.ts). */
 export const RULE_BOOK_VERSION = 2;
 
 const roles = z.array(role, say('the roles')).min(1, 'say which members it is about');
@@ -17,6 +19,7 @@ const tubeOption = z.strictObject({
     .array(oneOf(TUBE_KINDS, 'a kind of tube'), say('the kinds allowed'))
     .min(1, 'say which kinds of tube are allowed'),
 });
+/** A least size of tube, and the kinds that have it. */
 export type TubeOption = z.infer<typeof tubeOption>;
 
 /** Least sizes for roles and a range of car weight: above `over`, up to and including `upTo`. Any one option will do. */
@@ -27,6 +30,7 @@ const scheduleRow = z.strictObject({
   upTo: massField('the weight up to which the row holds').nullable(),
   options: z.array(tubeOption, say('the options')).min(1, 'give one size at least'),
 });
+/** The tube sizes that a book allows for some roles and weights. */
 export type ScheduleRow = z.infer<typeof scheduleRow>;
 
 /** When a rule holds, besides its roles and classes. */
@@ -50,6 +54,7 @@ const rule = z.strictObject({
   when: when.optional(),
   check: checkKind,
 });
+/** One rule: its clause and text, whom it is about, when it holds, how it is checked. */
 export type Rule = z.infer<typeof rule>;
 
 /** A rule book as data. It is compared with, never certified by. */
@@ -67,4 +72,5 @@ export const ruleBookSchema = z.strictObject({
   tubeSchedule: z.array(scheduleRow, say('the tube schedule')),
   rules: z.array(rule, say('the rules')),
 });
+/** An edition of a rule book. A book that was written here or taken in from a file. */
 export type RuleBook = z.infer<typeof ruleBookSchema>;

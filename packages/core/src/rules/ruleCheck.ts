@@ -4,10 +4,12 @@ import { BAR_ROLES, note, stated, title } from '../plan/index.ts';
 
 const { angle: angleField, extent: extentField, size: sizeField } = stated;
 
+/** Check of the role that a rule is about. */
 export const role = oneOf(['main-hoop', ...BAR_ROLES], 'a role');
 
 /** Where a tube's place is read: on its axis, at the edge that is nearer, or at the one farther off. */
 export const READINGS = ['axis', 'near', 'far'] as const;
+/** The edge of a tube that a distance is read to. */
 export type Reading = (typeof READINGS)[number];
 
 /** The edge that the book means; null or left out where it does not say, and the strictest is taken. */
@@ -15,6 +17,7 @@ const reading = oneOf(READINGS, 'the edge that the book means').nullable().optio
 
 /** What bars are counted in: the whole cage, each side of it or each that has any, each hoop, each bay between two tubes. */
 export const COUNTED_IN = ['cage', 'side', 'side-with-any', 'hoop', 'bay'] as const;
+/** What is counted within: the cage, a side, a hoop, a bay. */
 export type CountedIn = (typeof COUNTED_IN)[number];
 
 const count = (what: string) =>
@@ -153,5 +156,7 @@ export const checkKind = z.discriminatedUnion(
   ],
   say('a check of a known kind'),
 );
+/** How a rule is checked. */
 export type RuleCheck = z.infer<typeof checkKind>;
+/** A check of a kind. */
 export type CheckOf<K extends RuleCheck['kind']> = Extract<RuleCheck, { kind: K }>;

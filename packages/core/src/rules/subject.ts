@@ -39,6 +39,7 @@ export interface RuledCage {
   strapWindows: StrapWindow[];
 }
 
+/** A member as rules see it. */
 export interface RuledMember {
   member: Member;
   hoop: HoopGeometry | null;
@@ -53,6 +54,7 @@ export interface Subject extends RuledMember {
 /** What all findings of one rule about one member have in common. */
 export type FindingOrigin = Pick<Finding, 'key' | 'member' | 'rule'>;
 
+/** Key, member and source of the findings of a rule about a member. */
 export const originOf = (
   rule: { id: string },
   bookId: string,
@@ -60,6 +62,7 @@ export const originOf = (
   source: RuleSource,
 ): FindingOrigin => ({ key: `${bookId}/${rule.id}/${member.id}`, member: member.id, rule: source });
 
+/** The tubes of a member that stand. */
 export const tubesOf = ({ pieces }: RuledMember): Tube[] => pieces.flatMap(({ tube }) => tube ?? []);
 
 /** The stamps of a member's tubes, as they stand on them. */
@@ -97,6 +100,7 @@ export interface BarEnd {
   at: Vec3;
 }
 
+/** Both ends of a whole bar. */
 export const endsOf = ({ tubes }: WholeBar): { a: BarEnd; b: BarEnd } => {
   const last = tubes.at(-1) as Tube;
   return {

@@ -1,16 +1,23 @@
 /** A point or direction, [x, y, z] in mm: x forward, y left, z up in the car's frame (ISO 8855 axes). */
 export type Vec3 = readonly [number, number, number];
 
+/** a + b */
 export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
+/** a − b */
 export const subtract = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+/** a · k */
 export const scale = (a: Vec3, k: number): Vec3 => [a[0] * k, a[1] * k, a[2] * k];
+/** The scalar product. */
 export const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+/** The vector product, right-handed. */
 export const cross = (a: Vec3, b: Vec3): Vec3 => [
   a[1] * b[2] - a[2] * b[1],
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
+/** How long a is. */
 export const length = (a: Vec3): number => Math.sqrt(dot(a, a));
+/** How far two points lie apart. */
 export const distance = (a: Vec3, b: Vec3): number => length(subtract(a, b));
 
 /** The direction of a, length 1. The caller knows that a is not the zero vector. */

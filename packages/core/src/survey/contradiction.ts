@@ -22,6 +22,7 @@ export interface Contradiction {
   riseByBoth: Figure | null;
 }
 
+/** What a tape and a protractor are trusted to. mm and degrees */
 export interface MeasuringError {
   mm: number;
   deg: number;

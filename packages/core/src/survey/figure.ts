@@ -20,5 +20,7 @@ export function sum(...terms: [value: number, word: string][]): Figure {
   return { value: terms.reduce((total, [value]) => total + value, 0), unit: 'mm', how };
 }
 
+/** A length with how it came about. mm */
 export const lengthFigure = (value: number, ...how: Figure['how']): Figure => ({ value, unit: 'mm', how });
+/** An angle with how it came about. Degrees */
 export const angleFigure = (value: number, ...how: Figure['how']): Figure => ({ value, unit: 'deg', how });

@@ -12,5 +12,6 @@ export type Quantity =
   /** A sentence whose lengths are figures. */
   | { said: Said };
 
+/** What stands in a quantity, without its unit. */
 export const valueOf = (quantity: Quantity): number | string =>
   'said' in quantity ? inMillimetres(quantity.said) : (Object.values(quantity)[0] as number | string);

@@ -1,5 +1,6 @@
 /** How a tube was made; rule books allow some kinds and not others. */
 export const TUBE_KINDS = ['welded', 'drawn-over-mandrel', 'cold-drawn-seamless', 'alloy'] as const;
+/** How a tube was made and of what. */
 export type TubeKind = (typeof TUBE_KINDS)[number];
 
 /** N/mm², all steels [handbook §3]. */

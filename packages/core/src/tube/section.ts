@@ -6,6 +6,7 @@ export interface Section {
   wall: number;
 }
 
+/** What follows from a section. mm, mm², mm⁴, kg/m */
 export interface SectionProperties {
   /** kg/m */
   massPerLength: number;
@@ -32,6 +33,7 @@ export function checkSection(section: Section, path = ''): Outcome<Section> {
   );
 }
 
+/** The inside diameter. mm */
 export const boreOf = (section: Section): number => section.od - 2 * section.wall;
 
 /**

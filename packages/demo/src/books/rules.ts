@@ -24,6 +24,7 @@ export const size = (od: string, wall: string, kinds: string[]) => ({
 export const ask = (id: string, clause: string, roles: Role[], question: string): Rule =>
   rule(id, clause, roles, question, { kind: 'ask', question });
 
+/** What stands at the front of a cage. */
 export const FRONT: Role[] = ['front-leg', 'side-hoop', 'halo'];
 const ROOF: Role[] = ['roof-bar', 'roof-diagonal', 'windscreen-bar'];
 /** Everything that holds a load besides the main hoop. */
@@ -41,10 +42,12 @@ export const OTHERS: Role[] = [
   'gusset-tube',
   'pillar-brace',
 ];
+/** Every role. */
 export const ALL: Role[] = ['main-hoop', ...OTHERS];
 
 /** Limits that a check leaves open. */
 export const NO_ANGLE = { least: null, most: null };
+/** A check of plates that asks for nothing, to be filled in. */
 export const NO_PLATE = {
   kind: 'plate' as const,
   area: null,
@@ -53,4 +56,5 @@ export const NO_PLATE = {
   bolts: null,
   boltSize: null,
 };
+/** A check of helmets that asks for nothing, to be filled in. */
 export const NO_HELMET = { kind: 'helmet' as const, belowLine: null, belowTop: null, within: null };

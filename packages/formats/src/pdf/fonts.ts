@@ -9,4 +9,5 @@ export const fontFiles = {
   'label-500': resolve('@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-500-normal.woff'),
   'label-600': resolve('@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-600-normal.woff'),
 } as const;
+/** A face and weight that sheets are set in. */
 export type FontName = keyof typeof fontFiles;

@@ -8,6 +8,7 @@ const OVERLAP = 10;
 /** The bar that a rule is laid to, to see that nothing was scaled. mm */
 export const CHECK_BAR = 100;
 
+/** What is printed at true size, and on what paper. */
 export interface OutlineRequest {
   outline: FlatOutline;
   paper: Paper;

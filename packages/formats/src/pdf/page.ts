@@ -2,6 +2,7 @@ import { fractionRuns } from '@gyrus/core';
 import PDFDocument from 'pdfkit';
 import { type FontName, fontFiles } from './fonts.ts';
 
+/** A size of paper. */
 export type Paper = 'a4' | 'letter';
 
 /** Landscape, in points of 1/72 in. */
@@ -23,6 +24,7 @@ export function newDocument(paper: Paper, title: string, created: Date): Doc {
   return doc;
 }
 
+/** How a text is set. Size in points */
 export interface TextStyle {
   font: FontName;
   size: number;

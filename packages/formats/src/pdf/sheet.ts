@@ -4,7 +4,9 @@ import { type Doc, writeText } from './page.ts';
 
 /** Free edge of a sheet. Points */
 export const MARGIN = 34;
+/** How labels are set. */
 export const LABEL = { font: 'label-500', size: 10, colour: '#333' } as const;
+/** How running text is set. */
 export const BODY = { font: 'label-500', size: 10.5 } as const;
 
 const FOOTER =

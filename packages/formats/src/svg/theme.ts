@@ -1,5 +1,6 @@
 import { type Pen, type Voice } from '@gyrus/core';
 
+/** How a pen draws. Drawing units */
 export interface Stroke {
   stroke: string;
   width: number;
@@ -15,6 +16,7 @@ interface Face {
   colour: string;
 }
 
+/** How pens and voices look. */
 export interface Theme {
   pens: Record<Pen, Stroke>;
   voices: Record<Voice, Face>;

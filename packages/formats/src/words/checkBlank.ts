@@ -96,8 +96,12 @@ export const countedIn = (...some: (typeof COUNTED_IN)[number][]): Choice[] =>
 /** Blanks that stand in a sentence only where another one is so. */
 export const inHoop = (check: RuleCheck): boolean =>
   check.kind === 'count' && (check.per === 'hoop' || check.per === 'bay');
+/** Whether a check counts within a bay. */
 export const inBay = (check: RuleCheck): boolean => check.kind === 'count' && check.per === 'bay';
+/** Whether a check counts, within something smaller than the cage or not. */
 export const isCounted = (check: RuleCheck): boolean =>
   check.kind === 'continuous-tube' && check.least != null;
+/** Whether a distance is taken from a bend. */
 export const fromBend = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from === 'bend';
+/** Whether a distance is taken from a foot or a joint. */
 export const fromTube = (check: RuleCheck): boolean => check.kind === 'end-distance' && check.from !== 'bend';

@@ -40,6 +40,7 @@ export const areaWords = (mm2: number, { unit }: Pick<LengthStyle, 'unit'>): str
     '−',
   );
 
+/** The words of a status. */
 export const statusWords: Record<Status, string> = { clear: 'clear', look: 'look', out: 'out', ask: 'ask' };
 
 const figureNames: Record<PartFigure['name'], string> = {

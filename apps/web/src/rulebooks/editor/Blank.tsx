@@ -1,7 +1,7 @@
 import { type Angle, type Length, type RuleCheck } from '@gyrus/core';
 import { type CheckBlank } from '@gyrus/formats';
 import { useId } from 'react';
-import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { BookQuantity, type HalfTyped } from './BookQuantity.tsx';
 import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './useBookDraft.ts';

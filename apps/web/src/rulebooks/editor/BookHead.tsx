@@ -1,7 +1,7 @@
 import { type Fault, PROVENANCES } from '@gyrus/core';
 import { provenanceWords } from '@gyrus/formats';
-import { SelectField } from '../../shared/SelectField.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 import { Classes } from './Classes.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 

@@ -1,4 +1,4 @@
-import { QuantityInput, type QuantityInputProps } from '../../shared/QuantityInput.tsx';
+import { QuantityInput, type QuantityInputProps } from '../../shared/fields/QuantityInput.tsx';
 
 /** What was typed in a blank where no figure could be read from it: it stands in the book, which cannot be taken in with it. */
 export interface HalfTyped {

@@ -1,9 +1,9 @@
 import { type Fault, type RuleBook } from '@gyrus/core';
 import { useState } from 'react';
-import { newId } from '../../job/fresh.ts';
-import { Button } from '../../shared/Button.tsx';
-import { SelectField } from '../../shared/SelectField.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { newId } from '../../job/fields/fresh.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 import { onlyIn, TAKE_THEM, withoutClass, withRulesOf } from './classEdits.ts';
 import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './useBookDraft.ts';

@@ -3,7 +3,7 @@ import { ROLE_GROUPS, roleWords, RULED_ROLES } from '@gyrus/formats';
 import { ListChecks } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
-import { Button } from '../../shared/Button.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
 
 type Role = Rule['roles'][number];
 

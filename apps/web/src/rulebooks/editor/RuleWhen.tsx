@@ -1,7 +1,8 @@
 import { ALWAYS, type Fault, type Rule, type When } from '@gyrus/core';
-import { useId, useState } from 'react';
-import { Labelled } from '../../shared/Labelled.tsx';
-import { SelectField } from '../../shared/SelectField.tsx';
+import { useId } from 'react';
+import { Disclosure } from '../../shared/frame/Disclosure.tsx';
+import { Labelled } from '../../shared/fields/Labelled.tsx';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
@@ -32,14 +33,14 @@ export function RuleWhen({ rule, at, faults }: RuleWhenProps) {
       else own.when = next;
     });
   const limited = rule.when !== undefined || rule.classes.length > 0;
-  // Opened by hand or by what it holds, it is closed by hand alone: a field that is emptied does not vanish.
-  const [open, setOpen] = useState(limited);
   const own = faults.filter(({ path }) => path.startsWith(`/rules/${at}/when`));
   return (
-    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-quiet min-h-8 cursor-pointer text-sm">
-        {limited ? 'Holds not always' : 'Holds always; say here when it does not'}
-      </summary>
+    // Opened by what it holds, it is closed by hand alone: a field that is emptied does not vanish.
+    <Disclosure
+      defaultOpen={limited}
+      summaryClassName="text-quiet min-h-8 text-sm"
+      summary={limited ? 'Holds not always' : 'Holds always; say here when it does not'}
+    >
       <div className="mt-2 grid gap-3 sm:grid-cols-5">
         <SelectField
           label="roof"
@@ -59,7 +60,7 @@ export function RuleWhen({ rule, at, faults }: RuleWhenProps) {
         </p>
       ))}
       {book.classes.length > 0 && <Classes rule={rule} at={at} />}
-    </details>
+    </Disclosure>
   );
 }
 

@@ -1,8 +1,8 @@
 import { type Fault, type Length, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
 import { bookBlankWords, tubeKindWords } from '@gyrus/formats';
-import { Button } from '../../shared/Button.tsx';
-import { lengthKind } from '../../shared/quantityKinds.ts';
-import { TextField } from '../../shared/TextField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { lengthKind } from '../../shared/fields/quantityKinds.ts';
+import { TextField } from '../../shared/fields/TextField.tsx';
 import { BookQuantity } from './BookQuantity.tsx';
 import { RolesField } from './RolesField.tsx';
 import { TakeOut } from './TakeOut.tsx';

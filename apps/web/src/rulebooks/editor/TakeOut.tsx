@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '../../shared/Button.tsx';
-import { Dialog } from '../../shared/Dialog.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Dialog } from '../../shared/frame/Dialog.tsx';
 
 interface TakeOutProps {
   /** What is taken out, as the question and the note after it name it: `rule 3, clause C 5.6`. */

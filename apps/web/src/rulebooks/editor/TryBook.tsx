@@ -4,11 +4,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type JobDetail } from '@gyrus/contract';
 import { demoCageAway, findingsAway } from '../../answers/away.ts';
-import { api } from '../../shared/api.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { useJobs, useShop } from '../../shared/queries.ts';
-import { SelectField } from '../../shared/SelectField.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { api } from '../../shared/server/api.ts';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { useJobs, useShop } from '../../shared/server/queries.ts';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 
 interface Cage {
   plan: Plan;

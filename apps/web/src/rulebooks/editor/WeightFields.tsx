@@ -1,5 +1,5 @@
 import { type Mass } from '@gyrus/core';
-import { massKind } from '../../shared/quantityKinds.ts';
+import { massKind } from '../../shared/fields/quantityKinds.ts';
 import { BookQuantity } from './BookQuantity.tsx';
 import { useBookDraft } from './useBookDraft.ts';
 

@@ -1,9 +1,9 @@
-import { FakeBrowser } from '../../job/fakeBrowser.ts';
+import { FakeBrowser } from '../../job/store/fakeBrowser.ts';
 
 const browser = new FakeBrowser().install();
 const { kept } = browser;
 const { blankBook, keepBook, keptDrafts, NEW_BOOK, ownDraft, takeOver } = await import('./keptDrafts.ts');
-const { tabName } = await import('../../job/tab.ts');
+const { tabName } = await import('../../job/store/tab.ts');
 
 const titled = (title: string) => ({ ...blankBook(), title });
 const of = (tab: string, name = NEW_BOOK) => `gyrus-book/${name}/${tab}`;

@@ -1,7 +1,7 @@
 import { migrateRuleBook, RULE_BOOK_VERSION, type RuleBook } from '@gyrus/core';
-import { newId } from '../../job/fresh.ts';
-import { openTabs, tabName } from '../../job/tab.ts';
-import { dropText, keepText, keptKeys, keptText } from '../../shared/browserStore.ts';
+import { newId } from '../../job/fields/fresh.ts';
+import { openTabs, tabName } from '../../job/store/tab.ts';
+import { dropText, keepText, keptKeys, keptText } from '../../shared/server/browserStore.ts';
 
 /** Nothing in it yet: the provenance is left open, as it has to be said. */
 export const blankBook = (): RuleBook => ({

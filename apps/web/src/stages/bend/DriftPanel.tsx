@@ -1,11 +1,11 @@
 import { type Drift, formatAngle, pieceAnswerOf } from '@gyrus/core';
 import { findingWords } from '@gyrus/formats';
 import { useMemo } from 'react';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation, useEvaluationOf } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Button } from '../../shared/Button.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 
 /** The shop's die moved on since it was pinned. Nothing moves in silence: taking it over shows what it would change. */
 export function DriftPanel({ piece }: { piece: string }) {

@@ -1,7 +1,7 @@
 import { type BendSheet, rolledOut } from '@gyrus/core';
 import { useCallback } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 
 /** The tube's surface rolled out, its twin's below: the same turns the other way round. */
 export function RolledOut({ sheet, twin }: { sheet: BendSheet; twin: BendSheet | null }) {

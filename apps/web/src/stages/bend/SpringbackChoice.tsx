@@ -1,9 +1,9 @@
 import { type BendingChoice, type Member, TYPICAL_YIELD } from '@gyrus/core';
-import { PlanField } from '../../job/PlanField.tsx';
-import { memberField, useMemberEdit } from '../../job/useMember.ts';
-import { NumberField } from '../../shared/NumberField.tsx';
-import { angleKind } from '../../shared/quantityKinds.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
+import { PlanField } from '../../job/fields/PlanField.tsx';
+import { memberField, useMemberEdit } from '../../job/fields/useMember.ts';
+import { NumberField } from '../../shared/fields/NumberField.tsx';
+import { angleKind } from '../../shared/fields/quantityKinds.ts';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
 
 type School = BendingChoice['springback']['school'];
 

@@ -21,9 +21,9 @@ import {
 } from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useMemberEdit } from '../../job/useMember.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { useMemberEdit } from '../../job/fields/useMember.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 
 /** One card a pull, in the order in which they are made. */
 export function StepCards({ sheet, hook }: { sheet: BendSheet; hook: TapeHook }) {

@@ -1,13 +1,13 @@
 import { type Die, type Member } from '@gyrus/core';
 import { Link } from 'react-router';
-import { PlanField } from '../../job/PlanField.tsx';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { PlanField } from '../../job/fields/PlanField.tsx';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { memberField, useMemberEdit } from '../../job/useMember.ts';
-import { useShop } from '../../shared/queries.ts';
-import { lengthKind } from '../../shared/quantityKinds.ts';
-import { SelectField } from '../../shared/SelectField.tsx';
-import { Segmented } from '../../shared/Segmented.tsx';
+import { memberField, useMemberEdit } from '../../job/fields/useMember.ts';
+import { useShop } from '../../shared/server/queries.ts';
+import { lengthKind } from '../../shared/fields/quantityKinds.ts';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { SpringbackChoice } from './SpringbackChoice.tsx';
 
 const GROWTH = [

@@ -4,12 +4,12 @@ import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { evaluateAway } from '../../answers/away.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
-import { useRuleBooks, useShop } from '../../shared/queries.ts';
-import { SelectField } from '../../shared/SelectField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { useRuleBooks, useShop } from '../../shared/server/queries.ts';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
 
 /** Several books at once: builders like to satisfy every series they may enter. */
 export function BookChoice() {

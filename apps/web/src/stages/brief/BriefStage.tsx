@@ -1,14 +1,14 @@
 import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
 import { briefChoiceWords } from '@gyrus/formats';
 import { useState } from 'react';
-import { PlanField } from '../../job/PlanField.tsx';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { PlanField } from '../../job/fields/PlanField.tsx';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FindingList } from '../../shared/FindingList.tsx';
-import { massKind } from '../../shared/quantityKinds.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { FindingList } from '../../shared/figures/FindingList.tsx';
+import { massKind } from '../../shared/fields/quantityKinds.ts';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 import { BookChoice } from './BookChoice.tsx';
 
 const choices = <T extends string>(values: readonly T[]) =>

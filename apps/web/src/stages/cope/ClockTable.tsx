@@ -1,9 +1,9 @@
 import { type CopeCurve, curveOf, type EndCut, formatLength, setbackAt } from '@gyrus/core';
 import { useState } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { NumberField } from '../../shared/NumberField.tsx';
-import { Segmented } from '../../shared/Segmented.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { NumberField } from '../../shared/fields/NumberField.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
 
 const STEPS = ['30', '20', '10'].map((value) => ({ value, text: `every ${value}°` }));
 

@@ -1,10 +1,10 @@
 import { type EndCut, type Plan } from '@gyrus/core';
 import { type Draft } from 'immer';
 import { X } from 'lucide-react';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
-import { Button } from '../../shared/Button.tsx';
-import { SelectField } from '../../shared/SelectField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
 
 type Override = Plan['copeOverrides'][number];
 

@@ -1,8 +1,8 @@
 import { Settings } from 'lucide-react';
 import { useState } from 'react';
-import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
-import { Button } from '../../shared/Button.tsx';
-import { Dialog } from '../../shared/Dialog.tsx';
+import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Dialog } from '../../shared/frame/Dialog.tsx';
 
 const FIELDS: RecordField[] = [
   { type: 'angle', at: 'notcher.largestDial', label: "notcher's largest dial", least: 0 },

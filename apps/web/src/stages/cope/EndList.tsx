@@ -1,6 +1,6 @@
 import { type CopeState, type CopeTick, type EndCut } from '@gyrus/core';
 import { methodWords, seatWords } from '@gyrus/formats';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { isStale, tickOf } from './EndTick.tsx';
 
 interface EndListProps {

@@ -1,7 +1,7 @@
 import { COPE_STATES, type CopeState, type CopeTick, cutMark, type EndCut } from '@gyrus/core';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 
 const OPTIONS: { value: CopeState | 'open'; text: string }[] = [
   { value: 'open', text: 'to do' },

@@ -2,8 +2,8 @@ import { copedTube, type Copes, type CutLengths, type EndCut, formatWithUnit, ty
 import { bentFigures, clockingWords } from '@gyrus/formats';
 import { useCallback } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { Figure } from '../../shared/Figure.tsx';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { Figure } from '../../shared/figures/Figure.tsx';
 
 interface LengthCardProps {
   copes: Copes;

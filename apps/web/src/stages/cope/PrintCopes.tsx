@@ -1,7 +1,7 @@
 import { type CopeCurve } from '@gyrus/core';
-import { Button } from '../../shared/Button.tsx';
-import { usePlan } from '../../job/planStore.ts';
-import { useOpenSaved } from '../../job/useOpenSaved.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { usePlan } from '../../job/store/planStore.ts';
+import { useOpenSaved } from '../../job/store/useOpenSaved.ts';
 
 /** Prints this tube's cope sheet, all templates packed on pages, or the pack of both for the whole job. */
 export function PrintCopes({ curve, piece }: { curve: CopeCurve; piece: string }) {

@@ -1,8 +1,8 @@
 import { type CutLengths, type EndCut } from '@gyrus/core';
 import { type NamedFigure, passCautions, passFigures } from '@gyrus/formats';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 
 /** How the notcher is set, pass by pass, or why it does not make this end. */
 export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) {

@@ -1,7 +1,7 @@
 import { type Copes, type EndCut, formatWithUnit } from '@gyrus/core';
 import { roundWords, seamWords } from '@gyrus/formats';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 /** The weld of this end: its length, what covers it later, what is ground back, and where its node's order puts it. */
 export function SeamCard({ cut, copes }: { cut: EndCut; copes: Copes }) {

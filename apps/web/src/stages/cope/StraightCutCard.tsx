@@ -1,7 +1,7 @@
 import { chopCut, type EndCut, type Tube, twoCuts } from '@gyrus/core';
 import { straightCutFigures } from '@gyrus/formats';
 import { useMemo } from 'react';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Figures } from './SawCard.tsx';
 

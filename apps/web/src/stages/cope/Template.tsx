@@ -7,12 +7,12 @@ import {
   wrapLength,
 } from '@gyrus/core';
 import { useCallback } from 'react';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useOpenSaved } from '../../job/useOpenSaved.ts';
-import { Button } from '../../shared/Button.tsx';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
+import { useOpenSaved } from '../../job/store/useOpenSaved.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 interface TemplateProps {
   cut: EndCut;

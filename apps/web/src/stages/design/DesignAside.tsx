@@ -1,19 +1,19 @@
 import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf, stageOf } from '@gyrus/core';
 import { lazy, Suspense, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { PieceList } from '../../job/PieceList.tsx';
-import { usePlan } from '../../job/planStore.ts';
+import { PieceList } from '../../job/fields/PieceList.tsx';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FindingList } from '../../shared/FindingList.tsx';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { useStable } from '../../shared/useStable.ts';
-import { Loading } from '../../shared/Waiting.tsx';
-import { AddMember } from './AddMember.tsx';
-import { BarInspector } from './BarInspector.tsx';
+import { FindingList } from '../../shared/figures/FindingList.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { useStable } from '../../shared/figures/useStable.ts';
+import { Loading } from '../../shared/frame/Waiting.tsx';
+import { AddMember } from './bar/AddMember.tsx';
+import { BarInspector } from './bar/BarInspector.tsx';
 import { FitOrder } from './FitOrder.tsx';
-import { HoopInspector } from './HoopInspector.tsx';
+import { HoopInspector } from './hoop/HoopInspector.tsx';
 
-const PartsPanel = lazy(async () => ({ default: (await import('./PartsPanel.tsx')).PartsPanel }));
+const PartsPanel = lazy(async () => ({ default: (await import('./parts/PartsPanel.tsx')).PartsPanel }));
 
 const TABS = [
   { value: 'tubes', text: 'tubes' },

@@ -3,6 +3,7 @@ import {
   type HoopAnswer,
   hoopAnswerOf,
   INCHES,
+  measureBetween,
   MEASURES,
   MILLIMETRES,
   saidIn,
@@ -13,18 +14,18 @@ import {
 import { massWords } from '@gyrus/formats';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { useStable } from '../../shared/useStable.ts';
-import { CagePicture, hasWebGl, type PictureKind } from './CagePicture.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { useStable } from '../../shared/figures/useStable.ts';
+import { CagePicture, hasWebGl, type PictureKind } from './view/CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
-import { HoopFigures } from './HoopFigures.tsx';
-import { FIRST_VIEW } from './viewSettings.ts';
-import { measureBetween, MeasurePanel } from './MeasurePanel.tsx';
-import { PictureTools } from './PictureTools.tsx';
-import { SymmetryPanel } from './SymmetryPanel.tsx';
+import { HoopFigures } from './hoop/HoopFigures.tsx';
+import { FIRST_VIEW } from './view/viewSettings.ts';
+import { MeasurePanel } from './view/MeasurePanel.tsx';
+import { PictureTools } from './view/PictureTools.tsx';
+import { SymmetryPanel } from './view/SymmetryPanel.tsx';
 
 const VIEWS: { value: PictureKind; text: string }[] = [
   { value: 'hoop', text: 'hoop in the car' },

@@ -1,8 +1,8 @@
 import { pieceName } from '@gyrus/formats';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
-import { Button } from '../../shared/Button.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
 
 /** The order in which tubes are fitted: who is coped to whom follows from it. */
 export function FitOrder({ selected, onSelect }: { selected: string; onSelect: (piece: string) => void }) {

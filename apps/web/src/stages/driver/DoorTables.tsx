@@ -6,11 +6,11 @@ import {
   formatWithUnit,
   isTooLow,
 } from '@gyrus/core';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
-import { TableHead } from '../../shared/TableHead.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
+import { TableHead } from '../../shared/figures/TableHead.tsx';
 
 /** Getting in above the door bars, and door bars between the seat and the door's skin. */
 export function DoorTables({ entries, doorBars }: Pick<CockpitAnswer, 'entries' | 'doorBars'>) {

@@ -1,13 +1,13 @@
 import { type CockpitAnswer, driverView, type Finding, type Tube, tubesIn } from '@gyrus/core';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useCockpit, useEvaluation, useFindings } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { FindingList } from '../../shared/FindingList.tsx';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { Loading } from '../../shared/Waiting.tsx';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { FindingList } from '../../shared/figures/FindingList.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { Loading } from '../../shared/frame/Waiting.tsx';
 import { PeopleTabs } from '../PeopleTabs.tsx';
 import { DoorTables } from './DoorTables.tsx';
 import { DriverSettings } from './DriverSettings.tsx';

@@ -1,6 +1,6 @@
 import { type Occupant, placesOf, type Vec3 } from '@gyrus/core';
-import { usePlan } from '../../job/planStore.ts';
-import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
+import { usePlan } from '../../job/store/planStore.ts';
+import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
 
 const KEPT: RecordField[] = [
   { type: 'length', at: 'padding', label: 'padding is thick', least: 0 },

@@ -1,6 +1,6 @@
 import { type AtNotch, formatWithUnit, type Seated, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Figure } from '../../shared/Figure.tsx';
+import { Figure } from '../../shared/figures/Figure.tsx';
 
 /** How everybody's helmet stands under the hoop; open cars are judged by it. */
 export function HelmetFigures({ people }: { people: Seated[] }) {

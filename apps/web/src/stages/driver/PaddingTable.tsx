@@ -1,7 +1,7 @@
 import { formatWithUnit, type Stretch } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { type Column, DataTable } from '../../shared/DataTable.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
+import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 /** What to cut of the padding: which tube, from where to where along it, how long. */
 export function PaddingTable({ stretches }: { stretches: Stretch[] }) {

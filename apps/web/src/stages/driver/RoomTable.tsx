@@ -1,9 +1,9 @@
 import { formatWithUnit, type Room, writeSaid } from '@gyrus/core';
 import { Link } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { type Column, DataTable } from '../../shared/DataTable.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
+import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 /** How near everybody comes to every tube within reach, at the worst setting of the seat. */
 export function RoomTable({ rooms }: { rooms: Room[] }) {

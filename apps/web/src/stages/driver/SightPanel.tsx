@@ -1,8 +1,8 @@
 import { formatAngle, formatWithUnit, type Sight, sightView } from '@gyrus/core';
 import { useCallback } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 
 /** What the cage hides of somebody's view: level with the eye to both sides, and straight ahead up and down. */
 export function SightPanel({ who, sight }: { who: string; sight: Sight }) {

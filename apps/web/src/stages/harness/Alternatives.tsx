@@ -1,6 +1,6 @@
 import { formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 type Way = HarnessAnswer['alternatives'][number];
 

@@ -10,13 +10,13 @@ import {
   type ThingName,
   writeSaid,
 } from '@gyrus/core';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { restsWords } from '@gyrus/formats';
-import { Button } from '../../shared/Button.tsx';
-import { Figure, Typeset } from '../../shared/Figure.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 import { Alternatives } from './Alternatives.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 
 /** The interval of heights, what sets it, how the bar stands in it, and the one press that puts it there. */
 export function HarnessFigures({ answer, shown }: { answer: HarnessAnswer; shown: SlotPlace }) {

@@ -2,11 +2,11 @@ import { type HarnessAnswer, harnessIn, harnessView, type SlotPlace, writeSaid }
 import { Slider } from 'radix-ui';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/DrawingView.tsx';
-import { useRuleBooks } from '../../shared/queries.ts';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { useRuleBooks } from '../../shared/server/queries.ts';
 import { PeopleTabs } from '../PeopleTabs.tsx';
 import { HarnessFigures } from './HarnessFigures.tsx';
 import { HarnessSettings } from './HarnessSettings.tsx';

@@ -1,7 +1,7 @@
 import { assumed, type Occupant, placesOf, type Vec3 } from '@gyrus/core';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { RecordFields, type RecordField } from '../../job/RecordFields.tsx';
-import { Button } from '../../shared/Button.tsx';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
 
 const STRAPS: RecordField[] = [
   {

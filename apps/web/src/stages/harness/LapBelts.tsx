@@ -9,13 +9,13 @@ import {
 } from '@gyrus/core';
 import { restsWords } from '@gyrus/formats';
 import { useMemo } from 'react';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
-import { useRuleBooks } from '../../shared/queries.ts';
-import { StatusMark } from '../../shared/StatusMark.tsx';
-import { TableHead } from '../../shared/TableHead.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { useRuleBooks } from '../../shared/server/queries.ts';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
+import { TableHead } from '../../shared/figures/TableHead.tsx';
 
 /** Lap belts to their anchors: the angle at every setting of the seat, and where along the car an anchor may be. */
 export function LapBelts() {

@@ -1,8 +1,8 @@
 import { formatAngle, formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
-import { TableHead } from '../../shared/TableHead.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
+import { TableHead } from '../../shared/figures/TableHead.tsx';
 
 /** Straps seen from above may spread this far. Degrees, from memory: handbook §8 */
 const MOST_SPREAD = 20;

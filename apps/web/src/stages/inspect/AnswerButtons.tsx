@@ -1,8 +1,8 @@
 import { lazy, Suspense } from 'react';
 import { type Finding } from '@gyrus/core';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 
 const AnswerPhotos = lazy(async () => ({ default: (await import('./AnswerPhotos.tsx')).AnswerPhotos }));
 

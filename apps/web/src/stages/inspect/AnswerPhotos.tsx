@@ -2,9 +2,9 @@ import { type PhotoKept } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
 import { toast } from 'sonner';
-import { isOpen, openDoc, usePlanStore } from '../../job/planStore.ts';
-import { sendFile } from '../../shared/api.ts';
-import { FileButton } from '../../shared/FileButton.tsx';
+import { isOpen, openDoc, usePlanStore } from '../../job/store/planStore.ts';
+import { sendFile } from '../../shared/server/api.ts';
+import { FileButton } from '../../shared/fields/FileButton.tsx';
 import { asPhoto } from './asPhoto.ts';
 
 /** A plan holds so many photos of one answer. */

@@ -1,9 +1,10 @@
 import { type Finding, matrixOf, type Member, tightestOf } from '@gyrus/core';
 import { findingFigure, findingWords } from '@gyrus/formats';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
-import { TableHead } from '../../shared/TableHead.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { Disclosure } from '../../shared/frame/Disclosure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
+import { TableHead } from '../../shared/figures/TableHead.tsx';
 
 /** Members against books, and of each kind of figure the limit that is the hardest to keep. */
 export function BookMatrix({ members, findings }: { members: Member[]; findings: Finding[] }) {
@@ -44,10 +45,7 @@ export function BookMatrix({ members, findings }: { members: Member[]; findings:
         </table>
       </div>
       {titles.size > 1 && hard.length > 0 && (
-        <details>
-          <summary className="min-h-10 cursor-pointer font-semibold">
-            {hard.length} limits that stand in the way of satisfying all books
-          </summary>
+        <Disclosure summary={`${hard.length} limits that stand in the way of satisfying all books`}>
           <ul className="mt-2 space-y-1">
             {hard.map(({ member, code, finding, books }) => (
               <li key={`${member}/${code}`}>
@@ -58,7 +56,7 @@ export function BookMatrix({ members, findings }: { members: Member[]; findings:
               </li>
             ))}
           </ul>
-        </details>
+        </Disclosure>
       )}
     </section>
   );

@@ -1,9 +1,9 @@
 import { type Finding, tubesIn } from '@gyrus/core';
 import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
-import { Loading } from '../../shared/Waiting.tsx';
+import { Loading } from '../../shared/frame/Waiting.tsx';
 
 const Space = lazy(async () => ({ default: (await import('../design/space/Space.tsx')).Space }));
 

@@ -1,7 +1,8 @@
 import { passedOver } from '@gyrus/core';
 import { passedOverWords } from '@gyrus/formats';
-import { usePlan } from '../../job/planStore.ts';
-import { useRuleBooks } from '../../shared/queries.ts';
+import { usePlan } from '../../job/store/planStore.ts';
+import { Disclosure } from '../../shared/frame/Disclosure.tsx';
+import { useRuleBooks } from '../../shared/server/queries.ts';
 
 /** Rules that say nothing of this cage, and why: what is not listed above was not overlooked. */
 export function PassedOverRules() {
@@ -9,10 +10,9 @@ export function PassedOverRules() {
   const rules = passedOver(plan, useRuleBooks().data ?? []);
   if (rules.length === 0) return null;
   return (
-    <details>
-      <summary className="min-h-10 cursor-pointer font-semibold">
-        {rules.length === 1 ? 'One rule is' : `${rules.length} rules are`} not about this cage
-      </summary>
+    <Disclosure
+      summary={`${rules.length === 1 ? 'One rule is' : `${rules.length} rules are`} not about this cage`}
+    >
       <ul className="mt-1 space-y-1">
         {rules.map((one) => (
           <li key={`${one.source.book}/${one.source.clause}/${one.source.text}`}>
@@ -21,6 +21,6 @@ export function PassedOverRules() {
           </li>
         ))}
       </ul>
-    </details>
+    </Disclosure>
   );
 }

@@ -1,10 +1,10 @@
 import { applyRemedy, type Finding, type FindingCode } from '@gyrus/core';
 import { findingFigure, findingWords, holdsWords, remedyWords } from '@gyrus/formats';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
 
 const ASKED = new Set<FindingCode>(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);

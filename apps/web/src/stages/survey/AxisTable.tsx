@@ -10,7 +10,7 @@ import {
 import { figureWords } from '@gyrus/formats';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 /** The centreline dimensions as they come out, left beside right, and how each came about. */
 export function AxisTable({ result, focus }: { result: HoopResult; focus: MeasureKey | null }) {

@@ -6,11 +6,11 @@ import {
   formatLength,
   type NoHoop,
 } from '@gyrus/core';
-import { usePlanStore } from '../../job/planStore.ts';
+import { usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
-import { StatusMark } from '../../shared/StatusMark.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 
 type Contradicting = Extract<NoHoop, { why: 'contradiction' }>;
 

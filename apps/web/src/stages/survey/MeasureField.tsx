@@ -6,10 +6,10 @@ import {
   MEASURES,
   usualMeasure,
 } from '@gyrus/core';
-import { PlanField } from '../../job/PlanField.tsx';
-import { usePlan } from '../../job/planStore.ts';
+import { PlanField } from '../../job/fields/PlanField.tsx';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
 
 interface MeasureFieldProps {
   measure: MeasureKey;

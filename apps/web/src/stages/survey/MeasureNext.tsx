@@ -2,13 +2,14 @@ import { type AssumedThing, confirmed, type LengthStyle, pathKey, type Plan } fr
 import { assumedValue, thingWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { usePlan, usePlanStore } from '../../job/planStore.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { keepText, keptText } from '../../shared/browserStore.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { keepText, keptText } from '../../shared/server/browserStore.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Disclosure } from '../../shared/frame/Disclosure.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 
 /** Whoever confirms figures in this browser. */
 const NAME = 'gyrus-who-measures';
@@ -24,15 +25,21 @@ export function MeasureNext() {
   if (assumed.length === 0) return null;
   const figures = assumed.reduce((sum, thing) => sum + thing.figures.length, 0);
   return (
-    <details className="bg-sheet border-look rounded-machined mb-4 border-2" open>
-      <summary className="min-h-11 cursor-pointer px-3 py-2">
-        <h2 className="inline text-lg">Measure next</h2>{' '}
-        <span className="text-look font-semibold">
-          {figures} figure{figures === 1 ? '' : 's'} that nobody measured or chose
-        </span>
-      </summary>
+    <Disclosure
+      defaultOpen
+      className="bg-sheet border-look rounded-machined mb-4 border-2"
+      summaryClassName="min-h-11 px-3 py-2"
+      summary={
+        <>
+          <h2 className="text-lg">Measure next</h2>{' '}
+          <span className="text-look font-semibold">
+            {figures} figure{figures === 1 ? '' : 's'} that nobody measured or chose
+          </span>
+        </>
+      }
+    >
       <Ticks things={assumed} />
-    </details>
+    </Disclosure>
   );
 }
 

@@ -1,8 +1,8 @@
 import { type MeasureKey, MEASURES } from '@gyrus/core';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Typeset } from '../../shared/Figure.tsx';
-import { angleKind, lengthKind } from '../../shared/quantityKinds.ts';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
 
 /** The measure in hand: what to measure and from where, and how the number was understood. */
 export function NowPanel({ focus }: { focus: MeasureKey | null }) {

@@ -7,9 +7,9 @@ import {
   type Plan,
   ZONES,
 } from '@gyrus/core';
-import { at, newId } from '../../job/fresh.ts';
-import { type RecordField } from '../../job/RecordFields.tsx';
-import { RecordList } from '../../job/RecordList.tsx';
+import { at, newId } from '../../job/fields/fresh.ts';
+import { type RecordField } from '../../job/fields/RecordFields.tsx';
+import { RecordList } from '../../job/fields/RecordList.tsx';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { SetUpTables } from './SetUpTables.tsx';

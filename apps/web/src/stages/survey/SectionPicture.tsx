@@ -8,7 +8,7 @@ import {
   type Tube,
 } from '@gyrus/core';
 import { type KeyboardEvent, useMemo } from 'react';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { MeasureField } from './MeasureField.tsx';
 import { type FieldPlace, fieldPlaces, PICTURE, type PictureView, pictureView } from './pictureView.ts';
 

@@ -1,9 +1,9 @@
 import { formatAngle, formatWithUnit, type Loop, type Node, type PanelHole, type Vec3 } from '@gyrus/core';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { RecordFields } from '../../job/RecordFields.tsx';
-import { type Column, DataTable } from '../../shared/DataTable.tsx';
-import { Typeset } from '../../shared/Figure.tsx';
+import { RecordFields } from '../../job/fields/RecordFields.tsx';
+import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 
 /** What a frame is set up by: nodes with stand heights, bay diagonals; and the holes where bars pass panels. */
 export function SetUpTables() {

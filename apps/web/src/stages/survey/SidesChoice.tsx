@@ -1,10 +1,10 @@
 import { mainHoopOf } from '@gyrus/core';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useHoopEdit } from '../../job/useMember.ts';
-import { FindingList } from '../../shared/FindingList.tsx';
-import { Segmented } from '../../shared/Segmented.tsx';
+import { useHoopEdit } from '../../job/fields/useMember.ts';
+import { FindingList } from '../../shared/figures/FindingList.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
 
 const SIDES = [
   { value: 'same', text: 'same both sides' },

@@ -1,11 +1,11 @@
 import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures, saidIn, writeSaid } from '@gyrus/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { usePlan } from '../../job/planStore.ts';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
-import { Segmented } from '../../shared/Segmented.tsx';
-import { Loading } from '../../shared/Waiting.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { Loading } from '../../shared/frame/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';
 import { MeasureNext } from './MeasureNext.tsx';
 import { NowPanel } from './NowPanel.tsx';

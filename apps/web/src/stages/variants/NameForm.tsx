@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { Button } from '../../shared/Button.tsx';
-import { TextField } from '../../shared/TextField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 
 interface NameFormProps {
   label: string;

@@ -1,8 +1,8 @@
 import { type RevisionSummary } from '@gyrus/contract';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { Button } from '../../shared/Button.tsx';
-import { type Column, DataTable } from '../../shared/DataTable.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
 import { restore } from './variantSteps.ts';
 
 /** Unnamed revisions shown before more are asked for: one is kept at every pause in typing. */

@@ -2,11 +2,11 @@ import { MAIN_BRANCH, type Revision, type RevisionSummary } from '@gyrus/contrac
 import { EMPTY_SHOP } from '@gyrus/core';
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { usePlanStore } from '../../job/planStore.ts';
+import { usePlanStore } from '../../job/store/planStore.ts';
 import { evaluateAway } from '../../answers/away.ts';
-import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/queries.ts';
-import { Button } from '../../shared/Button.tsx';
-import { Loading, Trouble } from '../../shared/Waiting.tsx';
+import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/server/queries.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { type Compared, CompareTable } from './CompareTable.tsx';
 import { NameForm } from './NameForm.tsx';
 import { RevisionTable } from './RevisionTable.tsx';

@@ -1,11 +1,11 @@
 import { type Revision, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
 import { toast } from 'sonner';
-import { leftDrafts } from '../../job/draft.ts';
-import { isOpen, openDoc, usePlanStore } from '../../job/planStore.ts';
-import { openTabs } from '../../job/tab.ts';
-import { saveNow } from '../../job/useAutosave.ts';
-import { api, ApiFault } from '../../shared/api.ts';
-import { fetchRevision } from '../../shared/queries.ts';
+import { leftDrafts } from '../../job/store/draft.ts';
+import { isOpen, openDoc, usePlanStore } from '../../job/store/planStore.ts';
+import { openTabs } from '../../job/store/tab.ts';
+import { saveNow } from '../../job/store/useAutosave.ts';
+import { api, ApiFault } from '../../shared/server/api.ts';
+import { fetchRevision } from '../../shared/server/queries.ts';
 
 const NOT_SAVED = 'The plan could not be saved first, so nothing was done. See the note beside Undo.';
 

@@ -28,6 +28,7 @@ export interface UnbracedBend {
   angle: number;
 }
 
+/** Bends of bars that take a hit end-on, where neither a tube nor a gusset meets them. */
 export function unbracedBends(tubes: Tube[], joints: Joint[], gussets: GussetAnswer[]): UnbracedBend[] {
   return tubes
     .filter((tube) => END_ON.includes(tube.role))

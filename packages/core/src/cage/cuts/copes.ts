@@ -26,6 +26,7 @@ export interface CutLengths {
   clocking: number | null;
 }
 
+/** Every end with its cut, every tube with its lengths, and every seam. mm */
 export interface Copes extends Seams {
   ends: EndCut[];
   lengths: CutLengths[];

@@ -2,6 +2,7 @@ import { type SawPass, type Seam, type WeldPrep } from '../../cope/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
+/** An end of a tube, by its name. */
 export type End = 'a' | 'b';
 
 /** How an end is made: by the notcher, by a template and grinder, cut to a plane, cut square, or not at all. */

@@ -19,6 +19,7 @@ export interface SeamAnswer {
   reach: SeamReach;
 }
 
+/** The welds of a cage. */
 export interface Seams {
   /** By the fit order. */
   seams: SeamAnswer[];

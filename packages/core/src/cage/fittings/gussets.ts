@@ -29,6 +29,7 @@ export interface GussetShape {
   mass: number;
 }
 
+/** A gusset with its shape, or why it has none. */
 export interface GussetAnswer {
   gusset: string;
   stamp: string;

@@ -37,6 +37,7 @@ export interface PartAnswer {
   answer: Outcome<PartShape>;
 }
 
+/** A part in its place, with what is to be made of it. Car's frame, mm, kg */
 export interface PartShape {
   at: Vec3;
   figures: PartFigure[];

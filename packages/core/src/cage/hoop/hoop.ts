@@ -70,6 +70,7 @@ export interface HoopGeometry {
   figures: HoopFigures;
 }
 
+/** A main hoop, or why there is none yet. */
 export type HoopResult = { hoop: HoopGeometry } | { none: NoHoop };
 
 /** The main hoop from the survey: measures → contradiction settled → axis dimensions → shape → corners. clr: of its corners, mm. */

@@ -4,6 +4,7 @@ import { type AxisSide, alongPlane } from '../../survey/index.ts';
 /** A straight leg that stands this much inside the wall where it leans gives away room worth two more bends. mm */
 const WORTH_TWO_BENDS = 20;
 
+/** How a main hoop is bent: two bends, four, or a crown that is rolled to an arc. */
 export type HoopShape = 'two-bend' | 'four-bend' | 'rolled-crown';
 
 /** Why a shape is proposed, with what a straight leg would leave at the height where the side leans. mm */

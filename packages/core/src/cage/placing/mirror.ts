@@ -10,6 +10,7 @@ export const mirroredFeature = (feature: string): string =>
 const mirroredReference = (reference: MemberReference): MemberReference =>
   reference.side ? { ...reference, side: otherSide(reference.side) } : reference;
 
+/** The place on the other side of the car's centre plane. */
 export const mirroredPlace = ([x, y, z]: Place): Place => [x, { ...y, mm: -y.mm + 0 }, z];
 
 /** What the right twin stands on, where the left one stands on this. */

@@ -73,6 +73,7 @@ const SECOND_STAMPS: Partial<Record<BarRole, string>> = {
 /** The ways a role is built, the usual one first; none where there is only one. */
 export const waysOf = (role: BarRole): readonly Arrangement[] => WAYS[role] ?? [];
 
+/** Bars that are proposed for a role, without stamps and ids that a plan gives them. */
 export interface Proposed {
   bars: Bar[];
 }

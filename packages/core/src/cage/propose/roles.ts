@@ -16,6 +16,7 @@ const OFFSET = 110;
 /** How far a bowed door bar reaches toward the skin, to start from. mm */
 const BOW = 90;
 
+/** One of the ways in which a role is built, such as X or parallel. */
 export type Arrangement = string;
 type Proposal = (standing: Standing, way: Arrangement) => Draft[] | Needs | NoPlace;
 
@@ -71,6 +72,7 @@ const acrossAt = (member: string, z: number): [Attachment, Attachment] => [
   height(member, 'right', z),
 ];
 
+/** How each role is proposed in the cage as it stands: bars, what they need first, or why there is no place. */
 export const PROPOSALS: Record<BarRole, Proposal> = {
   diagonal: withHoop(({ on }, _, way) => {
     const one = (top: 'left' | 'right', more: Partial<Draft> = {}) => {

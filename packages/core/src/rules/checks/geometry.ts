@@ -79,6 +79,7 @@ function fromVertical(bar: WholeBar): number {
   return Math.min(turn, 180 - turn);
 }
 
+/** The line through the ends of each bar against vertical or horizontal. */
 export function angle(check: CheckOf<'angle'>, subject: Subject, origin: FindingOrigin): Finding[] {
   const bars = barsOf(subject);
   if (bars.length === 0) return [waiting('angle', origin)];

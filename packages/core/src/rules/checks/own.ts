@@ -24,6 +24,7 @@ const OWN_KINDS = ['least-clr-ratio', 'bends', 'tilt-from-vertical', 'straight']
 /** A check of a member by its own tubes and sheets, and nothing else of the cage. */
 export type OwnCheck = CheckOf<(typeof OWN_KINDS)[number]>;
 
+/** Whether a check looks at nothing but the member. */
 export const isOwnCheck = (check: RuleCheck): check is OwnCheck =>
   OWN_KINDS.some((kind) => kind === check.kind);
 

@@ -18,6 +18,7 @@ export interface Pages {
   about: string[];
 }
 
+/** A document with its first page begun. about: what stands at the head of each page. */
 export function startPages(paper: Paper, title: string, printed: Date, about: string): Pages {
   const [width, height] = paperSize[paper];
   return { doc: newDocument(paper, title, printed), width, height, y: TOP, about: [about] };
@@ -30,6 +31,7 @@ export function turnPage(pages: Pages, about = pages.about.at(-1) ?? ''): void {
   pages.y = TOP;
 }
 
+/** Between the margins. Points */
 export const innerWidth = ({ width }: Pages): number => width - 2 * MARGIN;
 
 /** Down to here a page may be written. Points */

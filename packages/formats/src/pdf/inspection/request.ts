@@ -18,6 +18,7 @@ export interface RevisionMade {
 /** Short: the cover with its findings, and the tubes with their certificates. Long: everything. */
 export type InspectionForm = 'short' | 'long';
 
+/** What an inspector's sheet is made of. */
 export interface InspectionRequest {
   plan: Plan;
   evaluation: Evaluation;

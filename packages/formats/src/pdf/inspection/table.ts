@@ -2,6 +2,7 @@ import { paragraphHeight, type TextStyle, writeParagraph } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
 import { FRESH, innerWidth, lowest, type Pages, turnPage } from './pages.ts';
 
+/** A column of a table: its head, its width in points, how it is set. */
 export interface Column {
   name: string;
   /** Part of the width that it takes; together they make one. */

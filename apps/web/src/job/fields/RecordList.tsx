@@ -1,0 +1,89 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { type PlanPath, setAt, valueAt } from '../store/planPath.ts';
+import { usePlan, usePlanStore } from '../store/planStore.ts';
+import { type RecordField, RecordFields } from './RecordFields.tsx';
+
+interface RecordListProps<Row> {
+  title: string;
+  /** What it is for, while there is none. */
+  hint: string;
+  path: PlanPath;
+  name: (row: Row) => string;
+  fields: (row: Row) => readonly RecordField[];
+  /** What can be added, by its name. */
+  kinds: readonly { text: string; fresh: () => Row }[];
+  /** What follows from a row, shown under its name. */
+  about?: (row: Row, i: number) => string;
+}
+
+/** A list of records of the plan: one open at a time, with its fields; each change is one undo step. */
+export function RecordList<Row extends object>(props: RecordListProps<Row>) {
+  const { title, hint, path, name, fields, kinds, about } = props;
+  const rows = (valueAt(usePlan(), path) ?? []) as Row[];
+  const change = usePlanStore((state) => state.change);
+  const [open, setOpen] = useState<number | null>(null);
+  const put = (key: string, next: Row[]) =>
+    change(`${path.join('/')}/${key}`, (plan) => setAt(plan, path, next));
+  return (
+    <section aria-label={title} className="space-y-2">
+      <h2 className="text-lg">{title}</h2>
+      {rows.length === 0 && <p className="text-quiet text-sm">{hint}</p>}
+      <ul className="space-y-1">
+        {rows.map((row, i) => (
+          <li key={i} className="bg-sheet border-rule rounded-machined border">
+            <div className="flex items-center">
+              <button
+                type="button"
+                aria-expanded={open === i}
+                className="min-h-11 min-w-0 flex-1 px-3 py-1.5 text-left"
+                onClick={() => setOpen(open === i ? null : i)}
+              >
+                <span className="block truncate font-semibold">{name(row)}</span>
+                {about && (
+                  <span className="text-quiet block text-sm">
+                    <Typeset text={about(row, i)} />
+                  </span>
+                )}
+              </button>
+              <Button
+                kind="quiet"
+                aria-label={`Take out ${name(row)}`}
+                onClick={() => {
+                  setOpen(null);
+                  put(
+                    'less',
+                    rows.filter((_, at) => at !== i),
+                  );
+                }}
+              >
+                <Trash2 aria-hidden="true" className="size-5" />
+              </Button>
+            </div>
+            {open === i && (
+              <div className="border-rule border-t p-3">
+                <RecordFields path={[...path, i]} fields={fields(row)} />
+              </div>
+            )}
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-2">
+        {kinds.map((kind) => (
+          <Button
+            key={kind.text}
+            onClick={() => {
+              put('more', [...rows, kind.fresh()]);
+              setOpen(rows.length);
+            }}
+          >
+            <Plus aria-hidden="true" className="size-5" />
+            {kind.text}
+          </Button>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+import { isAssumed, type Known, type Outcome } from '@gyrus/core';
+import equal from 'fast-deep-equal';
+import { useId, useRef, useState } from 'react';
+import { Typeset } from '../figures/Figure.tsx';
+
+/** How one kind of quantity is read and shown; lengths, angles and masses have their own. */
+export interface QuantityKind<Q extends Knowable> {
+  parse: (text: string) => Outcome<Q>;
+  /** What stands in the field for a value that is not being typed. */
+  shown: (value: Q) => string;
+  /** How it was understood, `41 1/4 in · 1047.8 mm`. */
+  understood: (value: Q) => string;
+  example: string;
+  /** A question about a value that is taken and seldom right; null for a usual one. */
+  doubt?: (value: Q) => string | null;
+}
+
+/** A figure that says of itself that the program put it in. */
+export type Knowable = { typed: string; known?: Known };
+
+export interface QuantityInputProps<Q extends Knowable> {
+  label: string;
+  kind: QuantityKind<Q>;
+  value: Q | null;
+  onChange: (value: Q | null) => void;
+  /** Text that could not be read yet, kept outside so that it outlives the page. */
+  pending?: string | undefined;
+  onPending?: (text: string | undefined) => void;
+  onFocus?: () => void;
+  /** A fault from elsewhere, such as a form's check. */
+  fault?: string | undefined;
+  /** Only the box, as on a picture; the label is for those who can't see it. */
+  bare?: boolean;
+  optional?: boolean;
+  /** The answers wait for it: a bare box is left plainly empty. */
+  needed?: boolean;
+  /** What holds while the field is empty. */
+  placeholder?: string;
+  inputId?: string | undefined;
+}
+
+/** A quantity typed as people write it. It says how it understood, keeps what was typed, and never loses half a number. */
+export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) {
+  const { label, kind, value, onChange, pending, onPending, fault, bare = false, optional = false } = props;
+  const ownId = useId();
+  const id = props.inputId ?? ownId;
+  const [draft, setDraft] = useState<{ text: string; of: Q | null } | null>(null);
+  // A value changed from elsewhere (undo, the other unit) ends the draft.
+  const current = draft && equal(draft.of, value) ? draft.text : undefined;
+  const text = current ?? pending ?? (value ? kind.shown(value) : '');
+  const read = text.trim() === '' ? null : kind.parse(text);
+  const problem =
+    read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
+  const doubt = !problem && value && read?.ok ? (kind.doubt?.(value) ?? null) : null;
+  const before = useRef(value);
+  const type = (next: string) => {
+    const result = next.trim() === '' ? null : kind.parse(next);
+    const accepted = result?.ok ? result.value : null;
+    const emptied = next.trim() === '' && optional;
+    // `26 3/` is no figure yet, and the 26 on the way there was none either: what stood before stands until it is one.
+    const stands = accepted ?? (emptied ? null : before.current);
+    setDraft({ text: next, of: stands });
+    if (accepted || emptied || ((stands !== null || optional) && !equal(stands, value))) onChange(stands);
+    onPending?.(result && !result.ok ? next : next.trim() === '' && !optional ? '' : undefined);
+  };
+  const messageId = `${id}-says`;
+  const assumedId = `${id}-assumed`;
+  const assumed = value !== null && current === undefined && isAssumed(value);
+  return (
+    <div className={bare ? 'relative' : ''}>
+      <div className={bare ? 'sr-only' : 'mb-1 text-sm'}>
+        <label htmlFor={id} className="text-quiet">
+          {label}
+        </label>
+        {assumed && (
+          <span id={assumedId} className="text-look font-semibold">
+            {' '}
+            assumed
+          </span>
+        )}
+      </div>
+      <input
+        id={id}
+        className={`control figure w-full font-semibold ${bare ? 'text-center text-lg' : 'text-lg'} ${assumed ? 'control-assumed' : ''}`}
+        value={text}
+        inputMode="text"
+        autoComplete="off"
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={assumed ? `${assumedId} ${messageId}` : messageId}
+        placeholder={props.placeholder ?? (bare ? (props.needed ? '' : '–') : kind.example)}
+        onChange={(event) => type(event.target.value)}
+        onFocus={() => {
+          before.current = value;
+          props.onFocus?.();
+        }}
+        onBlur={() => setDraft(null)}
+      />
+      <div
+        id={messageId}
+        data-says={problem || doubt ? true : undefined}
+        className={`text-sm ${problem ? 'text-out font-semibold' : doubt ? 'text-look font-semibold' : 'text-quiet'} ${bare ? (problem || doubt ? `bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 ${problem ? 'border-out' : 'border-look'}` : 'sr-only') : 'mt-0.5 min-h-5'}`}
+      >
+        {problem ?? (value && read ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+import { type BarRole, demandedRoles, recommendedRole, USUAL_ORDER, waysOf } from '@gyrus/core';
+import { ROLE_REASONS, roleWords } from '@gyrus/formats';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { addRole } from '../../../job/addRole.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { useRuleBooks, useShop } from '../../../shared/server/queries.ts';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { SelectField } from '../../../shared/fields/SelectField.tsx';
+
+/** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
+export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
+  const plan = usePlan();
+  const shop = useShop().data;
+  const style = useJobStyle();
+  const books = useRuleBooks().data ?? [];
+  const next = recommendedRole(plan);
+  const [chosen, setChosen] = useState<BarRole | null>(null);
+  const [wanted, setWay] = useState('');
+  const role = chosen ?? next;
+  const ways = waysOf(role);
+  const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
+  const demanded = demandedRoles(plan, books);
+  const [why, setWhy] = useState('');
+  const [trying, setTrying] = useState(false);
+  const add = async () => {
+    setTrying(true);
+    const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
+    setWhy('why' in added ? added.why : '');
+    if ('why' in added) return;
+    // What was chosen meanwhile stays chosen.
+    setChosen((now) => (now === chosen ? null : now));
+    onAdded(added.piece);
+  };
+  const marks = (one: BarRole) =>
+    [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
+  return (
+    <div className="space-y-1">
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <SelectField
+            label="add, in the usual order of work"
+            value={role}
+            options={USUAL_ORDER.map((one) => ({
+              value: one,
+              text: marks(one).length > 0 ? `${roleWords(one)} (${marks(one).join(', ')})` : roleWords(one),
+            }))}
+            onChange={(event) => {
+              setChosen(event.target.value as BarRole);
+              setWhy('');
+            }}
+          />
+        </div>
+        {ways.length > 0 && (
+          <div className="min-w-0 flex-1">
+            <SelectField
+              label="built"
+              value={way}
+              options={ways.map((one) => ({ value: one, text: one }))}
+              onChange={(event) => setWay(event.target.value)}
+            />
+          </div>
+        )}
+        <Button disabled={trying} onClick={() => void add()}>
+          <Plus aria-hidden="true" className="size-5" />
+          Add
+        </Button>
+      </div>
+      {why && (
+        <p role="alert" className="border-look border-l-4 pl-3">
+          <Typeset text={why} />
+        </p>
+      )}
+      <p className="text-quiet text-sm">{ROLE_REASONS[role]}</p>
+    </div>
+  );
+}

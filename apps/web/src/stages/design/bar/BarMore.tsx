@@ -1,0 +1,71 @@
+import { type Bar, wouldLoop } from '@gyrus/core';
+import { roleWords } from '@gyrus/formats';
+import { type PlanPath } from '../../../job/store/planPath.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { RecordFields } from '../../../job/fields/RecordFields.tsx';
+import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
+import { usePieceEdit } from './usePieces.ts';
+
+/** What is changed less often: what splits the bar, its offset, and whether it came with the car. */
+export function BarMore({ bar, path }: { bar: Bar; path: PlanPath }) {
+  return (
+    <Disclosure className="border-rule border-t pt-3" summary="Splits, offset, existing tube">
+      <div className="mt-2 space-y-3">
+        <Splits bar={bar} />
+        <RecordFields
+          path={path}
+          fields={[
+            { type: 'place', at: 'offset', label: 'moved off what it stands on' },
+            {
+              type: 'choice',
+              at: 'existing',
+              label: 'the tube',
+              options: [
+                { value: false, text: 'is made new' },
+                { value: true, text: 'came with the car' },
+              ],
+            },
+            { type: 'length', at: 'cut.a', label: 'cut off at end A', least: 0 },
+            { type: 'length', at: 'cut.b', label: 'cut off at end B', least: 0 },
+          ]}
+        />
+      </div>
+    </Disclosure>
+  );
+}
+
+/** The tubes that go through this one: it is cut there, and its halves run to the axis of the one between them. */
+function Splits({ bar }: { bar: Bar }) {
+  const { members } = usePlan();
+  const edit = usePieceEdit(bar);
+  const looping = wouldLoop(bar.id, members);
+  const splits = new Set(bar.crossings.flatMap(({ member, goes }) => (goes === 'split' ? [member] : [])));
+  const toggle = (member: string) =>
+    edit(`split/${member}`, {
+      ...bar,
+      crossings: splits.has(member)
+        ? bar.crossings.filter((one) => one.member !== member)
+        : [...bar.crossings, { member, goes: 'split' }],
+    });
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">split where it crosses</legend>
+      <div className="max-h-44 overflow-y-auto">
+        {members
+          // What stands on this bar cannot split it.
+          .filter((one) => splits.has(one.id) || (!looping.has(one.id) && one.role !== 'main-hoop'))
+          .map((one) => (
+            <label key={one.id} className="flex min-h-9 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={splits.has(one.id)}
+                onChange={() => toggle(one.id)}
+              />
+              {one.stamp} {roleWords(one.role)}
+            </label>
+          ))}
+      </div>
+    </fieldset>
+  );
+}

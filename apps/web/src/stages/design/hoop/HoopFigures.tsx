@@ -1,0 +1,59 @@
+import { type Figure, type HoopGeometry } from '@gyrus/core';
+import { featureName, figureWords, footWords, resultWords } from '@gyrus/formats';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
+
+/** Every derived figure with how it came about, a press away. */
+export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
+  const style = useJobStyle();
+  const { figures } = hoop;
+  const rows: [string, Figure][] = [
+    ["height of the crown's axis", figures.crownHeight],
+    ['total height', figures.totalHeight],
+    ['foot to top, along the hoop', figures.benchHeight],
+    ['feet, between axes', figures.feetApart],
+    ['feet, outside to outside', figures.feetOutside],
+    ['corners, between axes', figures.cornersApart],
+    ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
+      [upper ? `lower leg leans in, ${side}` : `leg leans in, ${side}`, lower],
+      ...(upper ? ([[`upper leg leans in, ${side}`, upper]] as [string, Figure][]) : []),
+    ]),
+    ...figures.bends.map(({ feature, angle }): [string, Figure] => [
+      `bend at the ${featureName(feature)}`,
+      angle,
+    ]),
+  ];
+  return (
+    <div className="grid gap-x-8 md:grid-cols-2">
+      {rows.map(([name, figure]) => (
+        <Disclosure
+          key={name}
+          className="border-rule border-b"
+          summaryClassName="min-h-10"
+          summary={
+            <>
+              <span className="flex-1">{name}</span>
+              <span className="figure font-semibold">
+                <Typeset text={resultWords(figure, style)} />
+              </span>
+            </>
+          }
+        >
+          <p className="figure text-quiet pb-2 text-sm">
+            <Typeset text={figureWords(figure, style)} />
+          </p>
+        </Disclosure>
+      ))}
+      {hoop.feet.map((foot) => (
+        <div
+          key={foot.side}
+          className="border-rule flex min-h-10 items-center justify-between gap-3 border-b"
+        >
+          <span>foot's cut</span>
+          <span className="figure font-semibold">{footWords(foot)}</span>
+        </div>
+      ))}
+    </div>
+  );
+}

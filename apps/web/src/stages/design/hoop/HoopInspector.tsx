@@ -1,0 +1,126 @@
+import { formatAngle, formatWithUnit, type HoopAnswer, type HoopGeometry, mainHoopOf } from '@gyrus/core';
+import { PlanField } from '../../../job/fields/PlanField.tsx';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { hoopField, useHoopEdit } from '../../../job/fields/useMember.ts';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
+import { Segmented } from '../../../shared/fields/Segmented.tsx';
+import { Stamp } from '../../../shared/figures/Stamp.tsx';
+import { TubeSelect } from '../bar/TubeSelect.tsx';
+
+const SHAPES = [
+  { value: 'proposed', text: 'as proposed' },
+  { value: 'two-bend', text: 'two bends' },
+  { value: 'four-bend', text: 'four bends' },
+  { value: 'rolled-crown', text: 'rolled crown' },
+] as const;
+const SIDES = [
+  { value: 'same', text: 'same both sides' },
+  { value: 'each', text: 'each its own' },
+] as const;
+
+const CLEARANCES = [
+  { key: 'left', label: 'clear, left' },
+  { key: 'right', label: 'clear, right' },
+  { key: 'above', label: 'clear above' },
+] as const;
+
+/** The hoop by its trade parameters; every change shows at once in the picture beside it. */
+export function HoopInspector({ answer }: { answer: HoopAnswer }) {
+  const plan = usePlan();
+  const hoop = mainHoopOf(plan);
+  const style = useJobStyle();
+  const edit = useHoopEdit();
+  if (!hoop) return null;
+  const clear = lengthKind(style, { least: 0 });
+  return (
+    <div className="space-y-4">
+      <div className="flex items-center gap-3">
+        <Stamp text={hoop.stamp} />
+        <h2 className="text-xl">Main hoop</h2>
+      </div>
+      <div>
+        <Segmented
+          label="shape"
+          value={hoop.shape}
+          options={SHAPES}
+          onChange={(shape) => edit('shape', (member) => void (member.shape = shape))}
+        />
+        {'hoop' in answer.hoop && <Reason hoop={answer.hoop.hoop} />}
+      </div>
+      <Segmented
+        label="legs"
+        value={hoop.sides}
+        options={SIDES}
+        onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
+      />
+      <div className="grid grid-cols-3 gap-3">
+        {CLEARANCES.map(({ key, label }) => (
+          <PlanField
+            key={key}
+            label={label}
+            field={`hoop/clear/${key}`}
+            kind={clear}
+            value={hoop.clearance[key]}
+            set={hoopField((member, value) => (member.clearance[key] = value))}
+          />
+        ))}
+      </div>
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField
+          optional
+          label="tilt to the rear"
+          placeholder={`pillar's, ${formatAngle(plan.survey.measures.pillarTilt?.deg ?? 0)}°`}
+          field="hoop/tilt"
+          kind={angleKind({ least: -30, most: 45 })}
+          value={hoop.tilt}
+          set={(draft, value) => {
+            const member = mainHoopOf(draft);
+            if (member) member.tilt = value;
+          }}
+        />
+        <PlanField
+          label="plate and plinth under a foot"
+          field="hoop/footLift"
+          kind={clear}
+          value={hoop.footLift}
+          set={hoopField((member, value) => (member.footLift = value))}
+        />
+        {hoop.shape === 'rolled-crown' && (
+          <PlanField
+            optional
+            label="rise of the crown"
+            placeholder="headliner's fall"
+            field="hoop/crownRise"
+            kind={clear}
+            value={hoop.crownRise}
+            set={(draft, value) => {
+              const member = mainHoopOf(draft);
+              if (member) member.crownRise = value;
+            }}
+          />
+        )}
+      </div>
+      <TubeSelect member={hoop} />
+    </div>
+  );
+}
+
+/** Why the program proposes this shape. */
+function Reason({ hoop }: { hoop: HoopGeometry }) {
+  const style = useJobStyle();
+  const { shape, reason, room } = hoop.proposal;
+  const size = room === null ? '' : formatWithUnit(Math.abs(room), style);
+  const words = {
+    'no-lean-measured': 'no height where the side starts to lean was measured, so the leg runs straight',
+    'leg-fits-wall': `a straight leg stands within ${size} of the wall where it leans`,
+    'room-lost': `a straight leg would stand ${size} inside the wall where it leans`,
+    'would-hit-wall': `a straight leg would go ${size} into the clearance where the wall leans`,
+  }[reason];
+  return (
+    <p className="text-quiet mt-1 text-sm">
+      Proposed: {shape === 'four-bend' ? 'four bends' : 'two bends'}, as <Typeset text={words} />.
+    </p>
+  );
+}

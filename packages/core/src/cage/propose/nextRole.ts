@@ -1,0 +1,33 @@
+import { type BarRole, type Plan } from '../../plan/index.ts';
+import { USUAL_ORDER } from './proposeBar.ts';
+
+/** Roles that a four-point bar and a six-point cage are made of; a full cage goes on through the usual order. */
+const FOUR_POINT: readonly BarRole[] = ['diagonal', 'harness-bar', 'backstay'];
+const SIX_POINT: readonly BarRole[] = [...FOUR_POINT, 'side-hoop', 'windscreen-bar', 'door-bar'];
+const FULL: readonly BarRole[] = [
+  ...FOUR_POINT,
+  'rear-cross',
+  'side-hoop',
+  'windscreen-bar',
+  'roof-diagonal',
+  'door-bar',
+  'sill-bar',
+  'dash-bar',
+  'pillar-brace',
+  'rear-diagonal',
+  'gusset-tube',
+];
+
+/** The next role of what is being built that is not there yet, in the usual order of work: common practice. */
+export function recommendedRole({ brief, members }: Plan): BarRole {
+  const wanted = { 'four-point-bar': FOUR_POINT, 'six-point-cage': SIX_POINT, 'full-cage': FULL }[
+    brief.built
+  ];
+  const there = new Set(members.map((member) => member.role));
+  // Halo, roof bars and front legs are other ways to the same bay as side hoops.
+  if (there.has('halo') || there.has('front-leg') || there.has('roof-bar')) there.add('side-hoop');
+  if (there.has('halo')) there.add('windscreen-bar');
+  return (
+    wanted.find((role) => !there.has(role)) ?? USUAL_ORDER.find((role) => !there.has(role)) ?? 'gusset-tube'
+  );
+}
