@@ -8,6 +8,7 @@ export default ts.config(
     ignores: [
       '**/vite.config.ts',
       '**/dist/',
+      '.mutants/',
       '**/dist-types/',
       '.gyrus/',
       'test-results/',

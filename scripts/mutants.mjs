@@ -53,7 +53,7 @@ async function mutantsOf(file) {
     ],
     incremental: true,
     incrementalFile: path.join(cache, `${file.replaceAll('/', '_')}.json`),
-    tempDirName: 'node_modules/.cache/mutants/tmp',
+    tempDirName: '.mutants',
     reporters: ['dots'],
     allowConsoleColors: false,
     disableTypeChecks: false,

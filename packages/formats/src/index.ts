@@ -1,5 +1,11 @@
 export { figureWords, resultWords } from './words/figure.ts';
-export { assumedValue, restsListWords, restsWords, sheetRestsWords, thingWords } from './words/assumed.ts';
+export {
+  assumedValue,
+  restsListWords,
+  restsWords,
+  sheetRestsWords,
+  thingWords,
+} from './words/findings/assumed.ts';
 export { featureName } from './words/feature.ts';
 export {
   figureName,
@@ -9,7 +15,7 @@ export {
   provenanceWords,
   quantityWords,
   statusWords,
-} from './words/finding.ts';
+} from './words/findings/finding.ts';
 export { releaseWords, schoolWords } from './words/school.ts';
 export { pieceName, tubeKindWords, tubeWords } from './words/tube.ts';
 export {
@@ -24,17 +30,17 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
-export { bookBlankWords, bookFieldWords } from './words/bookField.ts';
-export { briefChoiceWords } from './words/briefChoice.ts';
+export { bookBlankWords, bookFieldWords } from './words/books/bookField.ts';
+export { briefChoiceWords } from './words/books/briefChoice.ts';
 export { massWords } from './words/printUnits.ts';
-export { type CheckBlank } from './words/checkBlank.ts';
-export { blanksOf, type CheckForm, checkForms } from './words/checkForm.ts';
-export { holdsWords } from './words/conditions.ts';
-export { editionChangeWords } from './words/edition.ts';
-export { findingStamps } from './words/findingLines.ts';
-export { passedOverWords } from './words/passedOver.ts';
-export { figuresUncovered } from './words/statedFigures.ts';
-export { checkWords, remedyWords } from './words/check.ts';
+export { type CheckBlank } from './words/books/checkBlank.ts';
+export { blanksOf, type CheckForm, checkForms } from './words/books/checkForm.ts';
+export { holdsWords } from './words/books/conditions.ts';
+export { editionChangeWords } from './words/books/edition.ts';
+export { findingStamps } from './words/findings/findingLines.ts';
+export { passedOverWords } from './words/books/passedOver.ts';
+export { figuresUncovered } from './words/books/statedFigures.ts';
+export { checkWords, remedyWords } from './words/books/check.ts';
 export { planFieldWords, planValueWords } from './words/planField.ts';
 export { isRolled, rollFigures } from './words/roll.ts';
 export { ROLE_GROUPS, ROLE_REASONS, roleWords, RULED_ROLES } from './words/role.ts';

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { type KeptDraft, keptDrafts, NEW_BOOK } from './editor/keptDrafts.ts';
+import { type KeptDraft, keptDrafts, NEW_BOOK } from './editor/draft/keptDrafts.ts';
 
 /** Books that somebody began to write in this browser, each to go on with. */
 export function Unfinished() {

@@ -195,3 +195,47 @@ test('clashes: what the clamp, the machine, the die and the stick cannot do', ()
   expect(codes({ longestStick: 3000 })).toEqual([['longest-stick', null]]);
   expect(clashesOf(blank, { ...needs, longestStick: blank.blank })).toEqual([]);
 });
+
+const refusal = (changes: Partial<MarkInput>) => {
+  const found = marksOf({ ...hoop, ...changes });
+  return found.ok ? null : found.fault;
+};
+
+test('a list that has not one for each PI says how many there are of what', () => {
+  expect(refusal({ clampSide: ['b'] })).toEqual({
+    code: 'wrong-count',
+    path: '/clampSide',
+    message: 'the list of clamp sides has 1, the path 2 PIs: give one for each PI',
+  });
+  expect(refusal({ clr: [150, 150, 150] })).toEqual({
+    code: 'wrong-count',
+    path: '/clr',
+    message: 'the list of radii has 3, the path 2 PIs: give one for each PI',
+  });
+});
+
+test('a bend wants a radius, a straight tube none', () => {
+  const { clr: _, ...withoutRadius } = hoop;
+  const missing = marksOf(withoutRadius);
+  expect(missing.ok ? null : missing.fault).toEqual({
+    code: 'missing',
+    path: '/clr',
+    message: "missing: give the die's centreline radius in mm",
+  });
+  const straight: MarkInput = {
+    ...withoutRadius,
+    points: [hoop.points[0], hoop.points[1]] as never,
+    clampSide: 'a',
+  };
+  const { blank, bends } = expectValue(marksOf(straight));
+  expect(bends).toEqual([]);
+  // Its length and both trims: Pythagoras.
+  expect(blank).toBeCloseTo(Math.hypot(50, 1000) + 20 + 30, 9);
+});
+
+test('a path that is none has no marks', () => {
+  const there = hoop.points[1];
+  expect(refusal({ points: [hoop.points[0], there, there, hoop.points[3]] as never })?.path).toMatch(
+    /^\/points/,
+  );
+});

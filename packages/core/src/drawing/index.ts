@@ -1,5 +1,5 @@
-export { type CageView, cageView, type CageViewOptions } from './cageView.ts';
-export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './bodyOutline.ts';
+export { type CageView, cageView, type CageViewOptions } from './views/cageView.ts';
+export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './views/bodyOutline.ts';
 export {
   type Drawing,
   fractionRuns,
@@ -9,12 +9,12 @@ export {
   textWidth,
   type Voice,
 } from './drawing.ts';
-export { type FrontOptions, hoopFront } from './hoopFront.ts';
+export { type FrontOptions, hoopFront } from './views/hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
-export { driverView } from './driverView.ts';
-export { sightView } from './sightView.ts';
-export { harnessView } from './harnessView.ts';
+export { driverView } from './views/driverView.ts';
+export { sightView } from './views/sightView.ts';
+export { harnessView } from './views/harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
 export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';

@@ -10,6 +10,7 @@ import {
   angleAt,
   type BarLine,
   brokenAt,
+  type HeightAim,
   type HeightInterval,
   heightInterval,
   type StrapWindow,
@@ -17,7 +18,14 @@ import {
 import { longestSpan, type Span } from './span.ts';
 import { legRoom, type StrapRun, strapRuns, type WorstSpread, worstSpread } from './spread.ts';
 import { type StrapAttach } from './strap.ts';
-import { keptWindows, OF_STRAPS, strapsTo, type StrapVerdict, strapVerdict } from './straps.ts';
+import {
+  type BarStraps,
+  keptWindows,
+  OF_STRAPS,
+  strapsTo,
+  type StrapVerdict,
+  strapVerdict,
+} from './straps.ts';
 
 /** A strap as it stands now. mm and degrees */
 export interface StrapNow {
@@ -97,21 +105,13 @@ interface Setting {
   assumed: Assumed;
 }
 
-function answerFor(
-  { plan, joints, tubes, parts, windows, assumed }: Setting,
-  member: string,
-  stamp: string,
-  own: [Tube, ...Tube[]],
-): HarnessAnswer {
-  const { attach, aim } = plan.harness;
-  const error = plan.measuringError.deg;
-  const { bar, seats } = strapsTo(plan, own, joints, tubes);
+function answerFor(setting: Setting, member: string, stamp: string, own: [Tube, ...Tube[]]): HarnessAnswer {
+  const { plan, joints, tubes, parts, windows } = setting;
+  const { attach } = plan.harness;
+  const straps = strapsTo(plan, own, joints, tubes);
+  const { bar, seats } = straps;
   const tube = seats[0]?.tube ?? own[0];
   const places = seats.flatMap((seat) => seat.places);
-  const measured = seats.map((seat) => seat.measured);
-  const interval = places.length > 0 ? heightInterval(places, windows, bar, attach) : null;
-  const kept = keptWindows(windows, error);
-  const [driver] = measured;
   const guides = guidesOn(plan, parts, member);
   const runs = seats.flatMap(({ person, tube: behind }) =>
     strapRuns(person, behind, guides).map((run) => ({ ...run, driver: person.name })),
@@ -125,39 +125,15 @@ function answerFor(
     attach,
     windows,
     places,
-    now: measured.map((place) => ({
-      driver: place.driver,
-      place,
-      angle: angleAt(place.slot, bar, bar.z, attach),
+    now: seats.map(({ measured }) => ({
+      driver: measured.driver,
+      place: measured,
+      angle: angleAt(measured.slot, bar, bar.z, attach),
     })),
-    verdicts: seats.flatMap((seat) =>
-      windows.map((window) => ({
-        ...resting(strapVerdict(seat, window, bar, attach, error), [
-          ...assumed.ofRecord(seat.person.id, OF_STRAPS),
-          ...assumed.ofMember(member),
-        ]),
-        occupant: seat.person.id,
-        book: window.book,
-      })),
-    ),
+    verdicts: verdictsOf(setting, straps, member),
     shortest: places.length > 0 ? shortestOf(places, bar) : null,
     broken: brokenAt(places, windows, bar, bar.z, attach),
-    interval,
-    aim:
-      interval && driver
-        ? aimedHeight(
-            // On a limit itself a strap is within the protractor's error of being out.
-            insideOf(heightInterval(places, kept, bar, attach), interval),
-            aim ? { kind: 'angle', angle: aim.deg } : { kind: 'middle' },
-            driver,
-            bar,
-            attach,
-          )
-        : null,
-    alternatives:
-      interval && interval.room < 0
-        ? alternativesFor({ places, windows: kept, bar, attach }, measured).map((way) => withCost(way, tube))
-        : [],
+    ...heightsFor(setting, straps, tube),
     behind: offsetRange({ places, windows, bar, attach }),
     runs,
     spreads: seats.map(({ person, tube: behind }) => ({
@@ -170,6 +146,49 @@ function answerFor(
     span,
     wantsStrut: span.length > plan.harness.longestSpan.mm || count > 1,
     seats: count,
+  };
+}
+
+/** Each seat in each window, as it is judged at its worst. */
+const verdictsOf = (
+  { plan, windows, assumed }: Setting,
+  { bar, seats }: BarStraps,
+  member: string,
+): HarnessAnswer['verdicts'] =>
+  seats.flatMap((seat) =>
+    windows.map((window) => ({
+      ...resting(strapVerdict(seat, window, bar, plan.harness.attach, plan.measuringError.deg), [
+        ...assumed.ofRecord(seat.person.id, OF_STRAPS),
+        ...assumed.ofMember(member),
+      ]),
+      occupant: seat.person.id,
+      book: window.book,
+    })),
+  );
+
+/** The heights that suit all, the one to build, and what else helps where none does. tube: the part of the bar that it would take. */
+function heightsFor(
+  { plan, windows }: Setting,
+  { bar, seats }: BarStraps,
+  tube: Tube,
+): Pick<HarnessAnswer, 'interval' | 'aim' | 'alternatives'> {
+  const { attach, aim } = plan.harness;
+  const places = seats.flatMap((seat) => seat.places);
+  const measured = seats.map((seat) => seat.measured);
+  const [driver] = measured;
+  const interval = places.length > 0 ? heightInterval(places, windows, bar, attach) : null;
+  if (!interval) return { interval, aim: null, alternatives: [] };
+  // On a limit itself a strap is within the protractor's error of being out.
+  const kept = keptWindows(windows, plan.measuringError.deg);
+  const within = insideOf(heightInterval(places, kept, bar, attach), interval);
+  const wanted: HeightAim = aim ? { kind: 'angle', angle: aim.deg } : { kind: 'middle' };
+  return {
+    interval,
+    aim: driver ? aimedHeight(within, wanted, driver, bar, attach) : null,
+    alternatives:
+      interval.room < 0
+        ? alternativesFor({ places, windows: kept, bar, attach }, measured).map((way) => withCost(way, tube))
+        : [],
   };
 }
 

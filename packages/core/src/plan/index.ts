@@ -1,4 +1,4 @@
-export { type Attachment, type CarSide, type MemberReference, type Station } from './attachment.ts';
+export { type Attachment, type CarSide, type MemberReference, type Station } from './members/attachment.ts';
 export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
 export {
   type AngleKey,
@@ -10,9 +10,9 @@ export {
   type MeasureMeaning,
   MEASURES,
 } from './measures.ts';
-export { type Bar, BAR_ROLES, type BarRole, PAIRING, piecesOfBar } from './bar.ts';
-export { type Part, PART_KINDS, type PartOf } from './part.ts';
-export { type Gusset, type Plate } from './plate.ts';
+export { type Bar, BAR_ROLES, type BarRole, PAIRING, piecesOfBar } from './members/bar.ts';
+export { type Part, PART_KINDS, type PartOf } from './members/part.ts';
+export { type Gusset, type Plate } from './members/plate.ts';
 export {
   type BarShape,
   type ShapeOf,
@@ -21,9 +21,9 @@ export {
   TOWARDS,
   type Towards,
   type Via,
-} from './shape.ts';
-export { type MainHoop, mainHoopOf, type Member, type Role } from './member.ts';
-export { type MemberPiece } from './memberFields.ts';
+} from './members/shape.ts';
+export { type MainHoop, mainHoopOf, type Member, type Role } from './members/member.ts';
+export { type MemberPiece } from './members/memberFields.ts';
 export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';
 export { newOccupant, type Occupant } from './occupant.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
@@ -40,6 +40,6 @@ export {
   die as dieSchema,
   type SpringbackChoice,
   type TubeChoice,
-} from './tooling.ts';
+} from './members/tooling.ts';
 export { certificateOf, longestStick } from './stock.ts';
 export { planReader, type ReadPlan } from './planReader.ts';

@@ -1,4 +1,4 @@
-import { type CarSide } from './attachment.ts';
+import { type CarSide } from './members/attachment.ts';
 
 /** What a survey measure is: its kind, which side it belongs to, and whether a hoop can do without it. */
 export interface MeasureMeaning {

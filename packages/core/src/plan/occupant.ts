@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { between, oneOf, say } from '../fault/index.ts';
 import { assumed } from '../measure/index.ts';
-import { placeField } from './attachment.ts';
+import { placeField } from './members/attachment.ts';
 import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
 
 const notches = between(1, 100, 'the number of notches').int('a whole number of notches');

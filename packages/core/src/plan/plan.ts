@@ -2,17 +2,17 @@ import { z } from 'zod';
 import { between, check, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
 import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
 import { brief } from './brief.ts';
-import { piecesOfBar } from './bar.ts';
+import { piecesOfBar } from './members/bar.ts';
 import { cockpit, USUAL_COCKPIT } from './cockpit.ts';
 import { copeTick, coping, USUAL_COPING } from './coping.ts';
-import { member } from './member.ts';
+import { member } from './members/member.ts';
 import { migrations } from './migrations.ts';
 import { harness, occupant, USUAL_HARNESS } from './occupant.ts';
-import { part } from './part.ts';
-import { gusset, plate } from './plate.ts';
+import { part } from './members/part.ts';
+import { gusset, plate } from './members/plate.ts';
 import { extentField, id, note, offsetField, title } from './quantities.ts';
 import { survey } from './survey.ts';
-import { die } from './tooling.ts';
+import { die } from './members/tooling.ts';
 
 /** What a file with a plan says that it is. */
 export const PLAN_FORMAT = 'gyrus-plan';

@@ -1,11 +1,11 @@
 import { type z } from 'zod';
 import { type Outcome, succeed } from '../fault/index.ts';
-import { member } from './member.ts';
+import { member } from './members/member.ts';
 import { occupant } from './occupant.ts';
-import { part } from './part.ts';
+import { part } from './members/part.ts';
 import { checkReferences, type Plan, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
-import { gusset, plate } from './plate.ts';
-import { die } from './tooling.ts';
+import { gusset, plate } from './members/plate.ts';
+import { die } from './members/tooling.ts';
 
 const PARTS: Readonly<Record<string, z.ZodType>> = planSchema.shape;
 const KEYS = Object.keys(PARTS);

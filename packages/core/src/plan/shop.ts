@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
 import { id, sizeField, title } from './quantities.ts';
-import { die } from './tooling.ts';
+import { die } from './members/tooling.ts';
 
 /** What a file with a shop says that it is. */
 export const SHOP_FORMAT = 'gyrus-shop';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { oneOf, say } from '../fault/index.ts';
 import { type Angle, type Length } from '../measure/index.ts';
-import { placeField, side } from './attachment.ts';
+import { placeField, side } from './members/attachment.ts';
 import { type AngleKey, isAngleKey, type LengthKey, MEASURE_KEYS, type MeasureKey } from './measures.ts';
 import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
 

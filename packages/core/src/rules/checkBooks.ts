@@ -1,9 +1,9 @@
 import { conditional, type Finding, finding, resting } from '../findings/index.ts';
 import { restsOfRule } from './restsOfRule.ts';
 import { checkRule } from './checkRule.ts';
-import { chosenBook, holdsIn, holdsOf, holdsWhen, sourceOf, sourceOfRule, undecided } from './chosen.ts';
+import { chosenBook, holdsIn, holdsOf, holdsWhen, sourceOf, sourceOfRule, undecided } from './book/chosen.ts';
 import { demanded, missingMembers } from './demands.ts';
-import { type Rule, type RuleBook } from './ruleBook.ts';
+import { type Rule, type RuleBook } from './book/ruleBook.ts';
 import { strapWindows } from './strapWindows.ts';
 import { type RuledCage, type RuledMember, type Subject } from './subject.ts';
 import { tubeSizeFindings } from './tubeSize.ts';

@@ -7,10 +7,10 @@ import { harnessWindow, helmet, padding } from './checks/people.ts';
 import { checkOwn, isOwnCheck, type OwnCheck } from './checks/own.ts';
 import { plates } from './checks/plates.ts';
 import { answerTo } from './answerTo.ts';
-import { sourceOfRule } from './chosen.ts';
+import { sourceOfRule } from './book/chosen.ts';
 import { type Finding, finding } from '../findings/index.ts';
-import { type Rule, type RuleBook } from './ruleBook.ts';
-import { type RuleCheck } from './ruleCheck.ts';
+import { type Rule, type RuleBook } from './book/ruleBook.ts';
+import { type RuleCheck } from './book/ruleCheck.ts';
 import {
   type FindingOrigin,
   isFirstOf,

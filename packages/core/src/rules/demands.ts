@@ -1,7 +1,7 @@
 import { type Role } from '../plan/index.ts';
 import { type Finding, finding, type RuleSource } from '../findings/index.ts';
-import { type Rule } from './ruleBook.ts';
-import { type CheckOf, type RuleCheck } from './ruleCheck.ts';
+import { type Rule } from './book/ruleBook.ts';
+import { type CheckOf, type RuleCheck } from './book/ruleCheck.ts';
 import { type RuledCage } from './subject.ts';
 
 /** How many bars a check asks for, of each role that its rule is about; null where it asks only how those that stand are made. */

@@ -1,11 +1,11 @@
-export { migrateRuleBook } from './bookMigrations.ts';
-export { readRuleBook } from './readRuleBook.ts';
-export { ruleBookFaults } from './bookFaults.ts';
+export { migrateRuleBook } from './book/bookMigrations.ts';
+export { readRuleBook } from './book/readRuleBook.ts';
+export { ruleBookFaults } from './book/bookFaults.ts';
 export { bookFindings } from './checkBooks.ts';
-export { chosenBook, continuousPieces, holdsOf } from './chosen.ts';
-export { type EditionChange, editionChanges, type Stated } from './edition.ts';
+export { chosenBook, continuousPieces, holdsOf } from './book/chosen.ts';
+export { type EditionChange, editionChanges, type Stated } from './book/edition.ts';
 export { type MatrixRow, matrixOf, type Tightest, tightestOf } from './matrix.ts';
-export { COUNTED_IN, type CountedIn, READINGS, type Reading, type RuleCheck } from './ruleCheck.ts';
+export { COUNTED_IN, type CountedIn, READINGS, type Reading, type RuleCheck } from './book/ruleCheck.ts';
 export { type RuledMember } from './subject.ts';
 export { seamFindings } from './seamFindings.ts';
 export { strapWindows } from './strapWindows.ts';
@@ -18,5 +18,5 @@ export {
   ruleBookSchema,
   type ScheduleRow,
   type TubeOption,
-} from './ruleBook.ts';
+} from './book/ruleBook.ts';
 export { demandedRoles } from './spokenRoles.ts';

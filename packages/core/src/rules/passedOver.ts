@@ -1,8 +1,8 @@
 import { type Plan } from '../plan/index.ts';
-import { chosenBook, holdsIn, sourceOfRule } from './chosen.ts';
+import { chosenBook, holdsIn, sourceOfRule } from './book/chosen.ts';
 import { demanded } from './demands.ts';
 import { type RuleSource } from '../findings/index.ts';
-import { type Rule, type RuleBook } from './ruleBook.ts';
+import { type Rule, type RuleBook } from './book/ruleBook.ts';
 
 /** A rule of a chosen book that yields nothing of this cage, and why: so that its silence is seen. */
 export interface PassedOver {

@@ -3,7 +3,7 @@ import { FRONT_HOOP } from '../occupant/index.ts';
 import { type Occupant } from '../plan/index.ts';
 import { type Finding, textFact } from '../findings/index.ts';
 import { OF_LAP, OF_STRAPS } from '../harness/index.ts';
-import { type RuleCheck } from './ruleCheck.ts';
+import { type RuleCheck } from './book/ruleCheck.ts';
 import { type Subject } from './subject.ts';
 
 /** What a finding of a rule rests on. Counts, sizes and answers of persons rest on nothing that is measured. */

@@ -10,8 +10,8 @@ import {
   type RuleSource,
   type Status,
 } from '../findings/index.ts';
-import { rulesOfKind, undecided } from './chosen.ts';
-import { type RuleBook } from './ruleBook.ts';
+import { rulesOfKind, undecided } from './book/chosen.ts';
+import { type RuleBook } from './book/ruleBook.ts';
 
 /** The body over the cage, where no section of it was measured: what stands under it cannot be called reached. */
 const UNKNOWN_ROOF: AssumedThing = {

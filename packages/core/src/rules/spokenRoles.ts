@@ -1,6 +1,6 @@
 import { USUAL_ORDER } from '../cage/index.ts';
 import { type BarRole, type Plan } from '../plan/index.ts';
-import { type RuleBook } from './ruleBook.ts';
+import { type RuleBook } from './book/ruleBook.ts';
 
 /** Roles that a chosen rule book speaks of and the plan has not yet. */
 export function demandedRoles({ brief, members }: Plan, books: RuleBook[]): Set<BarRole> {

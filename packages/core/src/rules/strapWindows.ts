@@ -1,7 +1,7 @@
 import { type StrapWindow } from '../harness/index.ts';
 import { type Plan } from '../plan/index.ts';
-import { rulesOfKind } from './chosen.ts';
-import { type RuleBook } from './ruleBook.ts';
+import { rulesOfKind } from './book/chosen.ts';
+import { type RuleBook } from './book/ruleBook.ts';
 
 /** What is taken where no chosen book has a window. Degrees, from memory: handbook §8; of lap belts common practice */
 const WIDEST: Record<'harness-window' | 'lap-window', StrapWindow> = {

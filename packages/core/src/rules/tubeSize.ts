@@ -3,10 +3,10 @@ import { type Said, told } from '../fault/index.ts';
 import { type Length, writtenLength } from '../measure/index.ts';
 import { type Brief, type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
-import { holdsOfRow, sourceOf } from './chosen.ts';
+import { holdsOfRow, sourceOf } from './book/chosen.ts';
 import { finding, type Finding, judgeCatalogue } from '../findings/index.ts';
 import { sectionProperties } from '../tube/index.ts';
-import { type RuleBook, type ScheduleRow, type TubeOption } from './ruleBook.ts';
+import { type RuleBook, type ScheduleRow, type TubeOption } from './book/ruleBook.ts';
 
 const TEXT = 'least outside diameter, wall and kind of tube';
 

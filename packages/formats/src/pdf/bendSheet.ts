@@ -20,9 +20,9 @@ import {
   type TapeHook,
   tapeHook,
 } from '@gyrus/core';
-import { findingWords } from '../words/finding.ts';
+import { findingWords } from '../words/findings/finding.ts';
 import { schoolWords } from '../words/school.ts';
-import { sheetRestsWords } from '../words/assumed.ts';
+import { sheetRestsWords } from '../words/findings/assumed.ts';
 import { isRolled, rollFigures } from '../words/roll.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from '../words/step.ts';
 import { placeDrawing } from './drawing.ts';

@@ -17,7 +17,7 @@ import {
   type Plan,
   type Tube,
 } from '@gyrus/core';
-import { sheetRestsWords } from '../words/assumed.ts';
+import { sheetRestsWords } from '../words/findings/assumed.ts';
 import {
   bentFigures,
   clockingWords,

@@ -7,7 +7,7 @@ import {
   valueAtPath,
 } from '@gyrus/core';
 import { featureName } from './feature.ts';
-import { quantityWords } from './finding.ts';
+import { quantityWords } from './findings/finding.ts';
 import { roleWords } from './role.ts';
 
 /**

@@ -2,7 +2,10 @@ import { emptyPlan, newOccupant } from '@gyrus/core';
 import { produce } from 'immer';
 import { setAt, valueAt } from './planPath.ts';
 
-const plan = { ...emptyPlan({ member: 'm', piece: 'p' }, 'mm'), occupants: [newOccupant('one'), newOccupant('two')] };
+const plan = {
+  ...emptyPlan({ member: 'm', piece: 'p' }, 'mm'),
+  occupants: [newOccupant('one'), newOccupant('two')],
+};
 
 test('a value is found by its keys, and where a part of the way is missing there is none', () => {
   expect(valueAt(plan, ['occupants', 1, 'id'])).toBe('two');

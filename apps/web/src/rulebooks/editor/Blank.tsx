@@ -4,7 +4,7 @@ import { useId } from 'react';
 import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { BookQuantity, type HalfTyped } from './BookQuantity.tsx';
 import { NumberBox } from './NumberBox.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 
 interface BlankProps {
   blank: CheckBlank;

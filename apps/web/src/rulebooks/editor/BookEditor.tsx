@@ -17,8 +17,8 @@ import { RuleForm } from './RuleForm.tsx';
 import { ScheduleForm } from './ScheduleForm.tsx';
 import { TakeOut } from './TakeOut.tsx';
 import { TryBook } from './TryBook.tsx';
-import { blankBook, NEW_BOOK } from './keptDrafts.ts';
-import { BookDraftContext, useBookDraft, useKeptBook } from './useBookDraft.ts';
+import { blankBook, NEW_BOOK } from './draft/keptDrafts.ts';
+import { BookDraftContext, useBookDraft, useKeptBook } from './draft/useBookDraft.ts';
 
 /** A rule book written in the browser: from nothing, or as a new edition of one that is here. */
 export function BookEditor() {

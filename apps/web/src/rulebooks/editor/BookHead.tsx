@@ -3,7 +3,7 @@ import { provenanceWords } from '@gyrus/formats';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { Classes } from './Classes.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 
 type TextKey = 'title' | 'body' | 'edition' | 'source' | 'note';
 

@@ -4,9 +4,9 @@ import { newId } from '../../job/fields/fresh.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
-import { onlyIn, TAKE_THEM, withoutClass, withRulesOf } from './classEdits.ts';
+import { onlyIn, TAKE_THEM, withoutClass, withRulesOf } from './draft/classEdits.ts';
 import { TakeOut } from './TakeOut.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 
 type BookClass = RuleBook['classes'][number];
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type NumberLimits, numberOr } from './typedNumber.ts';
+import { type NumberLimits, numberOr } from './draft/typedNumber.ts';
 
 interface NumberBoxProps extends NumberLimits {
   id?: string;

@@ -10,7 +10,7 @@ import { Blank } from './Blank.tsx';
 import { RolesField } from './RolesField.tsx';
 import { RuleWhen } from './RuleWhen.tsx';
 import { TakeOut } from './TakeOut.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 
 const KINDS = Object.entries(checkForms).map(([value, { name }]) => ({ value, text: name }));
 

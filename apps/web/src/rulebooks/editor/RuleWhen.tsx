@@ -4,7 +4,7 @@ import { Disclosure } from '../../shared/frame/Disclosure.tsx';
 import { Labelled } from '../../shared/fields/Labelled.tsx';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { NumberBox } from './NumberBox.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
 
 const ROOFS = [

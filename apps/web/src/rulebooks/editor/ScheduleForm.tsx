@@ -6,7 +6,7 @@ import { TextField } from '../../shared/fields/TextField.tsx';
 import { BookQuantity } from './BookQuantity.tsx';
 import { RolesField } from './RolesField.tsx';
 import { TakeOut } from './TakeOut.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
 
 const EMPTY_OPTION = { od: null, wall: null, kinds: [] } as unknown as TubeOption;

@@ -1,7 +1,7 @@
 import { type Mass } from '@gyrus/core';
 import { massKind } from '../../shared/fields/quantityKinds.ts';
 import { BookQuantity } from './BookQuantity.tsx';
-import { useBookDraft } from './useBookDraft.ts';
+import { useBookDraft } from './draft/useBookDraft.ts';
 
 interface Weights {
   over: Mass | null;

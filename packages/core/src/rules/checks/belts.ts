@@ -9,7 +9,7 @@ import {
 import { placeOf } from '../../cage/index.ts';
 import { type CarSide, type Occupant } from '../../plan/index.ts';
 import { finding, type Finding, judgeMeasured, nearerLimit } from '../../findings/index.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
 import { type FindingOrigin, strapsOf, type Subject, unseated, waiting } from '../subject.ts';
 
 /** Lap belts of everybody whose anchors are measured, at every setting of the seat: the worst decides. */

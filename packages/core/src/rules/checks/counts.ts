@@ -1,6 +1,6 @@
 import { type CarSide, type Role } from '../../plan/index.ts';
 import { type Finding, finding } from '../../findings/index.ts';
-import { type CheckOf, type CountedIn } from '../ruleCheck.ts';
+import { type CheckOf, type CountedIn } from '../book/ruleCheck.ts';
 import {
   barsOf,
   type FindingOrigin,

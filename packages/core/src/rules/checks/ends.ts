@@ -4,7 +4,7 @@ import { lengthOf, pointAt } from '../../centreline/index.ts';
 import { nearestAlong } from '../../cope/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { finding, type Finding, judgeMeasured, type Status } from '../../findings/index.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
 import {
   type BarEnd,
   barsOf,

@@ -1,8 +1,9 @@
 import { type Length } from '../../measure/index.ts';
 import { answerTo } from '../answerTo.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
-import { type Rule } from '../ruleBook.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type Rule } from '../book/ruleBook.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
+import { type Gusset } from '../../plan/index.ts';
 import {
   type FindingOrigin,
   barsOf,
@@ -34,49 +35,54 @@ export function gussets(
     // No program can tell whether the book wants one: asked once, where there is none at all.
     return some || !isFirstOf(roles, subject) ? [] : [noGusset(subject, origin)];
   }
-  const made = own.flatMap((gusset): Finding[] => {
-    const key = `${origin.key}/${gusset.id}`;
-    const facts = { stamp: { text: gusset.stamp } };
-    const leg = Math.min(gusset.legs[0].mm, gusset.legs[1].mm);
-    const error = cage.plan.measuringError.mm;
-    const sheet = leastSheet(check, member.tube.wall);
-    const remedy: Finding['remedy'] = {
-      kind: 'gusset',
-      gusset: gusset.id,
-      leg: check.leg ? check.leg.mm + error : 0,
-      thickness: sheet,
-    };
-    const common = { ...origin, facts, remedy };
-    return [
-      ...(check.leg
-        ? [
-            finding({
-              ...common,
-              key: `${key}/leg`,
-              code: 'gusset-leg',
-              status: judgeMeasured(leg - check.leg.mm, error),
-              measured: { mm: leg },
-              limit: { mm: check.leg.mm },
-              margin: { mm: leg - check.leg.mm },
-            }),
-          ]
-        : []),
-      ...(sheet
-        ? [
-            finding({
-              ...common,
-              key: `${key}/thickness`,
-              code: 'gusset-thickness',
-              status: judgeCatalogue(gusset.thickness.mm - sheet.mm),
-              measured: { mm: gusset.thickness.mm },
-              limit: { mm: sheet.mm },
-              margin: { mm: gusset.thickness.mm - sheet.mm },
-            }),
-          ]
-        : []),
-    ];
-  });
+  const made = own.flatMap((gusset) => ofGusset(check, gusset, subject, origin));
   return wanted === null ? made : [gussetCount(own.length, wanted, stampsOf(subject), origin), ...made];
+}
+
+/** The shorter leg and the sheet of one gusset, as far as the book states them. */
+function ofGusset(
+  check: CheckOf<'gusset'>,
+  gusset: Gusset,
+  { member, cage }: Subject,
+  origin: FindingOrigin,
+): Finding[] {
+  const key = `${origin.key}/${gusset.id}`;
+  const error = cage.plan.measuringError.mm;
+  const leg = Math.min(gusset.legs[0].mm, gusset.legs[1].mm);
+  const sheet = leastSheet(check, member.tube.wall);
+  const remedy: Finding['remedy'] = {
+    kind: 'gusset',
+    gusset: gusset.id,
+    leg: check.leg ? check.leg.mm + error : 0,
+    thickness: sheet,
+  };
+  const common = { ...origin, facts: { stamp: { text: gusset.stamp } }, remedy };
+  const found: Finding[] = [];
+  if (check.leg)
+    found.push(
+      finding({
+        ...common,
+        key: `${key}/leg`,
+        code: 'gusset-leg',
+        status: judgeMeasured(leg - check.leg.mm, error),
+        measured: { mm: leg },
+        limit: { mm: check.leg.mm },
+        margin: { mm: leg - check.leg.mm },
+      }),
+    );
+  if (sheet)
+    found.push(
+      finding({
+        ...common,
+        key: `${key}/thickness`,
+        code: 'gusset-thickness',
+        status: judgeCatalogue(gusset.thickness.mm - sheet.mm),
+        measured: { mm: gusset.thickness.mm },
+        limit: { mm: sheet.mm },
+        margin: { mm: gusset.thickness.mm - sheet.mm },
+      }),
+    );
+  return found;
 }
 
 /** Whether gussets are wanted where none stands is for a person who has the book. */

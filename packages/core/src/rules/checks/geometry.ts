@@ -2,7 +2,7 @@ import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { finding, type Finding, judgeMeasured } from '../../findings/index.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
 import {
   type FindingOrigin,
   barsOf,

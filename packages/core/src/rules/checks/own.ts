@@ -3,9 +3,9 @@ import { arcsIn } from '../../centreline/index.ts';
 import { type Finding, finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { CATALOGUE, decided } from '../../measure/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { sourceOfRule } from '../chosen.ts';
-import { type Rule, type RuleBook } from '../ruleBook.ts';
-import { type CheckOf, type RuleCheck } from '../ruleCheck.ts';
+import { sourceOfRule } from '../book/chosen.ts';
+import { type Rule, type RuleBook } from '../book/ruleBook.ts';
+import { type CheckOf, type RuleCheck } from '../book/ruleCheck.ts';
 import {
   barsOf,
   type FindingOrigin,

@@ -9,7 +9,7 @@ import {
 import { type AtNotch, FRONT_HOOP, helmetRoom, underHoop, type UnderHoop } from '../../occupant/index.ts';
 import { type Occupant } from '../../plan/index.ts';
 import { type Finding, finding, judgeMeasured, nearerLimit, type Status } from '../../findings/index.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
 import {
   type FindingOrigin,
   strapsOf,

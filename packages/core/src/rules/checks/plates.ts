@@ -3,7 +3,7 @@ import { type Plan, type Plate } from '../../plan/index.ts';
 import { answerTo } from '../answerTo.ts';
 import { boltStrength } from '../boltGrade.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
-import { type CheckOf } from '../ruleCheck.ts';
+import { type CheckOf } from '../book/ruleCheck.ts';
 import { type FindingOrigin, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
 
 /** Every foot of the member on its plate: area, thickness, width and bolts; a foot without one is told. */
@@ -41,6 +41,8 @@ export function plates(check: CheckOf<'plate'>, subject: Subject, origin: Findin
 
 /** What is said of a plate. */
 interface Told extends Pick<Finding, 'status' | 'measured' | 'limit' | 'margin'> {
+  /** The last part of its key. */
+  what: string;
   code:
     | 'plate-area'
     | 'plate-thickness'
@@ -59,14 +61,34 @@ const isOn = ({ member }: Subject, end: 'a' | 'b', plate: string): boolean => {
 function ofPlate(
   check: CheckOf<'plate'>,
   plate: Plate,
-  { area, narrowest, stamp }: PlateAnswer,
+  answer: PlateAnswer,
   { cage }: Subject,
   origin: FindingOrigin,
 ): Finding[] {
   const error = cage.plan.measuringError.mm;
-  const facts = { stamp: { text: stamp } };
+  const { stamp } = answer;
+  const common = { remedy: plateRemedy(check, plate, answer, error), facts: { stamp: { text: stamp } } };
+  const tell = ({ what, ...told }: Told): Finding =>
+    finding({ ...origin, key: `${origin.key}/${what}`, ...common, ...told });
+  const sizes = sizesOf(check, plate, answer, error).map(tell);
+  if (!asksBolts(check)) return sizes;
+  // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
+  if (!plate.bolts && cage.plan.brief.joining === 'welded')
+    return [...sizes, weldedInstead(stamp, cage.plan, { ...origin, key: `${origin.key}/bolts` })];
+  return [...sizes, ...boltsOf(check, plate).map(tell)];
+}
+
+/** The plate grown, thickened and bolted as the book asks, with the tape's error to spare. */
+function plateRemedy(
+  check: CheckOf<'plate'>,
+  plate: Plate,
+  { area, narrowest }: PlateAnswer,
+  error: number,
+): Finding['remedy'] {
   const wide = Math.sqrt(area);
-  const wanted = {
+  return {
+    kind: 'plate',
+    plate: plate.id,
     // An area measured with a tape is uncertain by its width times the tape's error.
     scale: Math.max(
       1,
@@ -82,67 +104,80 @@ function ofPlate(
         }
       : null,
   };
-  const remedy: Finding['remedy'] = { kind: 'plate', plate: plate.id, ...wanted };
-  const found: Finding[] = [];
-  const tell = (what: string, given: Told) =>
-    found.push(finding({ ...origin, key: `${origin.key}/${what}`, remedy, facts, ...given }));
-  if (check.area !== null)
-    tell('area', {
+}
+
+/** Area, thickness and width, as far as the book states them. */
+function sizesOf(
+  check: CheckOf<'plate'>,
+  { thickness }: Plate,
+  { area, narrowest }: PlateAnswer,
+  error: number,
+): Told[] {
+  const told: Told[] = [];
+  if (check.area !== null) {
+    const limit = check.area * 100;
+    told.push({
+      what: 'area',
       code: 'plate-area',
-      status: judgeMeasured(area - check.area * 100, wide * error),
+      status: judgeMeasured(area - limit, Math.sqrt(area) * error),
       measured: { mm2: area },
-      limit: { mm2: check.area * 100 },
-      margin: { mm2: area - check.area * 100 },
+      limit: { mm2: limit },
+      margin: { mm2: area - limit },
     });
+  }
   if (check.thickness)
-    tell('thickness', {
-      code: 'plate-thickness',
-      status: judgeCatalogue(plate.thickness.mm - check.thickness.mm),
-      measured: { mm: plate.thickness.mm },
-      limit: { mm: check.thickness.mm },
-      margin: { mm: plate.thickness.mm - check.thickness.mm },
-    });
+    told.push(length('thickness', 'plate-thickness', thickness.mm, check.thickness.mm, judgeCatalogue));
   if (check.narrowest)
-    tell('width', {
-      code: 'plate-width',
-      status: judgeMeasured(narrowest - check.narrowest.mm, error),
-      measured: { mm: narrowest },
-      limit: { mm: check.narrowest.mm },
-      margin: { mm: narrowest - check.narrowest.mm },
-    });
-  if (!asksBolts(check)) return found;
-  // Whether a welded plate needs them is for a person who has the book: welded all round may stand for bolts.
-  if (!plate.bolts && cage.plan.brief.joining === 'welded')
-    return [...found, weldedInstead(stamp, cage.plan, { ...origin, key: `${origin.key}/bolts` })];
-  const count = plate.bolts?.count ?? 0;
+    told.push(
+      length('width', 'plate-width', narrowest, check.narrowest.mm, (margin) => judgeMeasured(margin, error)),
+    );
+  return told;
+}
+
+/** Number, size and grade of the bolts, as far as the book states them. */
+function boltsOf(check: CheckOf<'plate'>, plate: Plate): Told[] {
+  const { bolts } = plate;
+  const told: Told[] = [];
+  const count = bolts?.count ?? 0;
   const least = Math.max(check.bolts ?? 0, 1);
   if (check.bolts !== null || count === 0)
-    tell('bolts', {
+    told.push({
+      what: 'bolts',
       code: 'plate-bolts',
       status: count >= least ? 'clear' : 'out',
       measured: { count },
       limit: { count: least },
       margin: { count: count - least },
     });
-  if (check.boltSize && plate.bolts)
-    tell('bolt-size', {
-      code: 'bolt-size',
-      status: judgeCatalogue(plate.bolts.size.mm - check.boltSize.mm),
-      measured: { mm: plate.bolts.size.mm },
-      limit: { mm: check.boltSize.mm },
-      margin: { mm: plate.bolts.size.mm - check.boltSize.mm },
-    });
+  if (check.boltSize && bolts)
+    told.push(length('bolt-size', 'bolt-size', bolts.size.mm, check.boltSize.mm, judgeCatalogue));
   const grade = graded(plate, check);
-  if (grade && plate.bolts)
-    tell('bolt-grade', {
+  if (grade && bolts)
+    told.push({
+      what: 'bolt-grade',
       code: grade === 'ask' ? 'bolt-grade-unknown' : 'bolt-grade',
       status: grade,
-      measured: { text: plate.bolts.grade },
+      measured: { text: bolts.grade },
       limit: { text: check.boltGrade ?? '' },
       margin: null,
     });
-  return found;
+  return told;
 }
+
+const length = (
+  what: string,
+  code: Told['code'],
+  measured: number,
+  limit: number,
+  judge: (margin: number) => Told['status'],
+): Told => ({
+  what,
+  code,
+  status: judge(measured - limit),
+  measured: { mm: measured },
+  limit: { mm: limit },
+  margin: { mm: measured - limit },
+});
 
 /** Whether a weld all round may stand for the bolts is for a person who has the book. */
 function weldedInstead(stamp: string, plan: Plan, origin: FindingOrigin): Finding {

@@ -1,9 +1,9 @@
 import { type Finding, passedOver, type RuleSource, type Status } from '@gyrus/core';
-import { holdsWords } from '../../words/conditions.ts';
-import { grouped } from '../../words/grouped.ts';
-import { findingFigure, provenanceWords } from '../../words/finding.ts';
-import { linesOf, lineWords } from '../../words/findingLines.ts';
-import { passedOverWords } from '../../words/passedOver.ts';
+import { holdsWords } from '../../words/books/conditions.ts';
+import { grouped } from '../../words/findings/grouped.ts';
+import { findingFigure, provenanceWords } from '../../words/findings/finding.ts';
+import { linesOf, lineWords } from '../../words/findings/findingLines.ts';
+import { passedOverWords } from '../../words/books/passedOver.ts';
 import { heading, type Pages, turnPage } from './pages.ts';
 import { type InspectionRequest } from './request.ts';
 import { type Cell, type Column, table } from './table.ts';

@@ -6,12 +6,12 @@ import {
   type Plan,
   type Status,
 } from '@gyrus/core';
-import { thingWords } from '../../words/assumed.ts';
-import { briefChoiceWords as words } from '../../words/briefChoice.ts';
-import { grouped } from '../../words/grouped.ts';
-import { findingFigure, provenanceWords } from '../../words/finding.ts';
-import { findingKind } from '../../words/findingKinds.ts';
-import { type FindingLine, linesOf } from '../../words/findingLines.ts';
+import { thingWords } from '../../words/findings/assumed.ts';
+import { briefChoiceWords as words } from '../../words/books/briefChoice.ts';
+import { grouped } from '../../words/findings/grouped.ts';
+import { findingFigure, provenanceWords } from '../../words/findings/finding.ts';
+import { findingKind } from '../../words/findings/findingKinds.ts';
+import { type FindingLine, linesOf } from '../../words/findings/findingLines.ts';
 import { massWords, runWords } from '../../words/printUnits.ts';
 import { type TextStyle, writeParagraph, writeText } from '../page.ts';
 import { MARGIN } from '../sheet.ts';

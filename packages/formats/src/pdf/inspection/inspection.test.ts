@@ -10,9 +10,9 @@ import {
 } from '@gyrus/core';
 import { demoBooks, demoJobs, demoShop } from '@gyrus/demo';
 import { pdfText } from '../../testing/pdfText.ts';
-import { findingWords } from '../../words/finding.ts';
-import { findingKind } from '../../words/findingKinds.ts';
-import { findingStamps } from '../../words/findingLines.ts';
+import { findingWords } from '../../words/findings/finding.ts';
+import { findingKind } from '../../words/findings/findingKinds.ts';
+import { findingStamps } from '../../words/findings/findingLines.ts';
 import { type Paper } from '../page.ts';
 import { type InspectionForm, inspectionPdf } from './index.ts';
 

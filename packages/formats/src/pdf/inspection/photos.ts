@@ -1,4 +1,4 @@
-import { findingWords } from '../../words/finding.ts';
+import { findingWords } from '../../words/findings/finding.ts';
 import { writeParagraph, writeText } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
 import { heading, needRoom, type Pages, turnPage } from './pages.ts';

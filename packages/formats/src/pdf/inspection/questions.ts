@@ -1,6 +1,6 @@
-import { findingWords } from '../../words/finding.ts';
-import { linesOf } from '../../words/findingLines.ts';
-import { assumedValue, thingWords } from '../../words/assumed.ts';
+import { findingWords } from '../../words/findings/finding.ts';
+import { linesOf } from '../../words/findings/findingLines.ts';
+import { assumedValue, thingWords } from '../../words/findings/assumed.ts';
 import { heading, type Pages, turnPage } from './pages.ts';
 import { type InspectionRequest } from './request.ts';
 import { table } from './table.ts';

@@ -6,7 +6,7 @@ import {
   type LengthStyle,
   type Plan,
 } from '@gyrus/core';
-import { areaWords } from '../../words/finding.ts';
+import { areaWords } from '../../words/findings/finding.ts';
 import { sizeWords } from '../../words/printUnits.ts';
 import { roleWords } from '../../words/role.ts';
 import { tubeKindWords } from '../../words/tube.ts';

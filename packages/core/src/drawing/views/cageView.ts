@@ -1,0 +1,199 @@
+import { lengthOf, pointAt, polylineOf } from '../../centreline/index.ts';
+import { type Tube } from '../../cage/index.ts';
+import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
+import { leaderStamps } from './leaderStamps.ts';
+import { type CageSheet } from '../sheets.ts';
+import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, textWidth } from '../drawing.ts';
+
+/** From behind looking forward, from the left, from above; and from above the left rear corner. */
+export type CageView = 'front' | 'side' | 'top' | 'corner';
+
+/** What is drawn of a cage, and from where. */
+export interface CageViewOptions {
+  view: CageView;
+  width: number;
+  height: number;
+  /** The pieces that are being worked on. */
+  selected: readonly string[];
+  /** Stamps on all tubes, on those alone, or of all in the margins with leaders to what they name. */
+  stamps: 'all' | 'selected' | 'leaders';
+  /** Plates and gussets; none where it is left out. */
+  sheets?: readonly CageSheet[];
+  /** Writes the true length between the ends beside each selected piece; null leaves it out. */
+  style: LengthStyle | null;
+}
+
+/** Cosine and sine of the corner view: turned by 35° to the left of straight behind, and looking down by 25°. */
+const TURN = [Math.cos(0.61), -Math.sin(0.61)] as const;
+const TILT = [Math.cos(0.44), Math.sin(0.44)] as const;
+
+/** To the right and up on the drawing, in mm, and how near to the eye. */
+const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
+  // Left is left; from the left side, forward is to the left; from above, forward is up.
+  front: ([x, y, z]) => ({ right: -y, up: z, near: -x }),
+  side: ([x, y, z]) => ({ right: -x, up: z, near: y }),
+  top: ([x, y, z]) => ({ right: -y, up: x, near: z }),
+  corner: ([x, y, z]) => ({
+    right: -y * TURN[0] + x * TURN[1],
+    up: (x * TURN[0] + y * TURN[1]) * TILT[1] + z * TILT[0],
+    near: -(x * TURN[0] + y * TURN[1]) * TILT[0] + z * TILT[1],
+  }),
+};
+const EDGE = 46;
+/** Where stamps stand in the margins. */
+const LEADER_EDGE = 130;
+
+/** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
+export function cageView(
+  tubes: Tube[],
+  { view, width, height, selected, stamps: shown, style, sheets = [] }: CageViewOptions,
+): Drawing {
+  const project = PROJECTIONS[view];
+  const lines = tubes
+    .map((tube) => ({ tube, points: polylineOf(tube.axis, 6).map(project) }))
+    // The picked ones last: what is worked on is never hidden.
+    .sort(
+      (a, b) =>
+        Number(selected.includes(a.tube.piece)) - Number(selected.includes(b.tube.piece)) ||
+        farthest(a.points) - farthest(b.points),
+    );
+  const flats = sheets.map((sheet) => ({ sheet, corners: sheet.corners.map(project) }));
+  const place = fitted(
+    [...lines.flatMap(({ points }) => points), ...flats.flatMap(({ corners }) => corners)],
+    { width, height, aside: shown === 'leaders' ? LEADER_EDGE : EDGE },
+  );
+  const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
+  const taken: Label[] = [];
+  const onTube = (tube: Tube): Point => {
+    const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? (tube.points[0] as Vec3);
+    return place.at(project(middle));
+  };
+  const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
+  const stamps =
+    shown === 'leaders'
+      ? leaderStamps(
+          [
+            ...tubes.map((tube) => ({ stamp: tube.stamp, at: onTube(tube) })),
+            ...flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
+          ],
+          width,
+          height,
+        )
+      : stamped.flatMap((tube) => stampShapes(tube, onTube(tube), taken));
+  return {
+    width,
+    height,
+    title: `The cage, ${view} view: ${tubes.map((tube) => tube.stamp).join(', ')}`,
+    shapes: [
+      ...drawn.flatMap(({ tube, points }) =>
+        tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
+      ),
+      ...flats.map(({ corners }): Shape => ({
+        kind: 'polygon',
+        points: corners.map(place.at),
+        pen: 'picked',
+      })),
+      ...(style
+        ? drawn
+            .filter(({ tube }) => selected.includes(tube.piece))
+            .flatMap(({ tube, points }) => dimensionShapes(tube, points, place.scale, style))
+        : []),
+      ...stamps,
+    ],
+  };
+}
+
+const farthest = (points: { near: number }[]): number =>
+  points.reduce((sum, { near }) => sum + near, 0) / points.length;
+
+interface Flat {
+  right: number;
+  up: number;
+}
+
+const middleOf = (corners: Flat[]): Flat => ({
+  right: corners.reduce((sum, { right }) => sum + right, 0) / corners.length,
+  up: corners.reduce((sum, { up }) => sum + up, 0) / corners.length,
+});
+
+interface Frame {
+  width: number;
+  height: number;
+  /** Free at the left and at the right. */
+  aside: number;
+}
+
+function fitted(points: Flat[], { width, height, aside }: Frame) {
+  const rights = points.map(({ right }) => right);
+  const ups = points.map(({ up }) => up);
+  const [left, right] = [Math.min(...rights), Math.max(...rights)];
+  const [low, high] = [Math.min(...ups), Math.max(...ups)];
+  const scale = Math.min(
+    (width - 2 * aside) / Math.max(right - left, 1),
+    (height - 2 * EDGE) / Math.max(high - low, 1),
+  );
+  const at = (point: Flat): Point => [
+    width / 2 + (point.right - (left + right) / 2) * scale,
+    height / 2 - (point.up - (low + high) / 2) * scale,
+  ];
+  return { at, scale };
+}
+
+function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {
+  const seen = points.filter(
+    ([x, y], i) => i === 0 || Math.hypot(x - (points[i - 1]?.[0] ?? 0), y - (points[i - 1]?.[1] ?? 0)) > 0.2,
+  );
+  return [
+    { kind: 'stroke', points: seen, width: 2 * half + 2, pen: 'steel-edge' },
+    { kind: 'stroke', points: seen, width: 2 * half, pen: selected ? 'picked' : 'steel' },
+  ];
+}
+
+/** A dimension line beside a tube, from end to end as it is seen, with its true length between the ends. */
+function dimensionShapes(tube: Tube, points: Point[], scale: number, style: LengthStyle): Shape[] {
+  const [from, to] = [points[0], points[points.length - 1]];
+  if (!from || !to) return [];
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const seen = Math.hypot(dx, dy);
+  if (seen < 40) return [];
+  const off = (tube.od / 2) * scale + 16;
+  // Above the tube, or left of one that stands.
+  const sign = dx < 0 || (dx === 0 && dy > 0) ? -1 : 1;
+  const aside: Point = [(sign * dy * off) / seen, (-sign * dx * off) / seen];
+  const moved = ([x, y]: Point): Point => [x + aside[0], y + aside[1]];
+  const [a, b] = [moved(from), moved(to)];
+  const [x, y] = [(a[0] + b[0]) / 2 + aside[0] * 0.5, (a[1] + b[1]) / 2 + aside[1] * 0.5];
+  const ends = distance(tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3);
+  const text = formatWithUnit(ends, style);
+  const half = textWidth(text, 17) / 2 + 6;
+  return [
+    { kind: 'line', from, to: a, pen: 'leader' },
+    { kind: 'line', from: to, to: b, pen: 'leader' },
+    { kind: 'arrow', from: a, to: b, pen: 'dimension', both: true },
+    { kind: 'polygon', points: rectangle(x - half, y - STAMP, 2 * half, STAMP + 8), pen: 'label' },
+    { kind: 'text', at: [x, y + 3], text, size: 17, anchor: 'middle', voice: 'figure' },
+  ];
+}
+
+/** The stamp on a label at the middle of its tube, moved until it covers no other. */
+function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
+  const half = textWidth(tube.stamp, STAMP) / 2 + 5;
+  const free = ([x, y]: Point) =>
+    taken.every((one) => Math.abs(one.x - x) > one.half + half || Math.abs(one.y - y) > STAMP + 5);
+  const tries = [0, 1, 2, 3, 4, 5].flatMap((step): Point[] => [
+    [mx, my - step * 20],
+    [mx, my + step * 20],
+    [mx + step * 30, my],
+    [mx - step * 30, my],
+  ]);
+  const [x, y] = tries.find(free) ?? [mx, my];
+  taken.push({ x, y, half });
+  return stampLabel([x, y], tube.stamp);
+}
+
+interface Label {
+  x: number;
+  y: number;
+  half: number;
+}

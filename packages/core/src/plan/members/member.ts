@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { oneOf, say } from '../../fault/index.ts';
+import { bar } from './bar.ts';
+import { memberFields } from './memberFields.ts';
+import { angleField, extentField } from '../quantities.ts';
+
+/** The main hoop: end A is the left foot, end B the right. */
+const mainHoop = z.strictObject({
+  role: z.literal('main-hoop'),
+  ...memberFields,
+  shape: oneOf(['proposed', 'two-bend', 'four-bend', 'rolled-crown'], 'the shape of the hoop'),
+  /** Symmetric within the tighter side, or each leg from its own measures. */
+  sides: oneOf(['same', 'each'], 'how the sides are built'),
+  clearance: z.strictObject({
+    left: extentField('the clearance on the left'),
+    right: extentField('the clearance on the right'),
+    above: extentField('the clearance above'),
+  }),
+  /** The pillar's measured tilt when null. */
+  tilt: angleField(-30, 45, 'the tilt of the hoop').nullable(),
+  /** How far a rolled crown's middle stands above its corners; from the headliner's measures when null. */
+  crownRise: extentField('the rise of the crown').nullable(),
+  /** Thickness of plates and plinth between landing and foot. */
+  footLift: extentField('the plate and plinth under each foot'),
+});
+/** The main hoop: clearances to the measured body, shape, tilt. */
+export type MainHoop = z.infer<typeof mainHoop>;
+
+/** The hoop, or a bar with one of the other roles of the trade. */
+export const member = z.discriminatedUnion(
+  'role',
+  [mainHoop, bar],
+  say('a member with a known role, such as "main-hoop" or "backstay"'),
+);
+/** A member of the cage: the main hoop, or a bar. */
+export type Member = z.infer<typeof member>;
+/** What a member is in the cage. */
+export type Role = Member['role'];
+
+/** The main hoop among the members; of a draft being edited too. */
+export const mainHoopOf = <One extends { role: string }>({ members }: { members: One[] }) =>
+  members.find((one): one is Extract<One, { role: 'main-hoop' }> => one.role === 'main-hoop');

@@ -1,0 +1,106 @@
+import { z } from 'zod';
+import { oneOf, say, size } from '../../fault/index.ts';
+import { placeField } from './attachment.ts';
+import { angleField, extentField, offsetField } from '../quantities.ts';
+
+/** Where a shape turns to, as seen from the driver's seat; `out` and `in` are away from and toward the centre line. */
+export const TOWARDS = ['front', 'rear', 'left', 'right', 'up', 'down', 'out', 'in'] as const;
+/** The directions of the car that a shape can reach toward. */
+export type Towards = (typeof TOWARDS)[number];
+const towards = oneOf(TOWARDS, 'the side that the shape turns to');
+
+const via = z.strictObject({
+  /** The name of the bend. */
+  feature: z
+    .string(say('a name such as "pillar-top"'))
+    .regex(/^[a-z]+(-[a-z]+)*$/, 'a name like "pillar-top"'),
+  at: placeField,
+});
+/** A corner that a bar runs through, with its name. Car's frame, mm */
+export type Via = z.infer<typeof via>;
+
+/** One bend of a take-off: the straight before it (tangent to tangent), the turn of its plane, and its angle. */
+const takeOffRow = z.strictObject({
+  straight: extentField('the straight before the bend'),
+  rotation: angleField(-180, 180, 'the rotation from the last bend'),
+  angle: angleField(0.01, 179.98, 'the angle of the bend'),
+});
+/** A bend of a list: the straight before it, its rotation and its angle. mm and degrees */
+export type TakeOffRow = z.infer<typeof takeOffRow>;
+
+/** How a bar runs between its ends. The chord is the straight from end A to end B. */
+export const shape = z.discriminatedUnion(
+  'kind',
+  [
+    /** Straight when `via` is empty, else through measured points with a bend at each. */
+    z.strictObject({
+      kind: z.literal('through'),
+      via: z.array(via, say('the points that the bar bends at, from end A to end B')),
+    }),
+    /** Leaves the chord at once, runs parallel to it at the rise, and comes back. A rise or an angle, not both. */
+    z.strictObject({
+      kind: z.literal('bow'),
+      towards,
+      rise: extentField('the rise of the bow').nullable(),
+      angle: angleField(0.1, 85, 'the slope of its ends').nullable(),
+      /** Straight left between the bends; one bend at the middle when it is nothing. */
+      flat: extentField('the straight in the middle'),
+    }),
+    /** Runs along the chord, steps over to a line beside it, and steps back. */
+    z.strictObject({
+      kind: z.literal('offset'),
+      towards,
+      offset: extentField('the offset'),
+      /** Straight left between the tangents of the inner bends. */
+      flat: extentField('the width of the offset'),
+      /** Middle of the offset from the middle of the chord, positive toward end B. */
+      centre: offsetField('the middle of the offset'),
+      /** Solved when null: the least whole degree that leaves room for the clamp. */
+      angle: angleField(1, 90, 'the angle of its bends').nullable(),
+    }),
+    /** Stands off the tubes that it ends on by its own legs: two bends of 90°. */
+    z.strictObject({ kind: z.literal('stand-off'), towards, offset: extentField('the stand-off') }),
+    /** One arc of the roller, from chord and rise. */
+    z.strictObject({
+      kind: z.literal('arc'),
+      towards,
+      rise: extentField('the rise of the arc'),
+      lead: extentField('the straight left at each end'),
+    }),
+    /** Arcs of the roller through offsets from the chord, measured with a straight edge. */
+    z.strictObject({
+      kind: z.literal('stations'),
+      towards,
+      stations: z
+        .array(
+          z.strictObject({
+            along: extentField('the distance along the straight edge'),
+            offset: offsetField('the offset'),
+          }),
+          say('the offsets from the straight edge'),
+        )
+        .min(1, 'give one offset at least')
+        .max(40, 'give 40 offsets at most'),
+      /** Arcs are added until no station is farther off than this. */
+      tolerance: z.strictObject({ mm: size('the tolerance'), typed: z.string().max(60) }),
+    }),
+    /** A list of measured straights and angles, taken in the car with a sample bend or a protractor. */
+    z.strictObject({
+      kind: z.literal('take-off'),
+      /** What the first straight points at. */
+      aim: placeField,
+      /** Which way the first bend turns: 0 is up, then right-handed about the tube. */
+      roll: angleField(-180, 180, 'the way the first bend turns'),
+      rows: z.array(takeOffRow, say('the straights and bends')).max(30, 'a tube has 30 bends at most'),
+      tail: extentField('the last straight'),
+    }),
+  ],
+  say('the shape: through, bow, offset, stand-off, arc, stations or take-off'),
+);
+/** How a bar runs between its ends. */
+export type BarShape = z.infer<typeof shape>;
+/** A shape of a kind. */
+export type ShapeOf<K extends BarShape['kind']> = Extract<BarShape, { kind: K }>;
+
+/** A bar without a bend. */
+export const STRAIGHT: ShapeOf<'through'> = { kind: 'through', via: [] };
