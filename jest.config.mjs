@@ -4,7 +4,8 @@ const shared = {
   testEnvironmentOptions: { customExportConditions: ['@gyrus/source', 'node', 'node-addons'] },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: { '^.+\\.tsx?$': '<rootDir>/scripts/lib/jestTransform.mjs' },
-  modulePathIgnorePatterns: ['/dist/', '/.gyrus/'],
+  modulePathIgnorePatterns: ['/dist/', '/.gyrus/', '/.mutants/'],
+  setupFilesAfterEnv: ['<rootDir>/scripts/lib/jestSetup.mjs'],
 };
 
 /** `unit` needs nothing, `api` the PostgreSQL that scripts/test.mjs starts, `start` the built program. */

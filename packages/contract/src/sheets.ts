@@ -2,20 +2,32 @@ import { SHEET_DATUMS, type SheetDatum } from '@gyrus/core';
 import { IsIn, Matches } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
 
+type Paper = 'a4' | 'letter';
+type Unit = 'in' | 'mm';
+/** The edge of the tube that a template's line is of. */
+type Curve = 'outer' | 'inner' | 'seating';
+
+const IsPaper = () => IsIn(['a4', 'letter'] satisfies Paper[], { message: 'paper is a4 or letter' });
+const IsUnit = () => IsIn(['in', 'mm'] satisfies Unit[], { message: 'units are in or mm' });
+const IsCurve = () =>
+  IsIn(['outer', 'inner', 'seating'] satisfies Curve[], { message: 'the line is outer, inner or seating' });
+const IsEnd = () => IsIn(['a', 'b'], { message: 'the end is a or b' });
+const IsPiece = () => Matches(/^[\w-]{1,64}$/, { message: 'say which tube' });
+
 /** How a bend sheet is to be printed. */
 export class SheetQueryDto {
-  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
-  paper!: 'a4' | 'letter';
+  @IsPaper()
+  paper!: Paper;
 
-  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
-  unit!: 'in' | 'mm';
+  @IsUnit()
+  unit!: Unit;
 
   @IsIn(SHEET_DATUMS, { message: `the datum is one of ${SHEET_DATUMS.join(', ')}` })
   datum!: SheetDatum;
 
   /** The piece; the first one that has a sheet when left out. */
   @MayBeLeftOut()
-  @Matches(/^[\w-]{1,64}$/)
+  @IsPiece()
   piece?: string;
 }
 
@@ -25,49 +37,49 @@ export class InspectionQueryDto {
   @IsIn(['short', 'long'], { message: 'the form is short or long' })
   form: 'short' | 'long' = 'long';
 
-  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
-  paper: 'a4' | 'letter' = 'a4';
+  @IsPaper()
+  paper: Paper = 'a4';
 
-  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
-  unit!: 'in' | 'mm';
+  @IsUnit()
+  unit!: Unit;
 }
 
 /** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
 export class CopesQueryDto {
-  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
-  paper: 'a4' | 'letter' = 'a4';
+  @IsPaper()
+  paper: Paper = 'a4';
 
-  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
-  unit!: 'in' | 'mm';
+  @IsUnit()
+  unit!: Unit;
 
-  @IsIn(['outer', 'inner', 'seating'], { message: 'the line is outer, inner or seating' })
-  curve: 'outer' | 'inner' | 'seating' = 'seating';
+  @IsCurve()
+  curve: Curve = 'seating';
 
   @IsIn(['sheets', 'templates', 'pack'], { message: 'print sheets, templates or the pack of both' })
   what: 'sheets' | 'templates' | 'pack' = 'pack';
 
   @MayBeLeftOut()
-  @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })
+  @IsPiece()
   piece?: string;
 
   @MayBeLeftOut()
-  @IsIn(['a', 'b'], { message: 'the end is a or b' })
+  @IsEnd()
   end?: 'a' | 'b';
 }
 
 /** What an outline on the floor is made with. */
 export class OutlineQueryDto {
-  @Matches(/^[\w-]{1,64}$/, { message: 'say which tube' })
+  @IsPiece()
   piece!: string;
 
-  @IsIn(['a4', 'letter'], { message: 'paper is "a4" or "letter"' })
-  paper: 'a4' | 'letter' = 'a4';
+  @IsPaper()
+  paper: Paper = 'a4';
 
   /** The wrap template of this end instead of the tube's outline. */
   @MayBeLeftOut()
-  @IsIn(['a', 'b'], { message: 'the end is a or b' })
+  @IsEnd()
   end?: 'a' | 'b';
 
-  @IsIn(['outer', 'inner', 'seating'], { message: 'the line is outer, inner or seating' })
-  curve: 'outer' | 'inner' | 'seating' = 'seating';
+  @IsCurve()
+  curve: Curve = 'seating';
 }

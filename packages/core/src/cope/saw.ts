@@ -1,4 +1,4 @@
-import { degrees } from '../measure/index.ts';
+import { degrees, turned } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, dot, scale, subtract, type Vec3 } from '../space/index.ts';
 import { type Branch, squareTo } from './generators.ts';
 import { type Profile } from './cuts.ts';
@@ -56,7 +56,7 @@ export function passOf(
     holeSaw,
     offset: dot(aside, header === 0 ? v : cross(into, own)),
     turn,
-    acuteAt: ((acute % 360) + 360) % 360,
+    acuteAt: turned(acute),
     centre: (dot(from, line.along) * cosine - dot(from, into)) / (1 - cosine * cosine),
     depth: travel(branch, radius, line.along, outer, header),
     bow,

@@ -1,5 +1,5 @@
 import { type BendSheet, type SheetBend } from '../cage/index.ts';
-import { formatAngle, formatLength, type LengthStyle, radians } from '../measure/index.ts';
+import { formatAngle, formatLength, halfTurned, type LengthStyle, radians } from '../measure/index.ts';
 import { type Drawing, rectangle, type Shape } from './drawing.ts';
 
 /** What stands on the rolled-out surface of a tube. */
@@ -21,7 +21,7 @@ const FOOT = 34;
 export function rolledOut(sheet: BendSheet, { width, style }: RolledOutOptions): Drawing {
   const scale = (width - 2 * SIDE) / sheet.blank;
   const x = (fromA: number) => SIDE + fromA * scale;
-  const y = (clock: number) => TOP + (round(clock) / 360 + 0.5) * ROUND;
+  const y = (clock: number) => TOP + (halfTurned(clock) / 360 + 0.5) * ROUND;
   const shapes: Shape[] = [
     { kind: 'polygon', points: rectangle(x(0), TOP, sheet.blank * scale, ROUND), pen: 'steel' },
     { kind: 'text', at: [4, TOP + ROUND / 2 + 6], text: 'A', size: 18, anchor: 'start', voice: 'bend' },
@@ -39,12 +39,6 @@ export function rolledOut(sheet: BendSheet, { width, style }: RolledOutOptions):
     shapes,
   };
 }
-
-/** (−180, 180], so that the first line lies in the middle and half a turn at an edge. */
-const round = (clock: number): number => {
-  const turned = ((((clock + 180) % 360) + 360) % 360) - 180;
-  return turned === -180 ? 180 : turned;
-};
 
 function bendShapes(
   sheet: BendSheet,
@@ -90,7 +84,7 @@ function bendShapes(
 
 /** The turn from the bend before, in degrees and as tape round the tube. */
 function turnText(sheet: BendSheet, bend: SheetBend, i: number, style: LengthStyle): string {
-  const turn = round(bend.clock - (sheet.bends[i - 1]?.clock ?? 0));
+  const turn = halfTurned(bend.clock - (sheet.bends[i - 1]?.clock ?? 0));
   const tape = (sheet.od / 2) * radians(Math.abs(turn));
   return `turn ${turn > 0 ? '+' : turn < 0 ? '−' : ''}${formatAngle(Math.abs(turn))}°, ${formatLength(tape, style)} round`;
 }
@@ -98,6 +92,6 @@ function turnText(sheet: BendSheet, bend: SheetBend, i: number, style: LengthSty
 /** Whether the bends of a sheet lie in more planes than one, so that rolling it out says something. */
 export const isMultiPlane = ({ bends }: Pick<BendSheet, 'bends'>): boolean =>
   bends.some(({ clock }) => {
-    const turn = Math.abs(round(clock));
+    const turn = Math.abs(halfTurned(clock));
     return turn > 0.05 && turn < 179.95;
   });

@@ -110,3 +110,100 @@ test('the share of places that break at a height', () => {
   expect(broken.map(({ slot }) => slot[1])).toEqual([700, 760]);
   expect(share).toBe(0.5);
 });
+
+/** The heights at which every strap holds, looked at every so many mm. */
+function scanned(
+  places: SlotPlace[],
+  windows: StrapWindow[],
+  at: BarLine,
+  how: StrapAttach,
+): [number, number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (let height = 300; height <= 900; height += 0.05)
+    if (brokenAt(places, windows, at, height, how).broken.length === 0)
+      [low, high] = [Math.min(low, height), Math.max(high, height)];
+  return [low, high];
+}
+
+test.each<StrapAttach>(['over', 'under', 'tab'])(
+  'a slot close to the bar, which leans under it higher up, has the heights that looking finds: %s',
+  (how) => {
+    const leaning = { ...bar, lean: 0.3 };
+    for (const near of [place(30, 600), place(45, 640), place(60, 560)]) {
+      const windows = [window(0, 45)];
+      const found = heightInterval([near], windows, leaning, how);
+      const [low, high] = scanned([near], windows, leaning, how);
+      expect(found?.low.height).toBeCloseTo(low, 0);
+      expect(found?.high.height).toBeCloseTo(high, 0);
+    }
+  },
+);
+
+test('a slot that the tube itself reaches has no height; one just clear of it has', () => {
+  const of = (x: number) => heightInterval([place(x, 600)], [window(0, 45)], bar, 'tab');
+  expect(of(bar.od / 2)).toBeNull();
+  expect(of(bar.od / 2 + 0.01)).not.toBeNull();
+  expect(of(bar.od)).not.toBeNull();
+  expect(heightInterval([place(200, 600), place(-5, 600)], [window(0, 45)], bar, 'over')).toBeNull();
+});
+
+test('nobody belted, or no window, has no interval, and nothing of it is broken', () => {
+  expect(heightInterval([], [window(0, 45)], bar, 'tab')).toBeNull();
+  expect(heightInterval([place(200, 600)], [], bar, 'tab')).toBeNull();
+  expect(brokenAt([], [window(0, 45)], bar, bar.z, 'tab')).toEqual({ broken: [], share: 0 });
+});
+
+test('of two that ask for the same height the first is named', () => {
+  const found = heightInterval(
+    [place(200, 600, 'first'), place(200, 600, 'second')],
+    [window(0, 45, 'a'), window(0, 45, 'c')],
+    bar,
+    'tab',
+  );
+  expect([found?.low, found?.high].map((limit) => [limit?.place.driver, limit?.window.book])).toEqual([
+    ['first', 'a'],
+    ['first', 'a'],
+  ]);
+});
+
+test('where one height alone suits all it is the one to build, and where none does there is none', () => {
+  const at = place(200, 600);
+  const build = (windows: StrapWindow[]) => {
+    const interval = heightInterval([at], windows, bar, 'tab');
+    return interval && [interval.room, aimedHeight(interval, { kind: 'middle' }, at, bar, 'tab')];
+  };
+  const [room, height] = build([window(0, 20), window(20, 45)]) ?? [];
+  expect(room).toBe(0);
+  expect(angleAt(at.slot, bar, height ?? NaN, 'tab')).toBeCloseTo(20, 9);
+  const [less, none] = build([window(0, 20), window(25, 45)]) ?? [];
+  expect(less).toBeLessThan(0);
+  expect(none).toBeNull();
+});
+
+test('a strap on a limit itself is within it, one that meets no bar is broken', () => {
+  const upright = { ...bar, lean: 0 };
+  const level = place(200, 600);
+  // Level: 0° both as the least and as the most.
+  for (const [least, most] of [
+    [0, 10],
+    [-10, 0],
+    [0, 0],
+  ] as const)
+    expect(brokenAt([level], [window(least, most)], upright, 600, 'tab').broken).toEqual([]);
+  expect(brokenAt([level, place(-50, 600)], [window(-90, 90)], upright, 600, 'tab')).toEqual({
+    broken: [place(-50, 600)],
+    share: 0.5,
+  });
+});
+
+test('a bar goes back no further than it has to: not at all, to where all are before it, or 400 mm do not help', () => {
+  const wide = [window(0, 45)];
+  expect(offsetThatHelps([place(200, 600)], wide, bar, 'tab')).toBe(0);
+  const behind = offsetThatHelps([place(-80, 600), place(200, 600)], wide, bar, 'tab') ?? NaN;
+  expect(behind).toBeGreaterThan(80);
+  const at = (offset: number) =>
+    heightInterval([place(-80, 600), place(200, 600)], wide, { ...bar, x: -offset }, 'tab')?.room ?? -1;
+  expect(at(behind + 0.1)).toBeGreaterThanOrEqual(0);
+  expect(at(behind - 0.1)).toBeLessThan(0);
+  expect(offsetThatHelps([place(200, 600), place(200, 900)], [window(0, 5)], bar, 'tab')).toBeNull();
+});

@@ -14,6 +14,15 @@ export const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 /** Radians in degrees. */
 export const degrees = (angle: number): number => (angle * 180) / Math.PI;
 
+/** The same direction from 0 to under 360. Degrees */
+export const turned = (angle: number): number => ((angle % 360) + 360) % 360;
+
+/** The same direction from over −180 to 180, so that half a turn is always 180. Degrees */
+export function halfTurned(angle: number): number {
+  const found = turned(angle + 180) - 180;
+  return found <= -180 + 1e-9 ? 180 : found + 0;
+}
+
 const SLOPE = /^(.+?)\s*(?::|\bover\b|\bin\b)\s*(.+)$/;
 
 /**

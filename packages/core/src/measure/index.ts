@@ -1,4 +1,4 @@
-export { type Angle, degrees, parseAngle, radians } from './angle.ts';
+export { type Angle, degrees, halfTurned, parseAngle, radians, turned } from './angle.ts';
 export {
   formatAngle,
   formatLength,

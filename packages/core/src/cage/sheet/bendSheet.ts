@@ -8,7 +8,7 @@ import {
   straightsBeside,
 } from '../../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
-import { decided, radians } from '../../measure/index.ts';
+import { decided, halfTurned, radians } from '../../measure/index.ts';
 import { type Die, type Member, type MemberPiece } from '../../plan/index.ts';
 import { outerWallAfterBend } from '../../tube/index.ts';
 import { type WholePath } from '../shape/index.ts';
@@ -180,7 +180,7 @@ function stepsOf(bends: SheetBend[], blank: number, od: number): BendStep[] {
   ];
   return order.map((bend, i) => {
     const last = order[i - 1];
-    const turn = last ? wrap(bend.clock - last.clock) : 0;
+    const turn = last ? halfTurned(bend.clock - last.clock) : 0;
     return {
       bend: bend.number,
       turn,
@@ -190,9 +190,3 @@ function stepsOf(bends: SheetBend[], blank: number, od: number): BendStep[] {
     };
   });
 }
-
-/** Into (−180, 180]. */
-const wrap = (angle: number): number => {
-  const turned = ((((angle + 180) % 360) + 360) % 360) - 180;
-  return turned <= -180 + 1e-9 ? 180 : turned + 0;
-};
