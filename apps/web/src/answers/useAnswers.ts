@@ -7,7 +7,7 @@ import {
   type Plan,
   type RuleBook,
 } from '@gyrus/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useRef } from 'react';
 import { usePlan } from '../job/store/planStore.ts';
 import { useRuleBooks, useShop } from '../shared/server/queries.ts';
@@ -41,7 +41,9 @@ function useAnswer<K extends Asked>(what: K, plan: Plan, pause = 0): Answers[K] 
       if (pause > 0) await new Promise((resolve) => setTimeout(resolve, pause));
       signal.throwIfAborted();
       const asked = answerAway(what, { plan, shop, books: books ?? NO_BOOKS }, signal);
-      kept.current = (await told(what, asked, () => !signal.aborted)) ?? kept.current;
+      const answer = await told(what, asked, () => !signal.aborted);
+      // A tube that stayed as it was stays the same object, and is not drawn anew.
+      if (answer) kept.current = replaceEqualDeep(kept.current, answer);
       return kept.current;
     },
     enabled: books !== undefined,
@@ -50,7 +52,7 @@ function useAnswer<K extends Asked>(what: K, plan: Plan, pause = 0): Answers[K] 
     gcTime: KEPT,
     retry: false,
     networkMode: 'always',
-    // It is compared with nothing: it comes from another thread, and is new.
+    // What is shared is shared above, across keys.
     structuralSharing: false,
   });
   return data ?? null;

@@ -1,5 +1,6 @@
 import {
   type Copes,
+  type EndCut,
   type Evaluation,
   lengthOf,
   type Plan,
@@ -50,7 +51,7 @@ const EYES: Record<SpaceView, [number, number, number]> = {
 export const Space = memo(function Space(props: SpaceProps) {
   const { around, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
     props;
-  const cutsOf = useMemo(() => endsByPiece(props.copes), [props.copes]);
+  const endsOf = useMemo(() => endsByPiece(props.copes), [props.copes]);
   return (
     <div
       className={`h-[56vh] min-h-96 ${className}`}
@@ -69,7 +70,7 @@ export const Space = memo(function Space(props: SpaceProps) {
           <TubeMesh
             key={tube.piece}
             tube={tube}
-            cuts={cutsOf.get(tube.piece) ?? null}
+            ends={endsOf.get(tube.piece)}
             picked={tube.piece === selected}
             onPick={() => onSelect(tube.piece)}
           />
@@ -107,33 +108,36 @@ function Eye({ view }: { view: SpaceView }) {
   return null;
 }
 
-type Cuts = Parameters<typeof tubeShell>[2];
+type Ends = Partial<Record<'a' | 'b', EndCut>>;
 
 /** Both ends of every tube that has cuts. */
-function endsByPiece(copes: Copes | null): Map<string, Cuts> {
-  const found = new Map<string, Cuts>();
-  for (const { piece, end, face, outer, inner } of copes?.ends ?? []) {
-    const cuts = found.get(piece) ?? { a: null, b: null };
-    found.set(piece, { ...cuts, [end]: face && { face, outer, inner } });
-  }
+function endsByPiece(copes: Copes | null): Map<string, Ends> {
+  const found = new Map<string, Ends>();
+  for (const cut of copes?.ends ?? []) found.set(cut.piece, { ...found.get(cut.piece), [cut.end]: cut });
   return found;
 }
 
 /** Strips round a tube with cut ends: enough to see the cut. */
 const STRIPS = 24;
 
+const cutOf = (end: EndCut | undefined) =>
+  end?.face ? { face: end.face, outer: end.outer, inner: end.inner } : null;
+
 interface TubeMeshProps {
   tube: Tube;
-  cuts: Cuts | null;
+  ends: Ends | undefined;
   picked: boolean;
   onPick: () => void;
 }
 
-function TubeMesh({ tube, cuts, picked, onPick }: TubeMeshProps) {
+function TubeMesh({ tube, ends, picked, onPick }: TubeMeshProps) {
+  const { a, b } = ends ?? {};
   const geometry = useMemo(
     () =>
-      cuts ? shellGeometry(tubeShell(tube.axis, tube.od, cuts, STRIPS)) : tubeGeometry(tube.axis, tube.od),
-    [tube, cuts],
+      a || b
+        ? shellGeometry(tubeShell(tube.axis, tube.od, { a: cutOf(a), b: cutOf(b) }, STRIPS))
+        : tubeGeometry(tube.axis, tube.od),
+    [tube, a, b],
   );
   useEffect(() => () => geometry.dispose(), [geometry]);
   return (
