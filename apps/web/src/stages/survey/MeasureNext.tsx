@@ -31,7 +31,7 @@ export function MeasureNext() {
       summaryClassName="min-h-11 px-3 py-2"
       summary={
         <>
-          <h2 className="text-lg">Measure next</h2>{' '}
+          <h2 className="text-lg whitespace-nowrap">Measure next</h2>{' '}
           <span className="text-look font-semibold">
             {figures} figure{figures === 1 ? '' : 's'} that nobody measured or chose
           </span>
