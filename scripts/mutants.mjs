@@ -1,6 +1,7 @@
 // npm run mutants [FILE…]: changes one thing at a time in a file, and tells which changes no test beside it notices.
 // Without a file: all whose figures reach the bench (docs/testing.md). Takes minutes to hours; what was tried before is not tried again.
-import { existsSync, mkdirSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { Stryker } from '@stryker-mutator/core';
 import { Advice, installPackages, root } from './lib/project.mjs';
@@ -27,8 +28,18 @@ const missing = files.find((file) => !existsSync(path.join(root, file)));
 /** Of a file that is not in the list: the tests in its folder. */
 const testsOf = (file) => FILES[file] ?? [`${path.dirname(file)}/*.test.ts`];
 
+/** Of what the tests say: what they did not notice is tried again when any of them has changed. */
+function markOf(patterns) {
+  const hash = createHash('sha1');
+  for (const folder of patterns.map((one) => path.join(root, path.dirname(one))))
+    for (const name of readdirSync(folder).sort())
+      if (name.endsWith('.test.ts')) hash.update(readFileSync(path.join(folder, name)));
+  return hash.digest('hex').slice(0, 12);
+}
+
 async function mutantsOf(file) {
-  process.env.GYRUS_MUTANT_TESTS = testsOf(file).join(' ');
+  const tests = testsOf(file);
+  process.env.GYRUS_MUTANT_TESTS = tests.join(' ');
   const cache = path.join(root, 'node_modules/.cache/mutants');
   mkdirSync(cache, { recursive: true });
   const stryker = new Stryker({
@@ -52,7 +63,7 @@ async function mutantsOf(file) {
       '!.swcrc',
     ],
     incremental: true,
-    incrementalFile: path.join(cache, `${file.replaceAll('/', '_')}.json`),
+    incrementalFile: path.join(cache, `${file.replaceAll('/', '_')}.${markOf(tests)}.json`),
     tempDirName: '.mutants',
     reporters: ['dots'],
     allowConsoleColors: false,

@@ -6,6 +6,8 @@ const [unit] = config.projects;
 export default {
   ...unit,
   rootDir: process.cwd(),
+  // It runs in a copy in .mutants, which other tests pass by.
+  modulePathIgnorePatterns: ['/dist/'],
   testTimeout: config.testTimeout,
   testMatch: (process.env.GYRUS_MUTANT_TESTS ?? '').split(' ').map((one) => `<rootDir>/${one}`),
 };

@@ -13,7 +13,7 @@ const faultOf = (tests: TestBend[], target = 60) => {
 test('dead tube that does not spring back at all is pulled to the angle itself, by one test or by more', () => {
   expect(expectValue(springbackFrom({ tests: [pulled(45, 45)], target: 60 })).reading).toBe(60);
   const line = expectValue(springbackFrom({ tests: [pulled(30, 30), pulled(90, 90)], target: 60 }));
-  expect(line).toMatchObject({ a: 0, b: 1, reading: 60 });
+  expect(line).toMatchObject({ model: 'line', a: 0, b: 1, reading: 60 });
 });
 
 test('one test says the same as share and as constant at its own angle: there the share is taken', () => {
