@@ -39,7 +39,8 @@ const MOST_HELD = 24;
 export class Answering {
   private readonly held = new Map<number, Given[keyof Given]>();
   private readonly last: Partial<Given> = {};
-  private readonly dropped = new Set<number>();
+  /** Questions that somebody waits for. */
+  private readonly waiting = new Set<number>();
 
   constructor(
     private readonly working: Working = fromCore(),
@@ -58,23 +59,24 @@ export class Answering {
 
   /** Nobody waits for the answer to this question any more. */
   drop(question: number): void {
-    this.dropped.add(question);
+    this.waiting.delete(question);
   }
 
   async ask<K extends Asked>(question: number, what: K, numbers: Numbers): Promise<Told<Answers[K]>> {
     const given = this.givenOf(numbers);
     if (!given) return 'missing';
+    this.waiting.add(question);
     try {
       for (const step of STEPS[what]) {
         await this.listen();
-        if (this.dropped.has(question)) return 'dropped';
+        if (!this.waiting.has(question)) return 'dropped';
         this.working[step](given.plan, given.shop, given.books);
       }
       return { answer: this.working[what](given.plan, given.shop, given.books) };
     } catch (error) {
       return { failed: error instanceof Error ? error.message : String(error) };
     } finally {
-      this.dropped.delete(question);
+      this.waiting.delete(question);
     }
   }
 

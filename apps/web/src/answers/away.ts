@@ -101,7 +101,7 @@ async function askOf<K extends Asked>(
       return running.remote.ask(question, what, numbersOf) as Promise<Told<Answers[K]>>;
     };
     const first = await ask();
-    if (first !== 'missing') return first;
+    if (first !== 'missing' || signal?.aborted) return first;
     // It holds only the last few: what it let go is sent again.
     for (const number of Object.values(numbersOf)) running.sent.delete(number);
     return ask();
