@@ -10,7 +10,6 @@ import { Advice, buildAll, buildCli, installPackages, root, run } from './lib/pr
 const part = process.argv[2] ?? 'all';
 const extra =
   part === 'fuzz' ? ['--testPathPatterns', 'fuzz', ...process.argv.slice(3)] : process.argv.slice(3);
-const wants = (name) => part === 'all' || part === name;
 const scratch = mkdtempSync(path.join(os.tmpdir(), 'gyrus-test-'));
 // PostgreSQL's user must be able to enter it.
 chmodSync(scratch, 0o711);
@@ -115,11 +114,14 @@ async function staticChecks() {
   ]);
 }
 
+/** Sheets are made by the built worker, also where the rest of the server runs from its source. */
+async function buildEverything() {
+  await buildCli();
+  await buildAll();
+}
+
 async function builtChecks() {
-  await timed('build', async () => {
-    await buildCli();
-    await buildAll();
-  });
+  await timed('build', buildEverything);
   await step('types', bin('tsc'), ['-b']);
   await step('types of the tests', bin('tsc'), ['-p', 'tsconfig.test.json']);
   await step('schemas of docs/format', process.execPath, ['scripts/schemas.mjs', '--check']);
@@ -210,30 +212,30 @@ async function cleanUp() {
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, () => void cleanUp().then(() => process.exit(130)));
 
+/** The projects of Jest that each part runs; all but `unit` on a PostgreSQL. */
+const SUITES = {
+  all: ['unit and API tests', ['unit', 'api', 'start']],
+  unit: ['unit tests', ['unit']],
+  api: ['API tests', ['api', 'start']],
+  fuzz: ['fuzz', ['api']],
+};
+
+const FUZZ = {
+  GYRUS_FUZZ_RUNS: process.env.GYRUS_FUZZ_RUNS ?? '1000',
+  GYRUS_FUZZ_SEED: process.env.GYRUS_FUZZ_SEED ?? String(Date.now() % 1e9),
+};
+
 /** The parts that were asked for, one after the other. */
 async function runParts() {
   await timed('packages', installPackages);
   if (part === 'all') await staticChecks();
-  // Sheets are made by the built worker, also where the rest of the server runs from its source.
-  if (part !== 'all')
-    await timed('build', async () => {
-      await buildCli();
-      if (part !== 'unit') await buildAll();
+  else await timed('build', part === 'unit' ? buildCli : buildEverything);
+  if (part in SUITES)
+    await jest(...SUITES[part], {
+      ...(part === 'unit' ? {} : { GYRUS_TEST_DATABASE_URL: await testCluster() }),
+      ...(part === 'fuzz' ? FUZZ : {}),
     });
-  if (part === 'unit') await jest('unit tests', ['unit']);
-  if (part === 'api')
-    await jest('API tests', ['api', 'start'], { GYRUS_TEST_DATABASE_URL: await testCluster() });
-  if (part === 'all')
-    await jest('unit and API tests', ['unit', 'api', 'start'], {
-      GYRUS_TEST_DATABASE_URL: await testCluster(),
-    });
-  if (part === 'fuzz')
-    await jest('fuzz', ['api'], {
-      GYRUS_TEST_DATABASE_URL: await testCluster(),
-      GYRUS_FUZZ_RUNS: process.env.GYRUS_FUZZ_RUNS ?? '1000',
-      GYRUS_FUZZ_SEED: process.env.GYRUS_FUZZ_SEED ?? String(Date.now() % 1e9),
-    });
-  if (wants('e2e')) await endToEnd();
+  if (part === 'all' || part === 'e2e') await endToEnd();
 }
 
 const begun = Date.now();

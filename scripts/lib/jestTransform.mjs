@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import swcJest from '@swc/jest';
 
 /**
@@ -16,7 +17,10 @@ export default {
       ...swc,
       process: (...args) => withConstants(swc.process(...args)),
       processAsync: async (...args) => withConstants(await swc.processAsync(...args)),
-      getCacheKey: (...args) => `${swc.getCacheKey(...args)}${CONSTANTS.length}`,
+      getCacheKey: (...args) =>
+        createHash('sha1')
+          .update(swc.getCacheKey(...args) + CONSTANTS)
+          .digest('hex'),
     };
   },
 };

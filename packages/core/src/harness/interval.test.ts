@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { expectValue } from '../fault/index.ts';
 import {
   aimedHeight,
   angleAt,
@@ -6,6 +7,7 @@ import {
   brokenAt,
   heightInterval,
   offsetThatHelps,
+  strapAngle,
   type StrapAttach,
   type StrapWindow,
 } from './index.ts';
@@ -206,4 +208,20 @@ test('a bar goes back no further than it has to: not at all, to where all are be
   expect(at(behind + 0.1)).toBeGreaterThanOrEqual(0);
   expect(at(behind - 0.1)).toBeLessThan(0);
   expect(offsetThatHelps([place(200, 600), place(200, 900)], [window(0, 5)], bar, 'tab')).toBeNull();
+});
+
+test('a slot that just touches the tube has the same angle wherever it is asked for: along the tangent there', () => {
+  const upright = { ...bar, lean: 0 };
+  const slot: [number, number] = [bar.od / 2, bar.z];
+  for (const [how, wrapped] of [
+    ['over', -90],
+    ['tab', 0],
+    ['under', 90],
+  ] as const) {
+    expect(angleAt(slot, upright, bar.z, how)).toBeCloseTo(wrapped, 6);
+    expect(expectValue(strapAngle({ slot, bar: [0, bar.z], barOd: bar.od, attach: how })).angle).toBeCloseTo(
+      wrapped,
+      6,
+    );
+  }
 });

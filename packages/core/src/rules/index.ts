@@ -19,4 +19,4 @@ export {
   type ScheduleRow,
   type TubeOption,
 } from './book/ruleBook.ts';
-export { demandedRoles } from './spokenRoles.ts';
+export { demandedRoles } from './demandedRoles.ts';
