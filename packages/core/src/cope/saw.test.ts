@@ -58,6 +58,34 @@ test('two headers, one pass for each, turned by what lies between their face lin
   expect(passes[1]?.dial).toBeCloseTo((Math.atan(0.5) * 180) / Math.PI, 6);
 });
 
+// Both lie along x; the second, higher and 15 mm aside, takes what lies beyond where their circles cross, seen along x.
+test('each pass goes as deep as the places that are cut to its own header', () => {
+  const beside = { od: 38.1, axis: straightAxis([-500, 15, 8], [500, 15, 8]) };
+  const [r, first, second] = [19.05, 44.45 / 2, 38.1 / 2];
+  let [low, high] = [-4, r];
+  for (let i = 0; i < 60; i++) {
+    const y = (low + high) / 2;
+    const above = 8 + Math.sqrt(second ** 2 - (y - 15) ** 2) > Math.sqrt(first ** 2 - y ** 2);
+    if (above) high = y;
+    else low = y;
+  }
+  const { passes } = expectValue(copeOf(branch(90), 'a', [HEADER(44.45), beside], 3600));
+  expect(low).toBeGreaterThan(0);
+  expect(passes[1]?.depth).toBeCloseTo(2 * Math.sqrt(r ** 2 - low ** 2), 1);
+  expect(passes[0]?.depth).toBeCloseTo(2 * r, 6);
+});
+
+// All of the branch lands on a far wider header that runs across the first, aslant: OD/sin β along it, whichever header it is.
+test('a second header across the first: its own offset, and the whole of the branch along it', () => {
+  const [y, z] = [500 * Math.sin(radians(70)), 500 * Math.cos(radians(70))];
+  const wide = { od: 400, axis: straightAxis([6, -y, -z], [6, y, z]) };
+  const { passes } = expectValue(copeOf(branch(90), 'a', [HEADER(44.45), wide], 720));
+  expect(passes.map(({ header, holeSaw }) => [header, holeSaw])).toEqual([[1, 400]]);
+  expect(passes[0]?.depth).toBeCloseTo(38.1 / Math.sin(radians(70)), 1);
+  // Along b × u: into the branch is +z, the header's own direction square to it +y, so −x; the branch stands 6 mm to −x of it.
+  expect(passes[0]?.offset).toBeCloseTo(6, 6);
+});
+
 // Crossed equal cylinders meet in plane ellipses [classical]: two cuts of 45° follow the outer line and leave the wall's inside
 // proud by the wall, measured square to the header.
 test('equal tubes square to each other: two cuts of 45° follow the outer line', () => {

@@ -1,35 +1,36 @@
-import { type Length, type Vec3 } from '@gyrus/core';
+import { type Vec3 } from '@gyrus/core';
 import { Button } from '../../shared/frame/Button.tsx';
 import { lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { at as placeAt } from './fresh.ts';
 import { PlanField } from './PlanField.tsx';
-import { type PlanPath, setAt } from '../store/planPath.ts';
-import { usePlanStore } from '../store/planStore.ts';
+import { type Place } from './recordField.ts';
+import { into, type PlanPath, setAt, valueAt } from '../store/planPath.ts';
+import { usePlan, usePlanStore } from '../store/planStore.ts';
 import { useJobStyle } from '../useJobStyle.ts';
 
 const AXES = ['forward', 'to the left', 'up'];
 
 interface PlaceOfProps {
   label: string;
-  path: PlanPath;
-  value: unknown;
+  path: PlanPath<Place | null>;
   /** Where a place that may be missing starts. mm */
   start?: Vec3 | undefined;
 }
 
 /** A place in the car by its three distances; one that may be missing is written down and taken out as a whole. */
-export function PlaceOf({ label, path, value, start }: PlaceOfProps) {
+export function PlaceOf({ label, path, start }: PlaceOfProps) {
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
-  const at = Array.isArray(value) ? (value as Length[]) : null;
-  const set = (next: unknown) => change(path.join('/'), (draft) => setAt(draft, path, next));
+  const at = valueAt(usePlan(), path) ?? null;
+  const set = (next: Place | null) => change(path.join('/'), (draft) => setAt(draft, path, next));
   if (at === null)
     return (
       <Button
         className="w-full"
-        onClick={() =>
-          set(placeAt(...((start ?? [0, 0, 0]).map((one) => Math.round(one)) as [number, number, number])))
-        }
+        onClick={() => {
+          const [x, y, z] = start ?? [0, 0, 0];
+          set(placeAt(Math.round(x), Math.round(y), Math.round(z)));
+        }}
       >
         Write down: {label}
       </Button>
@@ -42,10 +43,10 @@ export function PlaceOf({ label, path, value, start }: PlaceOfProps) {
           <PlanField
             key={axis}
             label={axis}
-            field={[...path, i].join('/')}
+            field={into(path, i).join('/')}
             kind={lengthKind(style)}
             value={at[i] ?? null}
-            set={(draft, next) => next && setAt(draft, [...path, i], next)}
+            set={(draft, next) => next && setAt(draft, into(path, i), next)}
           />
         ))}
       </div>

@@ -2,17 +2,18 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
-import { type PlanPath, setAt, valueAt } from '../store/planPath.ts';
+import { into, type PlanPath, setAt, valueAt } from '../store/planPath.ts';
 import { usePlan, usePlanStore } from '../store/planStore.ts';
-import { type RecordField, RecordFields } from './RecordFields.tsx';
+import { type RecordField } from './recordField.ts';
+import { RecordFields } from './RecordFields.tsx';
 
 interface RecordListProps<Row> {
   title: string;
   /** What it is for, while there is none. */
   hint: string;
-  path: PlanPath;
+  path: PlanPath<Row[]>;
   name: (row: Row) => string;
-  fields: (row: Row) => readonly RecordField[];
+  fields: (row: Row) => readonly RecordField<Row>[];
   /** What can be added, by its name. */
   kinds: readonly { text: string; fresh: () => Row }[];
   /** What follows from a row, shown under its name. */
@@ -22,7 +23,7 @@ interface RecordListProps<Row> {
 /** A list of records of the plan: one open at a time, with its fields; each change is one undo step. */
 export function RecordList<Row extends object>(props: RecordListProps<Row>) {
   const { title, hint, path, name, fields, kinds, about } = props;
-  const rows = (valueAt(usePlan(), path) ?? []) as Row[];
+  const rows = valueAt(usePlan(), path) ?? [];
   const change = usePlanStore((state) => state.change);
   const [open, setOpen] = useState<number | null>(null);
   const put = (key: string, next: Row[]) =>
@@ -64,7 +65,7 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
             </div>
             {open === i && (
               <div className="border-rule border-t p-3">
-                <RecordFields path={[...path, i]} fields={fields(row)} />
+                <RecordFields path={into(path, i)} fields={fields(row)} />
               </div>
             )}
           </li>

@@ -5,7 +5,7 @@ import { useEvaluation } from '../../answers/useAnswers.ts';
 
 interface TubeReferenceProps {
   label: string;
-  value: unknown;
+  value: MemberReference | null;
   /** Members that are not offered. */
   not?: ReadonlySet<string> | undefined;
   onChange: (reference: MemberReference) => void;
@@ -14,7 +14,7 @@ interface TubeReferenceProps {
 /** Which bar something is on, by its stamps: the parts of a split bar are one, twins are two. */
 export function TubeReference({ label, value, not, onChange }: TubeReferenceProps) {
   const { members } = useEvaluation();
-  const reference = value as MemberReference | undefined;
+  const reference = value ?? undefined;
   const options = members
     .filter(({ member }) => !not?.has(member) || member === reference?.member)
     .flatMap(({ member, role, pieces }) =>

@@ -1,19 +1,76 @@
 import { type Plan } from '@gyrus/core';
 import { type Draft } from 'immer';
 
-/** Keys from the plan down to a record, such as `['parts', 2]`. */
-export type PlanPath = readonly (string | number)[];
+type Key = string | number;
 
-type Holder = Record<string | number, unknown>;
+/** Only the compiler sees it: what stands at the end of a path or a way. */
+declare const VALUE: unique symbol;
 
-/** What stands at a path; undefined where a part of the way is missing. */
-export function valueAt(from: unknown, path: PlanPath): unknown {
-  return path.reduce<unknown>((holder, key) => (holder as Holder | null | undefined)?.[key], from);
+/** Keys from the plan down to a value of type V, such as `['parts', 2]`. */
+export type PlanPath<V = unknown> = readonly Key[] & { readonly [VALUE]: V };
+
+/** Keys from a record down to a value of type V, in dots: `outline.length`. */
+export type Way<V> = string & { readonly [VALUE]: V };
+
+type Leaf = string | number | boolean | { typed: string };
+
+/** Every dotted way from a record of type R at whose end a value of type V stands, or null. */
+export type WayTo<R, V> = R extends readonly (infer Item)[]
+  ? WaysBy<`${number}`, Item, V>
+  : R extends object
+    ? { [K in keyof R & string]: WaysBy<K, R[K], V> }[keyof R & string]
+    : never;
+
+type WaysBy<K extends string, Value, V> =
+  | (NonNullable<Value> extends V ? K : never)
+  | (NonNullable<Value> extends Leaf ? never : `${K}.${WayTo<NonNullable<Value>, V>}`);
+
+type StepOf<R> = R extends readonly unknown[] ? number : R extends object ? keyof R & string : never;
+type ValueBy<R, K> = R extends readonly (infer Item)[] ? Item : K extends keyof R ? R[K] : never;
+
+/** What stands at a dotted way from a record of type R. */
+export type ValueAt<R, P> = P extends `${infer K}.${infer Rest}`
+  ? ValueAt<NonNullable<ValueBy<R, K>>, Rest>
+  : ValueBy<R, P>;
+
+/** Where all paths begin. */
+export const PLAN_PATH = path<Plan>([]);
+
+/** One step further down. */
+export const into = <R, K extends StepOf<R>>(
+  from: PlanPath<R>,
+  key: K,
+): PlanPath<NonNullable<ValueBy<R, K>>> => path([...from, key]);
+
+/** The same path, where the record at its end is known to be of one kind of several. */
+export const narrowed = <R, Kind extends R>(from: PlanPath<R>): PlanPath<Kind> => path(from);
+
+/** Down a way of the record that stands at a path. */
+export const along = <V>(from: PlanPath, way: Way<V>): PlanPath<V> =>
+  path([...from, ...way.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key))]);
+
+function path<V>(keys: readonly Key[]): PlanPath<V> {
+  return keys as PlanPath<V>;
 }
 
+/** Checked by the compiler: in a record of type R, a value of type V stands there. */
+export const wayTo =
+  <R, V>() =>
+  (at: WayTo<R, V>): Way<V | null> =>
+    at as unknown as Way<V | null>;
+
+type Holder = Record<Key, unknown>;
+
+const holderAt = (from: unknown, keys: readonly Key[]): unknown =>
+  keys.reduce<unknown>((holder, key) => (holder as Holder | null | undefined)?.[key], from);
+
+/** What stands at a path; undefined where a part of the way is missing. */
+export const valueAt = <V>(plan: Plan | Draft<Plan>, at: PlanPath<V>): V | undefined =>
+  holderAt(plan, at) as V | undefined;
+
 /** Puts a value at a path of a plan being edited; nothing happens where the way there is gone. */
-export function setAt(plan: Draft<Plan>, path: PlanPath, value: unknown): void {
-  const holder = valueAt(plan, path.slice(0, -1)) as Holder | null | undefined;
-  const key = path[path.length - 1];
+export function setAt<V>(plan: Draft<Plan>, at: PlanPath<V>, value: NoInfer<V>): void {
+  const holder = holderAt(plan, at.slice(0, -1)) as Holder | null | undefined;
+  const key = at[at.length - 1];
   if (holder && key !== undefined) holder[key] = value;
 }

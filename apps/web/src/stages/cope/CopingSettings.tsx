@@ -1,17 +1,22 @@
 import { Settings } from 'lucide-react';
 import { useState } from 'react';
-import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
+import { type Plan } from '@gyrus/core';
+import { fieldsOf } from '../../job/fields/recordField.ts';
+import { RecordFields } from '../../job/fields/RecordFields.tsx';
+import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Dialog } from '../../shared/frame/Dialog.tsx';
 
-const FIELDS: RecordField[] = [
-  { type: 'angle', at: 'notcher.largestDial', label: "notcher's largest dial", least: 0 },
-  { type: 'length', at: 'notcher.sawDepth', label: 'hole saw cuts this deep', above: 0 },
-  { type: 'length', at: 'straightCutGap', label: 'widest gap of two straight cuts', least: 0 },
-  { type: 'angle', at: 'sharpest', label: 'joints sharper than this are told', least: 0 },
-  { type: 'length', at: 'torchRoom', label: "the torch's room beside a seam", least: 0 },
-  { type: 'length', at: 'bodyRoom', label: 'its room between seam and body', least: 0 },
-  { type: 'length', at: 'paper', label: "the paper's thickness", least: 0 },
+const { angle, extent, size } = fieldsOf<Plan['coping']>();
+
+const FIELDS = [
+  angle('notcher.largestDial', "notcher's largest dial", { least: 0 }),
+  size('notcher.sawDepth', 'hole saw cuts this deep'),
+  extent('straightCutGap', 'widest gap of two straight cuts'),
+  angle('sharpest', 'joints sharper than this are told', { least: 0 }),
+  extent('torchRoom', "the torch's room beside a seam"),
+  extent('bodyRoom', 'its room between seam and body'),
+  extent('paper', "the paper's thickness"),
 ];
 
 /** How ends are cut in this job: what the notcher can do, and what is told as too sharp, too tight or too open. */
@@ -24,7 +29,7 @@ export function CopingSettings() {
         Notcher and limits
       </Button>
       <Dialog kept title="Notcher and limits" open={open} onClose={() => setOpen(false)}>
-        <RecordFields path={['coping']} fields={FIELDS} />
+        <RecordFields path={into(PLAN_PATH, 'coping')} fields={FIELDS} />
       </Dialog>
     </>
   );

@@ -1,34 +1,35 @@
-import { type Occupant, placesOf, type Vec3 } from '@gyrus/core';
+import { type Occupant, type Plan, placesOf } from '@gyrus/core';
+import { fieldsOf, type RecordField } from '../../job/fields/recordField.ts';
+import { RecordFields } from '../../job/fields/RecordFields.tsx';
+import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { usePlan } from '../../job/store/planStore.ts';
-import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
 
-const KEPT: RecordField[] = [
-  { type: 'length', at: 'padding', label: 'padding is thick', least: 0 },
-  { type: 'length', at: 'helmetReach', label: 'a helmet is thrown', least: 0 },
-  { type: 'length', at: 'limbReach', label: 'a limb is thrown', least: 0 },
-  { type: 'length', at: 'entry', label: 'free above the door bar', above: 0 },
-  { type: 'length', at: 'seatRoom', label: 'door bar to seat', least: 0 },
-  { type: 'length', at: 'doorRoom', label: 'door bar to skin', least: 0 },
+const { extent, size } = fieldsOf<Plan['cockpit']>();
+const { length, place } = fieldsOf<Occupant>();
+
+const KEPT = [
+  extent('padding', 'padding is thick'),
+  extent('helmetReach', 'a helmet is thrown'),
+  extent('limbReach', 'a limb is thrown'),
+  size('entry', 'free above the door bar'),
+  extent('seatRoom', 'door bar to seat'),
+  extent('doorRoom', 'door bar to skin'),
 ];
 
+const MAY_BE_UNKNOWN = { optional: true, above: 0 };
+
 /** Measures of the body; what is not written down follows from the height, and starts from there. */
-function bodyFields(person: Occupant): RecordField[] {
+function bodyFields(person: Occupant): RecordField<Occupant>[] {
   const { eye, hip, knee, elbow } = placesOf(person);
-  const place = (at: string, label: string, start: Vec3 | null): RecordField => ({
-    type: 'place',
-    at,
-    label,
-    start: start ?? [0, 0, 0],
-  });
   return [
-    { type: 'length', at: 'height', label: 'height', optional: true, above: 0 },
-    { type: 'length', at: 'body.shoulderWidth', label: 'width over the shoulders', optional: true, above: 0 },
-    { type: 'length', at: 'body.seatWidth', label: "seat's outer width", optional: true, above: 0 },
-    place('helmetTop', 'top of the helmet', null),
-    place('body.eye', 'eye', eye),
-    place('body.elbow', 'between the elbows, hands at the wheel', elbow),
-    place('body.hip', 'hip, where the lap belt lies', hip),
-    place('body.knee', 'between the knees, on top', knee),
+    length('height', 'height', MAY_BE_UNKNOWN),
+    length('body.shoulderWidth', 'width over the shoulders', MAY_BE_UNKNOWN),
+    length('body.seatWidth', "seat's outer width", MAY_BE_UNKNOWN),
+    place('helmetTop', 'top of the helmet', [0, 0, 0]),
+    place('body.eye', 'eye', eye ?? [0, 0, 0]),
+    place('body.elbow', 'between the elbows, hands at the wheel', elbow ?? [0, 0, 0]),
+    place('body.hip', 'hip, where the lap belt lies', hip ?? [0, 0, 0]),
+    place('body.knee', 'between the knees, on top', knee ?? [0, 0, 0]),
   ];
 }
 
@@ -39,12 +40,12 @@ export function DriverSettings() {
     <aside aria-label="Room and bodies" className="space-y-5">
       <section aria-label="Kept free" className="space-y-2">
         <h2 className="text-lg">Kept free</h2>
-        <RecordFields path={['cockpit']} fields={KEPT} />
+        <RecordFields path={into(PLAN_PATH, 'cockpit')} fields={KEPT} />
       </section>
       {occupants.map((person, i) => (
         <section key={person.id} aria-label={`Body of ${person.name || 'somebody'}`} className="space-y-2">
           <h2 className="text-lg">{person.name || 'Somebody'}</h2>
-          <RecordFields path={['occupants', i]} fields={bodyFields(person)} />
+          <RecordFields path={into(into(PLAN_PATH, 'occupants'), i)} fields={bodyFields(person)} />
         </section>
       ))}
     </aside>

@@ -1,59 +1,54 @@
-import { assumed, type Occupant, placesOf, type Vec3 } from '@gyrus/core';
+import { assumed, type Occupant, type Plan, placesOf, type Vec3 } from '@gyrus/core';
+import { fieldsOf, type RecordField } from '../../job/fields/recordField.ts';
+import { RecordFields } from '../../job/fields/RecordFields.tsx';
+import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
-import { RecordFields, type RecordField } from '../../job/fields/RecordFields.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 
-const STRAPS: RecordField[] = [
-  {
-    type: 'choice',
-    at: 'attach',
-    label: 'straps are fastened',
-    options: [
-      { value: 'tab', text: 'to tabs' },
-      { value: 'over', text: 'over the bar' },
-      { value: 'under', text: 'under the bar' },
-    ],
-  },
-  { type: 'angle', at: 'aim', label: 'aim (empty: the middle)', optional: true, least: -45 },
-  { type: 'length', at: 'longestSpan', label: 'strut from a span of', above: 0 },
-  {
-    type: 'choice',
-    at: 'worn',
-    label: 'belts on this bar',
-    options: [
-      { value: true, text: 'are worn' },
-      { value: false, text: 'are for show' },
-    ],
-  },
+const straps = fieldsOf<Plan['harness']>();
+const { angle, count, extent, length, place } = fieldsOf<Occupant>();
+
+const STRAPS = [
+  straps.choice('attach', 'straps are fastened', [
+    ['tab', 'to tabs'],
+    ['over', 'over the bar'],
+    ['under', 'under the bar'],
+  ]),
+  straps.angle('aim', 'aim (empty: the middle)', { optional: true, least: -45 }),
+  straps.size('longestSpan', 'strut from a span of'),
+  straps.choice('worn', 'belts on this bar', [
+    [true, 'are worn'],
+    [false, 'are for show'],
+  ]),
 ];
 
 /** Half the width of a seat: lap belts are bolted about there. mm, common practice */
 const BESIDE = 270;
 
 /** Belts of one seat; the hip starts where the height has it, anchors behind and below it, 60° down. */
-function beltFields(person: Occupant): RecordField[] {
+function beltFields(person: Occupant): RecordField<Occupant>[] {
   const hip = placesOf(person).hip ?? [0, 0, 0];
   const [x, y, z] = hip;
   const anchor = (sign: 1 | -1): Vec3 => [x - z / Math.tan(Math.PI / 3), y + sign * BESIDE, 0];
   return [
-    { type: 'length', at: 'slotsApart', label: 'slots apart', least: 0 },
-    { type: 'place', at: 'body.hip', label: 'hip, where the lap belt lies', start: hip },
-    { type: 'place', at: 'lap.left', label: 'lap anchor, left', start: anchor(1) },
-    { type: 'place', at: 'lap.right', label: 'lap anchor, right', start: anchor(-1) },
+    extent('slotsApart', 'slots apart'),
+    place('body.hip', 'hip, where the lap belt lies', hip),
+    place('lap.left', 'lap anchor, left', anchor(1)),
+    place('lap.right', 'lap anchor, right', anchor(-1)),
   ];
 }
 
-const TRAVEL: RecordField[] = [
-  { type: 'length', at: 'travel.forward', label: 'slides forward', least: 0 },
-  { type: 'length', at: 'travel.back', label: 'slides back', least: 0 },
-  { type: 'count', at: 'travel.slideNotches', label: 'notches of the slide', least: 1, most: 100 },
-  { type: 'length', at: 'travel.up', label: 'rises', least: 0 },
-  { type: 'length', at: 'travel.down', label: 'is lowered', least: 0 },
-  { type: 'count', at: 'travel.heightNotches', label: 'notches of the height', least: 1, most: 100 },
-  { type: 'angle', at: 'travel.upright', label: 'comes up by', least: 0 },
-  { type: 'angle', at: 'travel.reclined', label: 'lies down by', least: 0 },
-  { type: 'count', at: 'travel.reclineNotches', label: 'notches of the recline', least: 1, most: 100 },
-  { type: 'length', at: 'travel.backLength', label: "length of the seat's back", least: 0 },
+const TRAVEL = [
+  extent('travel.forward', 'slides forward'),
+  extent('travel.back', 'slides back'),
+  count('travel.slideNotches', 'notches of the slide', 1, 100),
+  extent('travel.up', 'rises'),
+  extent('travel.down', 'is lowered'),
+  count('travel.heightNotches', 'notches of the height', 1, 100),
+  angle('travel.upright', 'comes up by', { least: 0 }),
+  angle('travel.reclined', 'lies down by', { least: 0 }),
+  count('travel.reclineNotches', 'notches of the recline', 1, 100),
+  extent('travel.backLength', "length of the seat's back"),
 ];
 
 const none = { mm: 0, typed: '0 mm' };
@@ -78,7 +73,7 @@ export function HarnessSettings() {
     <aside aria-label="Seats and straps" className="space-y-5">
       <section aria-label="Straps" className="space-y-2">
         <h2 className="text-lg">Straps</h2>
-        <RecordFields path={['harness']} fields={STRAPS} />
+        <RecordFields path={into(PLAN_PATH, 'harness')} fields={STRAPS} />
       </section>
       {occupants.map((person, i) => {
         const { id, name, travel, slots } = person;
@@ -89,14 +84,11 @@ export function HarnessSettings() {
               A slot is where the straps leave the seat, or the guide of the head-restraint device.
             </p>
             <RecordFields
-              path={['occupants', i]}
+              path={into(into(PLAN_PATH, 'occupants'), i)}
               fields={[
-                ...slots.map((_, slot): RecordField => ({
-                  type: 'length',
-                  at: `slots.${slot}`,
-                  label: `slot ${slot + 1} above the shoulder`,
-                  least: -300,
-                })),
+                ...slots.map((_, slot) =>
+                  length(`slots.${slot}`, `slot ${slot + 1} above the shoulder`, { least: -300 }),
+                ),
                 ...beltFields(person),
                 ...(travel ? TRAVEL : []),
               ]}

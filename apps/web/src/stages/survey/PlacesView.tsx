@@ -8,8 +8,9 @@ import {
   ZONES,
 } from '@gyrus/core';
 import { at, newId } from '../../job/fields/fresh.ts';
-import { type RecordField } from '../../job/fields/RecordFields.tsx';
+import { fieldsOf, type RecordField } from '../../job/fields/recordField.ts';
 import { RecordList } from '../../job/fields/RecordList.tsx';
+import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { SetUpTables } from './SetUpTables.tsx';
@@ -18,8 +19,9 @@ type Survey = Plan['survey'];
 
 const zoneName = (zone: string): string =>
   zone.replace(/^(.)-pillar$/, (_, letter: string) => `${letter.toUpperCase()}-pillar`);
-const ZONE_CHOICES = ZONES.map((zone) => ({ value: zone, text: zoneName(zone) }));
-const NAME: RecordField = { type: 'text', at: 'name', label: 'name' };
+const ZONE_CHOICES = ZONES.map((zone) => [zone, zoneName(zone)] as const);
+const NAME = fieldsOf<{ name: string }>().text('name', 'name');
+const SURVEY = into(PLAN_PATH, 'survey');
 
 /** What was measured beside the hoop's section: points, panels, keep-outs, how tight the cage stands, who sits in it. */
 export function PlacesView() {
@@ -48,25 +50,23 @@ function useLength() {
   return (length: Length) => formatWithUnit(length.mm, style);
 }
 
+const point = fieldsOf<Survey['points'][number]>();
+const POINT_FIELDS = [
+  NAME,
+  point.choice('zone', 'zone', [[null, 'only a mark'], ...ZONE_CHOICES]),
+  point.place('at', 'where'),
+];
+
 function Points() {
   const length = useLength();
   return (
     <RecordList<Survey['points'][number]>
       title="Points"
       hint="Places of the body that bars stand at or keep clear of: along roof rail, pillar and sill."
-      path={['survey', 'points']}
+      path={into(SURVEY, 'points')}
       name={(row) => row.name || 'a point'}
       about={(row) => row.at.map(length).join(', ')}
-      fields={() => [
-        NAME,
-        {
-          type: 'choice',
-          at: 'zone',
-          label: 'zone',
-          options: [{ value: null, text: 'only a mark' }, ...ZONE_CHOICES],
-        },
-        { type: 'place', at: 'at', label: 'where' },
-      ]}
+      fields={() => POINT_FIELDS}
       kinds={[
         {
           text: 'point',
@@ -77,10 +77,15 @@ function Points() {
   );
 }
 
-const SCHOOLS = [
-  { value: 'touching', text: 'touching, stitch welded' },
-  { value: 'gap', text: 'a gap' },
-  { value: 'more', text: 'more, where panels or seals need it' },
+const gap = fieldsOf<Survey['gaps'][number]>();
+const GAP_FIELDS = [
+  gap.choice('zone', 'zone', ZONE_CHOICES),
+  gap.choice('school', 'bars stand', [
+    ['touching', 'touching, stitch welded'],
+    ['gap', 'a gap'],
+    ['more', 'more, where panels or seals need it'],
+  ]),
+  gap.extent('gap', 'gap'),
 ];
 
 function GapSchools() {
@@ -89,18 +94,22 @@ function GapSchools() {
     <RecordList<Survey['gaps'][number]>
       title="How tight the cage stands"
       hint="By zone: touching the body, a small gap, or more. Checked at the points of that zone."
-      path={['survey', 'gaps']}
+      path={into(SURVEY, 'gaps')}
       name={(row) => zoneName(row.zone)}
       about={(row) => (row.school === 'touching' ? 'touching' : `${length(row.gap)} at least`)}
-      fields={() => [
-        { type: 'choice', at: 'zone', label: 'zone', options: ZONE_CHOICES },
-        { type: 'choice', at: 'school', label: 'bars stand', options: SCHOOLS },
-        { type: 'length', at: 'gap', label: 'gap', least: 0 },
-      ]}
+      fields={() => GAP_FIELDS}
       kinds={[{ text: 'zone', fresh: () => ({ zone: 'roof', school: 'gap', gap: millimetres(10) }) }]}
     />
   );
 }
+
+const keepOut = fieldsOf<Survey['keepOuts'][number]>();
+const KEEP_OUT_FIELDS = [
+  NAME,
+  keepOut.extent('clearance', 'clear of it by'),
+  keepOut.place('from', 'one corner'),
+  keepOut.place('to', 'the corner across'),
+];
 
 function KeepOuts() {
   const length = useLength();
@@ -109,18 +118,13 @@ function KeepOuts() {
     <RecordList<Survey['keepOuts'][number]>
       title="Keep-outs"
       hint="Boxes that bars must clear: latch, column, mirror, seat travel, glass."
-      path={['survey', 'keepOuts']}
+      path={into(SURVEY, 'keepOuts')}
       name={(row) => row.name || 'a keep-out'}
       about={(row) => {
         const near = findings.filter(({ key }) => key.startsWith(`keep-out/${row.id}/`)).length;
         return `${length(row.clearance)} clear of it; ${near === 0 ? 'all bars are' : `${near} nearer`}`;
       }}
-      fields={() => [
-        NAME,
-        { type: 'length', at: 'clearance', label: 'clear of it by', least: 0 },
-        { type: 'place', at: 'from', label: 'one corner' },
-        { type: 'place', at: 'to', label: 'the corner across' },
-      ]}
+      fields={() => KEEP_OUT_FIELDS}
       kinds={[
         {
           text: 'keep-out',
@@ -137,13 +141,21 @@ function KeepOuts() {
   );
 }
 
+const panel = fieldsOf<Survey['planes'][number]>();
+const PANEL_FIELDS = [
+  NAME,
+  panel.length('reach', 'reaches (all if empty)', { optional: true, above: 0 }),
+  panel.place('at', 'a point on it'),
+  panel.place('normal', 'square to it points'),
+];
+
 function Panels() {
   const { panelHoles } = useEvaluation();
   return (
     <RecordList<Survey['planes'][number]>
       title="Panels"
       hint="Shelf, bulkhead or cab wall: where bars pass through, their holes are computed."
-      path={['survey', 'planes']}
+      path={into(SURVEY, 'planes')}
       name={(row) => row.name || 'a panel'}
       about={(row) => {
         const holes = panelHoles.filter(({ panel }) => panel === row.id);
@@ -151,12 +163,7 @@ function Panels() {
           ? 'no bar passes it'
           : `holes for ${holes.map(({ stamp }) => stamp).join(', ')}`;
       }}
-      fields={() => [
-        NAME,
-        { type: 'length', at: 'reach', label: 'reaches (all if empty)', optional: true, above: 0 },
-        { type: 'place', at: 'at', label: 'a point on it' },
-        { type: 'place', at: 'normal', label: 'square to it points' },
-      ]}
+      fields={() => PANEL_FIELDS}
       kinds={[
         {
           text: 'panel',
@@ -167,29 +174,32 @@ function Panels() {
   );
 }
 
-const RIB_FIELDS = (points: number): RecordField[] => [
+type Rib = Survey['ribs'][number];
+
+const rib = fieldsOf<Rib>();
+const ribFields = ({ points }: Rib): RecordField<Rib>[] => [
   NAME,
-  { type: 'length', at: 'forward', label: 'ahead of the hoop' },
-  ...Array.from({ length: points }, (_, i): RecordField[] => [
-    { type: 'length', at: `points.${i}.out`, label: `half width ${i + 1}`, least: 0 },
-    { type: 'length', at: `points.${i}.up`, label: `at the height ${i + 1}` },
-  ]).flat(),
+  rib.length('forward', 'ahead of the hoop'),
+  ...points.flatMap((_, i) => [
+    rib.extent(`points.${i}.out`, `half width ${i + 1}`),
+    rib.length(`points.${i}.up`, `at the height ${i + 1}`),
+  ]),
 ];
 
 function Ribs() {
   const length = useLength();
   return (
-    <RecordList<Survey['ribs'][number]>
+    <RecordList<Rib>
       title="Sections of the body"
       hint="Half widths at a few heights, here and there along the car: they draw the car round the cage."
-      path={['survey', 'ribs']}
+      path={into(SURVEY, 'ribs')}
       name={(row) => row.name || 'a section'}
       about={({ forward }) =>
         forward.mm < 0
           ? `${length({ ...forward, mm: -forward.mm })} behind the hoop`
           : `${length(forward)} ahead of the hoop`
       }
-      fields={(row) => RIB_FIELDS(row.points.length)}
+      fields={ribFields}
       kinds={[
         {
           text: 'section',
@@ -212,24 +222,26 @@ function Ribs() {
   );
 }
 
+const person = fieldsOf<Plan['occupants'][number]>();
+const PERSON_FIELDS = [
+  NAME,
+  person.choice('seat', 'seat', [
+    ['left', 'left'],
+    ['centre', 'centre'],
+    ['right', 'right'],
+  ]),
+  person.place('shoulder', 'shoulder, where the strap lies'),
+  person.place('helmetTop', 'top of the helmet'),
+];
+
 function People() {
   return (
     <RecordList<Plan['occupants'][number]>
       title="Who sits in it"
       hint="Shoulder and top of the helmet, measured with the driver in the seat: drawn in space."
-      path={['occupants']}
+      path={into(PLAN_PATH, 'occupants')}
       name={(row) => row.name || 'somebody'}
-      fields={() => [
-        NAME,
-        {
-          type: 'choice',
-          at: 'seat',
-          label: 'seat',
-          options: ['left', 'centre', 'right'].map((one) => ({ value: one, text: one })),
-        },
-        { type: 'place', at: 'shoulder', label: 'shoulder, where the strap lies' },
-        { type: 'place', at: 'helmetTop', label: 'top of the helmet' },
-      ]}
+      fields={() => PERSON_FIELDS}
       kinds={[
         {
           text: 'driver',

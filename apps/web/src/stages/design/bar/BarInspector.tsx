@@ -3,6 +3,7 @@ import { roleWords } from '@gyrus/formats';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
+import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
@@ -25,7 +26,8 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
   const { members } = usePlan();
   const index = members.findIndex((one) => one.id === bar.id);
   const [a, b] = useEnds(bar);
-  const path = ['members', index] as const;
+  const path: PlanPath<Bar> = narrowed(into(into(PLAN_PATH, 'members'), index));
+  const ends = into(path, 'ends');
   return (
     <div className="space-y-4">
       <div className="flex items-center justify-between gap-3">
@@ -41,9 +43,9 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
           Its height from the straps: seats, slots and windows
         </Link>
       )}
-      <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={[...path, 'ends', 'a']} at={a} />
-      <ShapeFields shape={bar.shape} path={[...path, 'shape']} a={a} b={b} />
-      <AttachmentFields bar={bar} name="end B" attachment={bar.ends.b} path={[...path, 'ends', 'b']} at={b} />
+      <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={into(ends, 'a')} at={a} />
+      <ShapeFields shape={bar.shape} path={into(path, 'shape')} a={a} b={b} />
+      <AttachmentFields bar={bar} name="end B" attachment={bar.ends.b} path={into(ends, 'b')} at={b} />
       <PairFields bar={bar} path={path} a={a} b={b} />
       <TubeSelect member={bar} />
       <BarMore bar={bar} path={path} />

@@ -2,33 +2,30 @@ import { type Bar, wouldLoop } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { type PlanPath } from '../../../job/store/planPath.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { usePieceEdit } from './usePieces.ts';
 
+const { choice, extent, place } = fieldsOf<Bar>();
+
+const FIELDS = [
+  place('offset', 'moved off what it stands on'),
+  choice('existing', 'the tube', [
+    [false, 'is made new'],
+    [true, 'came with the car'],
+  ]),
+  extent('cut.a', 'cut off at end A'),
+  extent('cut.b', 'cut off at end B'),
+];
+
 /** What is changed less often: what splits the bar, its offset, and whether it came with the car. */
-export function BarMore({ bar, path }: { bar: Bar; path: PlanPath }) {
+export function BarMore({ bar, path }: { bar: Bar; path: PlanPath<Bar> }) {
   return (
     <Disclosure className="border-rule border-t pt-3" summary="Splits, offset, existing tube">
       <div className="mt-2 space-y-3">
         <Splits bar={bar} />
-        <RecordFields
-          path={path}
-          fields={[
-            { type: 'place', at: 'offset', label: 'moved off what it stands on' },
-            {
-              type: 'choice',
-              at: 'existing',
-              label: 'the tube',
-              options: [
-                { value: false, text: 'is made new' },
-                { value: true, text: 'came with the car' },
-              ],
-            },
-            { type: 'length', at: 'cut.a', label: 'cut off at end A', least: 0 },
-            { type: 'length', at: 'cut.b', label: 'cut off at end B', least: 0 },
-          ]}
-        />
+        <RecordFields path={path} fields={FIELDS} />
       </div>
     </Disclosure>
   );

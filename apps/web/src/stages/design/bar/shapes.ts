@@ -1,5 +1,5 @@
 import { type BarShape, TOWARDS } from '@gyrus/core';
-import { type RecordField } from '../../../job/fields/RecordFields.tsx';
+import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 
 export const SHAPES: { value: BarShape['kind']; text: string }[] = [
   { value: 'through', text: 'straight, or through measured points' },
@@ -11,39 +11,36 @@ export const SHAPES: { value: BarShape['kind']; text: string }[] = [
   { value: 'take-off', text: 'a take-off: straights and angles' },
 ];
 
-const towards: RecordField = {
-  type: 'choice',
-  at: 'towards',
-  label: 'toward',
-  options: TOWARDS.map((one) => ({ value: one, text: one })),
-};
+const { angle, choice, extent, length, place, size } = fieldsOf<BarShape>();
+
+const towards = choice(
+  'towards',
+  'toward',
+  TOWARDS.map((one) => [one, one]),
+);
 
 /** The fields of a shape that are single figures; lists have editors of their own. */
-export const SHAPE_FIELDS: Record<BarShape['kind'], readonly RecordField[]> = {
+export const SHAPE_FIELDS: Record<BarShape['kind'], readonly RecordField<BarShape>[]> = {
   through: [],
   bow: [
     towards,
-    { type: 'length', at: 'rise', label: 'rise (or the slope)', optional: true },
-    { type: 'angle', at: 'angle', label: 'slope of its ends', optional: true, above: 0, least: 0.1 },
-    { type: 'length', at: 'flat', label: 'straight in the middle', least: 0 },
+    length('rise', 'rise (or the slope)', { optional: true }),
+    angle('angle', 'slope of its ends', { optional: true, above: 0, least: 0.1 }),
+    extent('flat', 'straight in the middle'),
   ],
   offset: [
     towards,
-    { type: 'length', at: 'offset', label: 'offset', least: 0 },
-    { type: 'length', at: 'flat', label: 'width of the offset', least: 0 },
-    { type: 'length', at: 'centre', label: 'its middle, toward end B' },
-    { type: 'angle', at: 'angle', label: 'angle (solved if empty)', optional: true, least: 1 },
+    extent('offset', 'offset'),
+    extent('flat', 'width of the offset'),
+    length('centre', 'its middle, toward end B'),
+    angle('angle', 'angle (solved if empty)', { optional: true, least: 1 }),
   ],
-  'stand-off': [towards, { type: 'length', at: 'offset', label: 'length of its legs', least: 0 }],
-  arc: [
-    towards,
-    { type: 'length', at: 'rise', label: 'rise of its middle', above: 0 },
-    { type: 'length', at: 'lead', label: 'straight at each end', least: 0 },
-  ],
-  stations: [towards, { type: 'length', at: 'tolerance', label: 'may miss a station by', above: 0 }],
+  'stand-off': [towards, extent('offset', 'length of its legs')],
+  arc: [towards, size('rise', 'rise of its middle'), extent('lead', 'straight at each end')],
+  stations: [towards, size('tolerance', 'may miss a station by')],
   'take-off': [
-    { type: 'place', at: 'aim', label: 'its first straight points at' },
-    { type: 'angle', at: 'roll', label: 'first bend turns (0 is up)' },
-    { type: 'length', at: 'tail', label: 'last straight', least: 0 },
+    place('aim', 'its first straight points at'),
+    angle('roll', 'first bend turns (0 is up)'),
+    extent('tail', 'last straight'),
   ],
 };

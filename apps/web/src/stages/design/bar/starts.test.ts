@@ -1,6 +1,7 @@
 import { EMPTY_SHOP, evaluate, type Part, PART_KINDS, type Plan } from '@gyrus/core';
 import { demoPlan, fourPointPlan } from '@gyrus/demo';
-import { freshPart, partFields } from '../parts/partFields.ts';
+import { freshPart } from '../parts/freshPart.ts';
+import { partFields } from '../parts/partFields.ts';
 import { cornerFor, featuresOf, footFor, headerFor } from './starts.ts';
 
 const cases = [demoPlan, fourPointPlan].flatMap((plan) => PART_KINDS.map((kind) => [kind, plan] as const));

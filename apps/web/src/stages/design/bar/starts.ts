@@ -7,7 +7,7 @@ import {
   type Plate,
   type Tube,
 } from '@gyrus/core';
-import { type Header } from '../parts/partFields.ts';
+import { type Header } from '../parts/freshPart.ts';
 
 /** The tubes of a bar on one side from its end A to its end B: stations are the whole bar's. */
 function rowsOf({ members }: Evaluation): { member: string; side: 'left' | 'right' | null; tubes: Tube[] }[] {

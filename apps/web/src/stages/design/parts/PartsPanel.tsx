@@ -14,11 +14,15 @@ import {
 } from '@gyrus/core';
 import { figureName } from '@gyrus/formats';
 import { newId, nextStamp } from '../../../job/fields/fresh.ts';
+import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { RecordList } from '../../../job/fields/RecordList.tsx';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
-import { freshPart, GUSSET_FIELDS, type Header, partFields, PART_WORDS, plateFields } from './partFields.ts';
+import { freshPart, type Header } from './freshPart.ts';
+import { gussetFields } from './gussetFields.ts';
+import { PART_WORDS, partFields } from './partFields.ts';
+import { plateFields } from './plateFields.ts';
 import { cornerFor, featuresOf, footFor, headerFor } from '../bar/starts.ts';
 
 const ON_NO_TUBE: ReadonlySet<Part['kind']> = new Set(['bracket', 'adjustable-strut', 'stand-alone-bar']);
@@ -43,7 +47,7 @@ function Plates() {
     <RecordList<Plate>
       title="Base plates"
       hint="What the feet stand on, with area, turned-up edge, plinth and bolts."
-      path={['plates']}
+      path={into(PLAN_PATH, 'plates')}
       name={(row) => `${row.stamp} ${row.name}`}
       about={(row) => {
         const answer = plates.find((one) => one.plate === row.id);
@@ -88,7 +92,7 @@ function Gussets() {
     <RecordList<Gusset>
       title="Sheet gussets"
       hint="Flat, or folded over both tubes, in the corner of two tubes that meet."
-      path={['gussets']}
+      path={into(PLAN_PATH, 'gussets')}
       name={(row) => `${row.stamp} ${row.kind} gusset`}
       about={(row) => {
         const answer = gussets.find((one) => one.gusset === row.id);
@@ -97,7 +101,7 @@ function Gussets() {
         const { longEdge, sheetArea } = answer.shape.value;
         return `${answer.between.join(' and ')}, long edge ${formatWithUnit(longEdge, style)}, ${(sheetArea / 100).toFixed(0)} cm² of sheet`;
       }}
-      fields={(row) => GUSSET_FIELDS(row)}
+      fields={gussetFields}
       kinds={
         corner
           ? [
@@ -130,7 +134,7 @@ function Parts() {
     <RecordList<Part>
       title="Splices, joints and bolt-in parts"
       hint="Splices with sleeve and rosettes, joints that come apart, belt guides, ties to the body, brackets, adjustable struts, a bar without a cage."
-      path={['parts']}
+      path={into(PLAN_PATH, 'parts')}
       name={(row) => `${row.stamp} ${PART_WORDS[row.kind]}`}
       about={(row) =>
         figuresOf(
