@@ -3,6 +3,7 @@
  * packages never import apps, and a folder is entered through its index.ts.
  */
 const coreOrder = [
+  'items',
   'kept',
   'fault',
   'measure',

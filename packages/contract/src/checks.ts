@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 import { applyDecorators } from './decorators.ts';
 import { Type } from 'class-transformer';
 import {
@@ -57,7 +58,7 @@ interface Limits {
 function InRange(key: 'mm' | 'deg', what: string, limits: Limits): PropertyDecorator {
   const unit = key === 'mm' ? 'mm' : '°';
   const reason = (value: unknown): string | null => {
-    const number = (value as Record<string, unknown> | null | undefined)?.[key];
+    const number = recordOf(value)[key];
     if (typeof number !== 'number') return null;
     if (limits.above !== undefined && number <= limits.above)
       return `${what} is more than ${limits.above} ${unit}`;

@@ -1,3 +1,4 @@
+export * from './items/index.ts';
 export * from './kept/index.ts';
 export * from './fault/index.ts';
 export * from './measure/index.ts';

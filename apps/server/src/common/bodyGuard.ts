@@ -1,5 +1,5 @@
 import { type IncomingMessage } from 'node:http';
-import { type Fault, pointer } from '@gyrus/core';
+import { type Fault, pointer, recordOf } from '@gyrus/core';
 import { type NextFunction, type Request, type Response } from 'express';
 
 /** No document of Gyrus nests deeper than 12; what does may be made to exhaust whoever walks it. */
@@ -42,7 +42,7 @@ function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
       for (const key in value) {
         if (mayBeStrange && !isKeepable(key))
           return fault('unkeepable-text', pointer(placeOf(body) ?? []), STRANGE);
-        values.push((value as Record<string, unknown>)[key]);
+        values.push(recordOf(value)[key]);
         depths.push(depth + 1);
       }
     }

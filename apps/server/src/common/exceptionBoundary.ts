@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 import { randomUUID } from 'node:crypto';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException } from '@nestjs/common';
 import { type Request, type Response } from 'express';
@@ -56,7 +57,7 @@ const said = (exception: unknown): string =>
 
 /** What Express and its parsers refuse of their own, such as an address that cannot be decoded; null for anything else. */
 function clientStatus(exception: unknown): number | null {
-  const { status } = (exception ?? {}) as { status?: unknown };
+  const { status } = recordOf(exception);
   return typeof status === 'number' && status >= 400 && status < 500 ? status : null;
 }
 
@@ -64,6 +65,6 @@ function clientStatus(exception: unknown): number | null {
 function withoutData(exception: unknown): object {
   if (!(exception instanceof Error)) return { message: String(exception) };
   const { name, message, stack } = exception;
-  const { code } = exception as { code?: unknown };
+  const { code } = recordOf(exception);
   return { type: name, message, stack, ...(typeof code === 'string' ? { code } : {}) };
 }

@@ -3,4 +3,7 @@ export const without = <Row extends object, Key extends keyof Row>(
   row: Row,
   ...keys: Key[]
 ): Omit<Row, Key> =>
-  Object.fromEntries(Object.entries(row).filter(([key]) => !keys.includes(key as Key))) as Omit<Row, Key>;
+  Object.fromEntries(Object.entries(row).filter(([key]) => !keys.some((one) => one === key))) as Omit<
+    Row,
+    Key
+  >;

@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 /** Errors of a connection that is not there, by Node.js and by PostgreSQL (appendix A of its manual, classes 08 and 57P). */
 const GONE = new Set([
   'ECONNREFUSED',
@@ -19,7 +20,7 @@ const BROKEN =
 /** Whether a failure means that the database is not there now. */
 export function isGone(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  const { code, driverError, errors } = error as { code?: string; driverError?: unknown; errors?: unknown[] };
-  if (code !== undefined && GONE.has(code)) return true;
-  return BROKEN.test(error.message) || [driverError, ...(errors ?? [])].some(isGone);
+  const { code, driverError, errors } = recordOf(error);
+  if (typeof code === 'string' && GONE.has(code)) return true;
+  return BROKEN.test(error.message) || isGone(driverError) || (Array.isArray(errors) && errors.some(isGone));
 }

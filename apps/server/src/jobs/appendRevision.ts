@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 import { type Pool } from 'pg';
 import { type DataSource } from 'typeorm';
 
@@ -34,7 +35,7 @@ export async function appendRevision(database: DataSource, revision: NewRevision
     });
     return rows[0] ?? null;
   } catch (error) {
-    if ((error as { code?: unknown }).code === UNIQUE_VIOLATION) return null;
+    if (recordOf(error).code === UNIQUE_VIOLATION) return null;
     throw error;
   }
 }

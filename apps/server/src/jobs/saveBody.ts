@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 import { SaveRevisionDto } from '@gyrus/contract';
 import { type ArgumentMetadata, Injectable, type PipeTransform } from '@nestjs/common';
 import { validation } from '../common/validation.ts';
@@ -11,7 +12,7 @@ export class SaveBody implements PipeTransform<unknown, Promise<SaveRevisionDto>
   private readonly envelope = validation();
 
   async transform(body: unknown, metadata: ArgumentMetadata): Promise<SaveRevisionDto> {
-    const { plan, ...rest } = (body ?? {}) as { plan?: unknown };
+    const { plan, ...rest } = recordOf(body);
     const isObject = typeof plan === 'object' && plan !== null && !Array.isArray(plan);
     const checked = (await this.envelope.transform(
       { ...rest, plan: isObject ? {} : plan },

@@ -5,6 +5,7 @@ import {
   type MergeSide,
   type Plan,
   type PlanClash,
+  recordOf,
 } from '@gyrus/core';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { useState } from 'react';
@@ -129,6 +130,6 @@ function shown(clash: PlanClash, side: MergeSide, style: LengthStyle): string {
   const other = planValueWords(clash[side === 'mine' ? 'theirs' : 'mine'], style);
   if (words !== other) return words;
   // Two values that look alike in the job's unit are told apart by what was typed.
-  const { typed = words } = (value ?? {}) as { typed?: string };
-  return typed;
+  const { typed } = recordOf(value);
+  return typeof typed === 'string' ? typed : words;
 }

@@ -1,3 +1,4 @@
+import { keysOf } from '@gyrus/core';
 import { toast } from 'sonner';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { Band } from '../shared/frame/Band.tsx';
@@ -28,8 +29,9 @@ const NAMES = {
 /** Answers that could not be worked out: those on screen are of an earlier plan. */
 function TroubleBand() {
   const failed = useTrouble((state) => state.failed);
-  const [[what, why] = []] = Object.entries(failed) as [keyof typeof NAMES, string][];
+  const what = keysOf(NAMES).find((one) => failed[one] !== undefined);
   if (!what) return null;
+  const why = failed[what];
   return (
     <Band
       label="Stale answers"

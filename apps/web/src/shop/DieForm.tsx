@@ -1,7 +1,7 @@
 import { DieDto } from '@gyrus/contract';
 import { type Die, type LengthStyle } from '@gyrus/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { Controller, type DefaultValues, useForm } from 'react-hook-form';
+import { type Control, Controller, type DefaultValues, useForm } from 'react-hook-form';
 import { Button } from '../shared/frame/Button.tsx';
 import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
 import { Segmented } from '../shared/fields/Segmented.tsx';
@@ -36,8 +36,6 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
         : { path: `machines/${machine}/dies`, method: 'POST', body },
     ),
   );
-  const size = lengthKind(style, { above: 0 });
-  const extent = lengthKind(style, { least: 0 });
   return (
     <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
       <TextField
@@ -46,31 +44,51 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
         autoFocus
         {...register('name')}
       />
-      <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
-        <FormQuantity control={control} name="od" label="tube diameter it takes" kind={size} />
-        <FormQuantity control={control} name="clr" label="centreline radius" kind={size} />
-        <FormQuantity control={control} name="clampLength" label="straight the clamp needs" kind={extent} />
-        <FormQuantity
-          control={control}
-          name="trailing"
-          label="straight needed behind the bend"
-          kind={extent}
-        />
-        <FormQuantity
-          control={control}
-          name="largestAngle"
-          label="largest angle in one pull (may be empty)"
-          kind={angleKind({ above: 0, most: 200 })}
-          optional
-        />
-        <FormQuantity
-          control={control}
-          name="finishedRadius"
-          label="measured finished radius (may be empty)"
-          kind={size}
-          optional
-        />
-      </div>
+      <DieSizes control={control} style={style} />
+      <MarkReference control={control} style={style} />
+      <Button kind="strong" type="submit" disabled={sending}>
+        Keep the die
+      </Button>
+    </form>
+  );
+}
+
+interface DieFields {
+  control: Control<DieDto>;
+  style: LengthStyle;
+}
+
+function DieSizes({ control, style }: DieFields) {
+  const size = lengthKind(style, { above: 0 });
+  const extent = lengthKind(style, { least: 0 });
+  return (
+    <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
+      <FormQuantity control={control} name="od" label="tube diameter it takes" kind={size} />
+      <FormQuantity control={control} name="clr" label="centreline radius" kind={size} />
+      <FormQuantity control={control} name="clampLength" label="straight the clamp needs" kind={extent} />
+      <FormQuantity control={control} name="trailing" label="straight needed behind the bend" kind={extent} />
+      <FormQuantity
+        control={control}
+        name="largestAngle"
+        label="largest angle in one pull (may be empty)"
+        kind={angleKind({ above: 0, most: 200 })}
+        optional
+      />
+      <FormQuantity
+        control={control}
+        name="finishedRadius"
+        label="measured finished radius (may be empty)"
+        kind={size}
+        optional
+      />
+    </div>
+  );
+}
+
+/** What a mark on the tube is set against on this die. */
+function MarkReference({ control, style }: DieFields) {
+  return (
+    <>
       <Controller
         control={control}
         name="reference"
@@ -93,10 +111,7 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
         Where a mark is set at the edge of a clamp block, a fixed way ahead of the tangent, choose the start
         and give that way as the offset.
       </p>
-      <Button kind="strong" type="submit" disabled={sending}>
-        Keep the die
-      </Button>
-    </form>
+    </>
   );
 }
 

@@ -1,3 +1,4 @@
+import { recordOf } from '@gyrus/core';
 import { useState } from 'react';
 import { type Control, Controller, type FieldPath, type FieldValues } from 'react-hook-form';
 import { type Knowable, QuantityInput, type QuantityKind } from '../shared/fields/QuantityInput.tsx';
@@ -43,8 +44,7 @@ export function FormQuantity<Form extends FieldValues, Q extends Knowable>(
 /** A nested class's fault stands one level deeper. */
 function messageWithin(error: object | undefined): string | undefined {
   const nested = Object.values(error ?? {}).find(
-    (value): value is { message: string } =>
-      typeof (value as { message?: unknown } | null)?.message === 'string',
+    (value): value is { message: string } => typeof recordOf(value).message === 'string',
   );
   return nested?.message;
 }

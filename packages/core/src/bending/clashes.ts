@@ -1,3 +1,4 @@
+import { itemAt } from '../items/index.ts';
 import { decided } from '../measure/index.ts';
 import { type MarkedBlank, type PlacedBend } from './marks.ts';
 
@@ -50,7 +51,7 @@ function bendClashes(marked: MarkedBlank, bend: PlacedBend, i: number, needs: Ma
 
 /** The straights on both sides of a bend as the machine meets them: at the ends, the trim belongs to them. mm */
 export function straightsBeside({ blank, bends }: MarkedBlank, i: number): { a: number; b: number } {
-  const bend = bends[i] as PlacedBend;
+  const bend = itemAt(bends, i);
   return {
     a: bend.tangentA - (bends[i - 1]?.tangentB ?? 0),
     b: (bends[i + 1]?.tangentA ?? blank) - bend.tangentB,

@@ -1,4 +1,5 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { itemAt } from '../items/index.ts';
 import { arcOf, type Corner, type Corners, cornersOf, layOut, type Lra } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { fromDatum, type Side } from './datum.ts';
@@ -57,7 +58,7 @@ export function marksOf(input: MarkInput): Outcome<Marks> {
     die,
     springback,
     growRadius,
-    clampSide: sides.value[i] as Side,
+    clampSide: itemAt(sides.value, i),
   }));
   const marked = markBlank(input.points, tooling, input.trim);
   if (!marked.ok) return marked;
@@ -104,7 +105,7 @@ export function markBlank(
   const pulls: Pull[] = [];
   const finished: Corner[] = [];
   for (const corner of path.value.corners) {
-    const { springback, growRadius } = tooling[corner.index - 1] as BendTooling;
+    const { springback, growRadius } = itemAt(tooling, corner.index - 1);
     const pull = pullFor(corner.angle, springback);
     if (!pull.ok) return pull;
     pulls.push(pull.value);
@@ -127,9 +128,9 @@ function placeBends(
 ): PlacedBend[] {
   let at = from;
   return lra.bends.map((bend, i) => {
-    const { index } = corners[i] as Corner;
-    const pull = pulls[i] as Pull;
-    const { clampSide, die } = tooling[index - 1] as BendTooling;
+    const { index } = itemAt(corners, i);
+    const pull = itemAt(pulls, i);
+    const { clampSide, die } = itemAt(tooling, index - 1);
     const arc = arcOf(bend.clr, bend.angle);
     const tangentA = at + bend.length;
     at = tangentA + arc;

@@ -1,5 +1,6 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { itemAt } from '../items/index.ts';
 import { decided } from '../measure/index.ts';
 import { type SpringbackInput, type TestBend } from './input.ts';
 
@@ -28,7 +29,7 @@ export function springbackFrom({ tests, target, confidence = 0.9 }: SpringbackIn
       `/tests/${opened}/released`,
       `a bend opens when released: ${tests[opened]?.released}° cannot come of a reading of ${tests[opened]?.reading}°`,
     );
-  const fit = tests.length === 1 ? fromOne(tests[0] as TestBend, target) : fromLine(tests);
+  const fit = tests.length === 1 ? fromOne(itemAt(tests, 0), target) : fromLine(tests);
   if (!fit.ok) return fit;
   const { model, a, b } = fit.value;
   const reading = (target - a) / b;

@@ -1,12 +1,12 @@
 import { kept } from '../kept/index.ts';
 import { fail, type Fault, type Outcome } from '../fault/index.ts';
+import { itemAt } from '../items/index.ts';
 import {
   type Bar,
   type CarSide,
   type Die,
   type MainHoop,
   type Member,
-  type MemberPiece,
   type Plan,
   type Plate,
   type Survey,
@@ -147,7 +147,7 @@ const placeHoop = kept(
   ): Placed => {
     const result = hoopFrom(survey, hoop, error, bendRoomOf(hoop, dies).clr);
     if ('none' in result) return { member: hoop, hoop: result, pieces: [], standing: [], joints: [] };
-    const [piece] = hoop.pieces as [MemberPiece];
+    const piece = itemAt(hoop.pieces, 0);
     const { points, features, radii } = result.hoop;
     const pieces = [make(hoop, { piece, side: null, points, features, radii }, dies, stick)];
     return { member: hoop, hoop: result, pieces, standing: standingOf(pieces), joints: [] };
@@ -159,7 +159,7 @@ const placeBar = kept(
     const paths = barPaths(bar, below, { plates, room: bendRoomOf(bar, dies) });
     const joints: Joint[] = [];
     const pieces = paths.map((path, i): ResolvedPiece => {
-      const piece = bar.pieces[i] as MemberPiece;
+      const piece = itemAt(bar.pieces, i);
       const side = bar.pair === 'mirrored' ? (i < bar.pieces.length / 2 ? 'left' : 'right') : null;
       if (!path.ok) return { piece: piece.id, stamp: piece.stamp, side, tube: path, sheet: path };
       const made = make(bar, path.value, dies, stick);

@@ -1,7 +1,7 @@
 import { distance, type Vec3 } from '../space/index.ts';
 import { nearestOnPath } from './distance.ts';
 import { type Piece } from './path.ts';
-import { lengthOf, pointAt } from './place.ts';
+import { lengthOf, pointOn } from './place.ts';
 
 /** Where two axes come nearest to each other. `along` from end A of the first, mm. */
 export interface Nearest {
@@ -20,7 +20,7 @@ const SPACING = 10;
  */
 export function nearestBetween(first: Piece[], second: Piece[], within = Infinity): Nearest {
   const total = lengthOf(first);
-  const at = (along: number) => pointAt(first, along) as Vec3;
+  const at = (along: number) => pointOn(first, along);
   const gap = (along: number) => {
     const here = at(along);
     return distance(here, nearestOnPath(here, second));

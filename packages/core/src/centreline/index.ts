@@ -21,6 +21,7 @@ export {
   placeAcross,
   lengthOf,
   pointAt,
+  pointOn,
 } from './place.ts';
 export { arcsIn, type Piece, piecesOf, polylineOf, straightAxis } from './path.ts';
 export { arcOf, setbackOf, straightOf } from './setback.ts';

@@ -1,4 +1,5 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { itemAt } from '../items/index.ts';
 import { COINCIDENT, degrees, FOLD, IN_LINE, radians } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, distance, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type LraInput } from './input.ts';
@@ -54,16 +55,16 @@ export function lraOf(input: LraInput): Outcome<Lra> {
 export function cornersOf({ points, clr }: LraInput): Outcome<Corners> {
   const radii = radiiFor(points.length - 2, clr);
   if (!radii.ok) return radii;
-  const together = points.findIndex((p, i) => i > 0 && distance(p, points[i - 1] as Vec3) < COINCIDENT);
+  const together = points.findIndex((p, i) => i > 0 && distance(p, itemAt(points, i - 1)) < COINCIDENT);
   if (together > 0) return coincident(together);
   const turning: { index: number; at: Vec3 }[] = [];
   for (const [index, at] of points.entries()) {
     if (index === 0 || index === points.length - 1) continue;
-    const turn = degrees(turnAt(points[index - 1] as Vec3, at, points[index + 1] as Vec3));
+    const turn = degrees(turnAt(itemAt(points, index - 1), at, itemAt(points, index + 1)));
     if (turn > 180 - FOLD) return foldsBack(index);
     if (turn >= IN_LINE) turning.push({ index, at });
   }
-  const ends: [Vec3, Vec3] = [points[0] as Vec3, points[points.length - 1] as Vec3];
+  const ends: [Vec3, Vec3] = [itemAt(points, 0), itemAt(points, -1)];
   return measureCorners(ends, turning, radii.value);
 }
 
@@ -75,22 +76,22 @@ function measureCorners(
   const path = [ends[0], ...turning.map((corner) => corner.at), ends[1]];
   const directions: Vec3[] = [];
   for (let i = 1; i < path.length; i++) {
-    const from = path[i - 1] as Vec3;
-    const to = path[i] as Vec3;
+    const from = itemAt(path, i - 1);
+    const to = itemAt(path, i);
     if (distance(from, to) < COINCIDENT) return coincident(turning[i - 1]?.index ?? 0);
     directions.push(unit(subtract(to, from)));
   }
   const corners: Corner[] = [];
   let lastNormal: Vec3 | undefined;
   for (const [i, { index, at }] of turning.entries()) {
-    const into = directions[i] as Vec3;
-    const out = directions[i + 1] as Vec3;
+    const into = itemAt(directions, i);
+    const out = itemAt(directions, i + 1);
     const angle = degrees(angleBetween(into, out));
     if (angle > 180 - FOLD) return foldsBack(index);
     if (angle === 0) continue;
     const normal = unit(cross(into, out));
     const rotation = lastNormal ? wrapped(degrees(angleAbout(into, lastNormal, normal))) : 0;
-    corners.push({ index, at, angle, rotation, clr: radii[index - 1] as number });
+    corners.push({ index, at, angle, rotation, clr: itemAt(radii, index - 1) });
     lastNormal = normal;
   }
   return succeed({ ends, corners });

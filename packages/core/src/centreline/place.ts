@@ -1,3 +1,4 @@
+import { itemAt, pairOf } from '../items/index.ts';
 import { halve, radians } from '../measure/index.ts';
 import { add, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type Piece } from './path.ts';
@@ -13,9 +14,16 @@ export function pointAt(pieces: Piece[], along: number): Vec3 | null {
   const noise = 1e-6;
   if (along < -noise || along > lengthOf(pieces) + noise) return null;
   let i = pieces.length - 1;
-  while (i > 0 && (pieces[i] as Piece).start > along + noise) i -= 1;
+  while (i > 0 && itemAt(pieces, i).start > along + noise) i -= 1;
   const piece = pieces[i];
   return piece ? withinPiece(piece, Math.min(Math.max(along - piece.start, 0), piece.length)) : null;
+}
+
+/** The point of the axis at a distance that is known to lie on it. Throws a RangeError beyond its ends: a programmer's error. */
+export function pointOn(pieces: Piece[], along: number): Vec3 {
+  const point = pointAt(pieces, along);
+  if (!point) throw new RangeError(`${along} mm is beyond the ends of an axis of ${lengthOf(pieces)} mm`);
+  return point;
 }
 
 function withinPiece(piece: Piece, along: number): Vec3 {
@@ -59,14 +67,14 @@ export function firstCrossing(
   measure: (point: Vec3) => number,
   wanted: (point: Vec3) => boolean,
 ): number | null {
-  return crossingsOf(pieces, measure).find((along) => wanted(pointAt(pieces, along) as Vec3)) ?? null;
+  return crossingsOf(pieces, measure).find((along) => wanted(pointOn(pieces, along))) ?? null;
 }
 
 /** The place of an axis at a distance from the car's centre line; the nearer of its ends where it does not reach so far. */
 export function placeAcross(axis: Piece[], y: number): Vec3 {
   const [at] = crossingsOf(axis, (point) => point[1] - y);
-  const ends = [0, lengthOf(axis)].map((along) => pointAt(axis, along) as Vec3) as [Vec3, Vec3];
-  if (at !== undefined) return pointAt(axis, at) as Vec3;
+  const ends = pairOf([0, lengthOf(axis)], (along) => pointOn(axis, along));
+  if (at !== undefined) return pointOn(axis, at);
   return Math.abs(ends[0][1] - y) <= Math.abs(ends[1][1] - y) ? ends[0] : ends[1];
 }
 
@@ -91,7 +99,7 @@ export function highestOf(axis: Piece[]): Vec3 {
 export function directionAt(pieces: Piece[], along: number): Vec3 {
   const STEP = 0.01;
   const total = lengthOf(pieces);
-  const from = pointAt(pieces, Math.max(0, along - STEP)) as Vec3;
-  const to = pointAt(pieces, Math.min(total, along + STEP)) as Vec3;
+  const from = pointOn(pieces, Math.max(0, along - STEP));
+  const to = pointOn(pieces, Math.min(total, along + STEP));
   return unit(subtract(to, from));
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../items/index.ts';
 import { lengthOf, type Piece } from '../centreline/index.ts';
 import { radians } from '../measure/index.ts';
 import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
@@ -54,7 +55,7 @@ export function reversedAxis(axis: Piece[]): Piece[] {
  * arc: the frame turns with the tangent and not about it.
  */
 export function branchFrom(axis: Piece[], into: Vec3, u: Vec3): Branch {
-  const first = axis[0] as Piece;
+  const first = itemAt(axis, 0);
   const end = first.kind === 'straight' ? first.from : add(first.centre, first.radius);
   let frame = { t: into, u, v: cross(into, u) };
   const stretches = axis.map((piece): Stretch => {

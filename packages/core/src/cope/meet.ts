@@ -52,6 +52,8 @@ interface LineAhead {
 interface ArcAhead {
   element: number;
   from: number;
+  arc: ArcElement;
+  /** The surface round that arc alone. */
   only: SweptTube;
 }
 
@@ -66,7 +68,9 @@ export function approachOf(branch: Branch, header: SweptTube, radius: number): A
   const arcs = header.elements.flatMap((element, i): ArcAhead[] => {
     if (element.kind !== 'arc') return [];
     const from = arcAheadFrom(branch, element, fat.radius, clear ? starts : branch.straight);
-    return from === null ? [] : [{ element: i, from, only: { elements: [element], radius: header.radius } }];
+    return from === null
+      ? []
+      : [{ element: i, from, arc: element, only: { elements: [element], radius: header.radius } }];
   });
   return {
     branch,
@@ -162,7 +166,7 @@ function onLine(
     const start = onGenerator(branch, 0, generator.cosine, generator.sine);
     for (const arc of arcs) {
       if (arc.from <= met.s) continue;
-      const near = stretchNear(start, into, arc.only.elements[0] as ArcElement, header.radius);
+      const near = stretchNear(start, into, arc.arc, header.radius);
       if (!near) continue;
       const gap = (at: number) =>
         outside(arc.only, start[0] + at * into[0], start[1] + at * into[1], start[2] + at * into[2]);

@@ -1,5 +1,6 @@
 import { directionAt, type Piece } from '../centreline/index.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
+import { itemAt } from '../items/index.ts';
 import { radians, STRAIGHT_ENOUGH } from '../measure/index.ts';
 import {
   add,
@@ -52,7 +53,7 @@ export function copeOf(
   const axis = end === 'a' ? tube.axis : reversedAxis(tube.axis);
   const into = directionAt(axis, 0);
   const swept = headers.map(({ axis: header, od }) => sweptTube(header, od));
-  const u = squareTo(into, directionNearest(swept[0] as SweptTube, endPoint(axis, 'a')));
+  const u = squareTo(into, directionNearest(itemAt(swept, 0), endPoint(axis, 'a')));
   if (!u)
     return fail(
       'parallel',
@@ -82,7 +83,7 @@ export function copeOf(
 
 /** The point that an axis ends at. */
 export function endPoint(axis: Piece[], end: 'a' | 'b'): Vec3 {
-  const piece = (end === 'a' ? axis[0] : axis[axis.length - 1]) as Piece;
+  const piece = itemAt(axis, end === 'a' ? 0 : -1);
   if (piece.kind === 'straight') return end === 'a' ? piece.from : piece.to;
   const turned = end === 'a' ? piece.radius : rotateAbout(piece.normal, radians(piece.angle), piece.radius);
   return add(piece.centre, turned);
@@ -105,7 +106,7 @@ function profile(approaches: Approach[], radius: number, generators: number): Pr
     const at = { cosine: radius * Math.cos(turn), sine: radius * Math.sin(turn) };
     let [setback, header, part] = [-Infinity, -1, -1];
     for (let i = 0; i < approaches.length; i++) {
-      if (!meets(approaches[i] as Approach, at, met) || met.s <= setback) continue;
+      if (!meets(itemAt(approaches, i), at, met) || met.s <= setback) continue;
       setback = met.s;
       header = i;
       part = met.element;
@@ -169,8 +170,8 @@ function lineUnder(
   });
   const along = directionNearest(header, places[0] ?? end);
   const sorted = [...places].sort((a, b) => dot(a, along) - dot(b, along));
-  const [from, to] = [sorted[0], sorted.at(-1)] as [Vec3, Vec3];
-  if (!from || distance(from, to) < 1e-6) return { from: end, along, bow: Infinity };
+  const [from, to] = [sorted[0], sorted.at(-1)];
+  if (!from || !to || distance(from, to) < 1e-6) return { from: end, along, bow: Infinity };
   const line = unit(subtract(to, from));
   const off = (at: Vec3) => length(cross(subtract(at, from), line));
   return { from, along: line, bow: Math.max(...places.map(off)) };
@@ -180,6 +181,6 @@ function lineUnder(
 function partsOf(profiles: Profile[], header: number): Set<number> {
   const parts = new Set<number>();
   for (const { headers, parts: of } of profiles)
-    for (let k = 0; k < headers.length; k++) if (headers[k] === header) parts.add(of[k] as number);
+    for (let k = 0; k < headers.length; k++) if (headers[k] === header) parts.add(itemAt(of, k));
   return parts;
 }

@@ -1,4 +1,4 @@
-import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
+import { directionAt, lengthOf, type Piece, pointOn } from '../centreline/index.ts';
 import { angleAbout, type Vec3 } from '../space/index.ts';
 import { setbackAt } from './cuts.ts';
 import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
@@ -143,7 +143,7 @@ export function nearestAlong(axis: Piece[], place: Vec3): number {
   let best = { at: 0, gap: Infinity };
   const look = (from: number, to: number, step: number): void => {
     for (let at = Math.max(0, from); at <= Math.min(total, to); at += step) {
-      const [x, y, z] = pointAt(axis, at) as Vec3;
+      const [x, y, z] = pointOn(axis, at);
       const gap = Math.hypot(x - place[0], y - place[1], z - place[2]);
       if (gap < best.gap) best = { at, gap };
     }

@@ -1,5 +1,6 @@
+import { itemAt, tripleOf } from '../items/index.ts';
 import { kept } from '../kept/index.ts';
-import { directionAt, lengthOf, type Piece, pointAt } from '../centreline/index.ts';
+import { directionAt, lengthOf, type Piece, pointOn } from '../centreline/index.ts';
 import { radians } from '../measure/index.ts';
 import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 
@@ -61,10 +62,9 @@ function sweep(axis: Piece[], od: number, ends: 'go-on' | 'closed'): SweptTube {
     return { kind: 'arc', centre: piece.centre, normal, x, y, radius, turn, stop };
   });
   // A bend that starts at the very end still goes on straight beyond it.
-  if (beyond > 0 && first?.kind === 'arc')
-    elements.unshift(ray(pointAt(axis, 0) as Vec3, directionAt(axis, 0), -1));
+  if (beyond > 0 && first?.kind === 'arc') elements.unshift(ray(pointOn(axis, 0), directionAt(axis, 0), -1));
   if (beyond > 0 && last?.kind === 'arc')
-    elements.push(ray(pointAt(axis, lengthOf(axis)) as Vec3, directionAt(axis, lengthOf(axis)), 1));
+    elements.push(ray(pointOn(axis, lengthOf(axis)), directionAt(axis, lengthOf(axis)), 1));
   return { elements, radius: od / 2 };
 }
 
@@ -131,7 +131,7 @@ function offArc(
 
 /** The place of the axis that is nearest to a point; its ends go on straight. */
 export function axisNearest(tube: SweptTube, point: Vec3): Vec3 {
-  const element = tube.elements[nearestElement(tube, point)] as Element;
+  const element = itemAt(tube.elements, nearestElement(tube, point));
   if (element.kind === 'straight') {
     const { from, along, low, high } = element;
     const at = Math.min(Math.max(dot(subtract(point, from), along), low), high);
@@ -152,12 +152,12 @@ function angleOn({ centre, x, y, turn }: Extract<Element, { kind: 'arc' }>, poin
 
 /** The direction of the axis, A → B, where it is nearest to a point; its ends go on straight. Length 1. */
 export function directionNearest(tube: SweptTube, point: Vec3): Vec3 {
-  const element = tube.elements[nearestElement(tube, point)] as Element;
+  const element = itemAt(tube.elements, nearestElement(tube, point));
   if (element.kind === 'straight') return element.along;
   const { normal, x, y } = element;
   const at = angleOn(element, point);
   return cross(
     normal,
-    [0, 1, 2].map((i) => (x[i] ?? 0) * Math.cos(at) + (y[i] ?? 0) * Math.sin(at)) as unknown as Vec3,
+    tripleOf([0, 1, 2] as const, (i) => x[i] * Math.cos(at) + y[i] * Math.sin(at)),
   );
 }

@@ -1,5 +1,6 @@
 import { type Tube } from '../cage/index.ts';
 import { fail, type Outcome, succeed, told } from '../fault/index.ts';
+import { itemAt, pairOf } from '../items/index.ts';
 import { degrees, radians } from '../measure/index.ts';
 import { cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 
@@ -76,7 +77,7 @@ interface Plane {
 
 /** The plane of the tube: through its ends and the corner that stands farthest off the line between them. */
 function planeOf({ points, stamp }: Tube): Outcome<Plane> {
-  const [origin, end] = [points[0] as Vec3, points[points.length - 1] as Vec3];
+  const [origin, end] = [itemAt(points, 0), itemAt(points, -1)];
   const right = unit(subtract(end, origin));
   const off = points.map((point) => {
     const from = subtract(point, origin);
@@ -123,18 +124,20 @@ function endCuts(axis: TrueLine[], half: number): TrueLine[] {
   const cut = (line: TrueLine | undefined, which: 'from' | 'to'): TrueLine[] => {
     if (line?.kind !== 'line') return [];
     const sides = [half, -half].map((side) => offsetLine(line.from, line.to, side));
-    const [a, b] = sides.map((one) => (one.kind === 'line' ? one[which] : ([0, 0] as Flat)));
+    const [a, b] = sides.map((one) => (one.kind === 'line' ? one[which] : ORIGIN));
     return a && b ? [{ kind: 'line', from: a, to: b }] : [];
   };
   return [...cut(first, 'from'), ...cut(last, 'to')];
 }
 
+const ORIGIN: Flat = [0, 0];
+
 /** Moved so that nothing lies left of or below the origin. */
 function moved(outline: FlatOutline): FlatOutline {
   const box = outline.edges.map(boxOf);
-  const low = [0, 1].map((axis) => Math.min(...box.map(([from]) => from[axis as 0 | 1])));
-  const high = [0, 1].map((axis) => Math.max(...box.map(([, to]) => to[axis as 0 | 1])));
-  const [x = 0, y = 0] = low;
+  const low = pairOf([0, 1] as const, (axis) => Math.min(...box.map(([from]) => from[axis])));
+  const high = pairOf([0, 1] as const, (axis) => Math.max(...box.map(([, to]) => to[axis])));
+  const [x, y] = low;
   const shift = (line: TrueLine): TrueLine =>
     line.kind === 'line'
       ? { ...line, from: [line.from[0] - x, line.from[1] - y], to: [line.to[0] - x, line.to[1] - y] }

@@ -1,3 +1,4 @@
+import { itemAt } from '../items/index.ts';
 import { type z } from 'zod';
 import { fail, type Fault, type Outcome, succeed } from './outcome.ts';
 
@@ -7,7 +8,7 @@ type Issue = z.core.$ZodIssue;
 export function check<T>(schema: z.ZodType<T>, data: unknown): Outcome<T> {
   const result = schema.safeParse(data, { reportInput: true });
   if (result.success) return succeed(result.data);
-  return faultOf(result.error.issues[0] as Issue, []);
+  return faultOf(itemAt(result.error.issues, 0), []);
 }
 
 /** Everything that is wrong with unknown data, for a form that speaks at each of its fields. */

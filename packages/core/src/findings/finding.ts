@@ -1,6 +1,6 @@
 import { type FactsOf, type FindingCode } from './codes.ts';
 import { type ThingName } from '../known/index.ts';
-import { type Quantity, valueOf } from '../survey/index.ts';
+import { type Quantity, numberOf } from '../survey/index.ts';
 import { type Remedy } from './remedy.ts';
 import { type RuleSource } from './source.ts';
 
@@ -51,7 +51,7 @@ type None = Record<never, never>;
 
 /** A finding with what is not said left empty. */
 export function finding<Code extends FindingCode>(given: Given<Code>): FindingOf<Code> {
-  const whole = {
+  const whole: Found & { code: Code; facts: object } = {
     member: null,
     feature: null,
     measured: null,
@@ -65,7 +65,8 @@ export function finding<Code extends FindingCode>(given: Given<Code>): FindingOf
     ...given,
   };
   // What is clear needs no mending. That the facts are those of the code was asked of what was given.
-  return { ...whole, ...(given.status === 'clear' ? { remedy: null } : {}) } as unknown as FindingOf<Code>;
+  const remedy = given.status === 'clear' ? null : whole.remedy;
+  return { ...whole, remedy } as FindingOf<Code>;
 }
 
 /** A fact by its name, of whichever code; undefined where it has none of that name. */
@@ -80,6 +81,5 @@ export function textFact(found: Pick<Finding, 'facts'>, name: string): string {
 
 /** A margin as a number, of whichever kind; null where it is none. */
 export function marginOf({ margin }: Pick<Finding, 'margin'>): number | null {
-  if (margin === null || 'text' in margin || 'said' in margin) return null;
-  return valueOf(margin) as number;
+  return margin === null ? null : numberOf(margin);
 }

@@ -1,5 +1,6 @@
+import { itemAt } from '../items/index.ts';
 import { type Joint, type Tube } from '../cage/index.ts';
-import { lengthOf, pointAt } from '../centreline/index.ts';
+import { lengthOf, pointOn } from '../centreline/index.ts';
 import { nearestAlong } from '../cope/index.ts';
 import { type Vec3 } from '../space/index.ts';
 
@@ -28,10 +29,10 @@ function spanOf(tube: Tube, joints: Joint[]): Span {
   let [from, to] = [0, total];
   let longest = -1;
   for (let i = 1; i < places.length; i++) {
-    const [start, end] = [places[i - 1] as number, places[i] as number];
+    const [start, end] = [itemAt(places, i - 1), itemAt(places, i)];
     if (end - start <= longest) continue;
     longest = end - start;
     [from, to] = [start, end];
   }
-  return { from, to, length: to - from, middle: pointAt(tube.axis, (from + to) / 2) as Vec3 };
+  return { from, to, length: to - from, middle: pointOn(tube.axis, (from + to) / 2) };
 }

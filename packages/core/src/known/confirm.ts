@@ -1,3 +1,4 @@
+import { recordOf } from '../items/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { assumedIn } from './restsOn.ts';
 import { type Path } from './thing.ts';
@@ -36,10 +37,9 @@ export function confirmed(plan: Plan, picked: ReadonlySet<string>, { by, on }: C
 function withAt(holder: unknown, [key, ...rest]: Path, value: unknown): unknown {
   if (key === undefined) return value;
   if (typeof key === 'number') {
-    const list = [...((holder as unknown[] | null) ?? [])];
+    const list = Object.values(recordOf(holder));
     list[key] = withAt(list[key], rest, value);
     return list;
   }
-  const record = (holder ?? {}) as Record<string, unknown>;
-  return { ...record, [key]: withAt(record[key], rest, value) };
+  return { ...recordOf(holder), [key]: withAt(recordOf(holder)[key], rest, value) };
 }

@@ -1,3 +1,4 @@
+import { keysOf } from '../items/index.ts';
 import { millimetres } from '../measure/index.ts';
 import { mainHoopOf, type MeasureKey, type Occupant, type Plan } from '../plan/index.ts';
 import { placesOf } from '../occupant/index.ts';
@@ -25,7 +26,7 @@ export function leftOutThings(plan: Plan): AssumedThing[] {
 function measuresLeftOut(plan: Plan): AssumedThing[] {
   const hoop = mainHoopOf(plan);
   if (!hoop) return [];
-  const keys = Object.keys(TAKEN_FOR_NOTHING) as (keyof typeof TAKEN_FOR_NOTHING)[];
+  const keys = keysOf(TAKEN_FOR_NOTHING);
   return keys
     .filter((key) => plan.survey.measures[key] === undefined)
     .filter((key) => key !== 'pillarTilt' || hoop.tilt === null)

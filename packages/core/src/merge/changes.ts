@@ -1,4 +1,4 @@
-import { entriesOf, type FieldPath, isObject, isSameData, type Json, keysOf } from './json.ts';
+import { entriesOf, type FieldPath, isObject, isSameData, type Json, keysIn } from './json.ts';
 
 /** One field in which two documents differ; `undefined` on the side that has no such field. */
 export interface FieldChange {
@@ -11,7 +11,7 @@ export interface FieldChange {
 export function changesBetween(from: Json, to: Json, path: FieldPath = []): FieldChange[] {
   if (isSameData(from, to)) return [];
   if (isObject(from) && isObject(to) && !('typed' in from))
-    return keysOf(from, to).flatMap((key) => changesBetween(from[key], to[key], [...path, key]));
+    return keysIn(from, to).flatMap((key) => changesBetween(from[key], to[key], [...path, key]));
   const [before, after] = [entriesOf(path, from), entriesOf(path, to)];
   if (before && after) {
     const ids = [...new Set([...before.keys(), ...after.keys()])];

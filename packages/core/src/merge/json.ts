@@ -17,12 +17,12 @@ export function isSameData(a: Json, b: Json): boolean {
   if (Array.isArray(a) && Array.isArray(b))
     return a.length === b.length && a.every((one, i) => isSameData(one, b[i]));
   if (!isObject(a) || !isObject(b)) return false;
-  const keys = keysOf(a, b);
+  const keys = keysIn(a, b);
   return keys.every((key) => isSameData(a[key], b[key]));
 }
 
 /** The keys of several objects, each once, in the order in which they first stand. */
-export const keysOf = (...objects: Record<string, Json>[]): string[] => [
+export const keysIn = (...objects: Record<string, Json>[]): string[] => [
   ...new Set(objects.flatMap((one) => Object.keys(one))),
 ];
 

@@ -1,3 +1,4 @@
+import { recordOf } from '../items/index.ts';
 import { type Plan, readPlan } from '../plan/index.ts';
 import { entriesOf, type FieldPath, fieldKey, type Json } from './json.ts';
 import { idsIn, namedIn } from './references.ts';
@@ -97,14 +98,14 @@ function goneYetNamed(base: Plan, mine: Plan, theirs: Plan, merged: Json): PlanC
 /** What stands at a path of ids; undefined where there is nothing. */
 export function valueAtPath(document: Json, path: FieldPath): Json {
   return path.reduce<Json>((at, key, i) => {
-    if (!Array.isArray(at)) return (at as Record<string, Json> | undefined | null)?.[key];
-    return entriesOf(path.slice(0, i), at)?.get(key) ?? (at as Json[])[Number(key)];
+    const entry = Array.isArray(at) ? entriesOf(path.slice(0, i), at)?.get(key) : undefined;
+    return entry ?? recordOf(at)[key];
   }, document);
 }
 
 /** The key of the record that a JSON pointer leads into; null where it leads into none. */
 function recordAt(document: Json, pointer: string): string | null {
   const [list = '', place = ''] = pointer.split('/').slice(1);
-  const record = (document as Record<string, Json[]>)[list]?.[Number(place)] as { id?: string } | undefined;
-  return record?.id === undefined ? null : fieldKey([list, record.id]);
+  const { id } = recordOf(recordOf(recordOf(document)[list])[place]);
+  return typeof id === 'string' ? fieldKey([list, id]) : null;
 }

@@ -1,4 +1,4 @@
-import { entriesOf, type FieldPath, fieldKey, isObject, isSameData, type Json, keysOf } from './json.ts';
+import { entriesOf, type FieldPath, fieldKey, isObject, isSameData, type Json, keysIn } from './json.ts';
 
 /** Whose change it is. */
 export type MergeSide = 'mine' | 'theirs';
@@ -65,7 +65,7 @@ function areOfOneKind(path: FieldPath, ...sides: Record<string, Json>[]): boolea
   if ('typed' in first) return false;
   if (OPEN_RECORDS.has(path.at(-1) ?? '')) return true;
   return sides.every(
-    (one) => keysOf(first, one).length === Object.keys(first).length && one.kind === first.kind,
+    (one) => keysIn(first, one).length === Object.keys(first).length && one.kind === first.kind,
   );
 }
 
@@ -77,7 +77,7 @@ function mergeObjects(
   merging: Merging,
 ): Json {
   const merged: Record<string, Json> = {};
-  for (const key of keysOf(mine, theirs)) {
+  for (const key of keysIn(mine, theirs)) {
     const value = mergeAt([...path, key], base[key], mine[key], theirs[key], merging);
     if (value !== undefined) merged[key] = value;
   }

@@ -1,6 +1,7 @@
+import { itemAt } from '../items/index.ts';
 import { type Said } from '../fault/index.ts';
 import { HELMET_RADIUS, helmetGap, placeOf, type Tube } from '../cage/index.ts';
-import { arcsIn, crossingsOf, directionAt, highestOf, lengthOf, pointAt } from '../centreline/index.ts';
+import { arcsIn, crossingsOf, directionAt, highestOf, lengthOf, pointOn } from '../centreline/index.ts';
 import { type Occupant, type Role } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { carriedByBack, seatPoses } from './seat.ts';
@@ -81,11 +82,11 @@ function frontTopOf(tube: Tube): Vec3 {
   const corners = arcsIn(tube.axis)
     .map((arc) => topOf({ ...tube, axis: [arc] }))
     .filter((corner) => corner[2] > top[2] - CORNER_FALL);
-  const ends = [tube.points[0], tube.points.at(-1)] as [Vec3, Vec3];
-  const foremost = ends[0][0] > ends[1][0] ? ends[0] : ends[1];
-  const [first, ...more] =
-    corners.length > 0 ? corners : [[foremost[0], foremost[1], foremost[2] + tube.od / 2] as Vec3];
-  return more.reduce((best, one) => (one[0] > best[0] ? one : best), first as Vec3);
+  const [first, ...more] = corners;
+  if (first) return more.reduce((best, one) => (one[0] > best[0] ? one : best), first);
+  const ends = [itemAt(tube.points, 0), itemAt(tube.points, -1)] as const;
+  const [x, y, z] = ends[0][0] > ends[1][0] ? ends[0] : ends[1];
+  return [x, y, z + tube.od / 2];
 }
 
 const heightOnLine = (from: Vec3, to: Vec3, x: number): number =>
@@ -97,14 +98,14 @@ function behindRearFace([x, , z]: Vec3, { axis, od }: Tube): number {
   const [crossed] = crossingsOf(axis, (at) => at[2] - height);
   // Above the hoop or below its feet it is judged by the nearer of the two.
   const along = crossed ?? nearestHeight(axis, height);
-  const at = pointAt(axis, along) as Vec3;
+  const at = pointOn(axis, along);
   const lean = leanAt(axis, along);
   const ahead = (x - (at[0] + (height - at[2]) * lean)) / Math.hypot(1, lean);
   return HELMET_RADIUS - ahead - od / 2;
 }
 
 function nearestHeight(axis: Tube['axis'], height: number): number {
-  const foot = pointAt(axis, 0) as Vec3;
+  const foot = pointOn(axis, 0);
   if (height < foot[2]) return 0;
   const top = highestOf(axis);
   return crossingsOf(axis, (at) => at[1] - top[1])[0] ?? lengthOf(axis) / 2;
@@ -114,6 +115,6 @@ function nearestHeight(axis: Tube['axis'], height: number): number {
 function leanAt(axis: Tube['axis'], along: number): number {
   const [dx, , dz] = directionAt(axis, along);
   if (Math.abs(dz) > 0.2) return dx / dz;
-  const [foot, at] = [pointAt(axis, 0) as Vec3, pointAt(axis, along) as Vec3];
+  const [foot, at] = [pointOn(axis, 0), pointOn(axis, along)];
   return at[2] - foot[2] < 1 ? 0 : (at[0] - foot[0]) / (at[2] - foot[2]);
 }

@@ -1,9 +1,9 @@
+import { itemAt } from '../items/index.ts';
 import { areApart, boxOf, type Tube } from '../cage/index.ts';
-import { lengthOf, pointAt } from '../centreline/index.ts';
+import { lengthOf, pointOn } from '../centreline/index.ts';
 import { kept } from '../kept/index.ts';
 import { intervalsBelow } from '../measure/index.ts';
 import { type Cockpit } from '../plan/index.ts';
-import { type Vec3 } from '../space/index.ts';
 import { type Body, type BodyPart, type Volume } from './body.ts';
 import { gapToPoint } from './room.ts';
 
@@ -61,7 +61,7 @@ export function paddingList(bodies: Body[], tubes: Tube[], cockpit: Cockpit): St
 const stretchesWithin = kept((tube: Tube, volumes: Volume[], whose: string[], reaches: number[]): Stretch[] =>
   merged(
     volumes.flatMap((volume, i) =>
-      stretchesOf({ volume, who: whose[i] as string, reach: reaches[i] as number }, tube),
+      stretchesOf({ volume, who: itemAt(whose, i), reach: itemAt(reaches, i) }, tube),
     ),
   ),
 );
@@ -69,8 +69,7 @@ const stretchesWithin = kept((tube: Tube, volumes: Volume[], whose: string[], re
 /** Where one part of a body reaches a tube. */
 function stretchesOf({ volume, who, reach }: Reach, tube: Tube): Stretch[] {
   const total = lengthOf(tube.axis);
-  const beyond = (along: number) =>
-    gapToPoint(volume, pointAt(tube.axis, along) as Vec3) - tube.od / 2 - reach;
+  const beyond = (along: number) => gapToPoint(volume, pointOn(tube.axis, along)) - tube.od / 2 - reach;
   return intervalsBelow(0, total, Math.max(1, Math.ceil(total / SPACING)), beyond).map(([from, to]) => ({
     member: tube.member,
     piece: tube.piece,

@@ -1,3 +1,4 @@
+import { itemAt } from '../items/index.ts';
 import { placeAcross, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { keptPair } from '../kept/index.ts';
@@ -75,7 +76,7 @@ function fromRay([dx, dy, dz]: Vec3, from: Vec3, to: Vec3): number {
 const beyondTube = ({ tube, line }: Seen, direction: Vec3): number => {
   let least = Infinity;
   for (let i = 1; i < line.length; i++)
-    least = Math.min(least, fromRay(direction, line[i - 1] as Vec3, line[i] as Vec3));
+    least = Math.min(least, fromRay(direction, itemAt(line, i - 1), itemAt(line, i)));
   // What is wholly behind the eye is far from every ray, and finite, so that edges can be closed in on.
   return Math.min(Math.sqrt(least), BEHIND) - tube.od / 2;
 };

@@ -1,3 +1,4 @@
+import { keysOf } from '../items/index.ts';
 import { type CarSide } from './members/attachment.ts';
 
 /** What a survey measure is: its kind, which side it belongs to, and whether a hoop can do without it. */
@@ -98,7 +99,7 @@ export const MEASURES = {
 /** A measure of the car. */
 export type MeasureKey = keyof typeof MEASURES;
 /** All measures, in the order in which they are asked for. */
-export const MEASURE_KEYS = Object.keys(MEASURES) as MeasureKey[];
+export const MEASURE_KEYS = keysOf(MEASURES);
 
 type KeysOfKind<K extends MeasureMeaning['kind']> = {
   [Key in MeasureKey]: (typeof MEASURES)[Key]['kind'] extends K ? Key : never;

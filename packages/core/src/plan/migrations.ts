@@ -4,7 +4,8 @@ type Migration = (document: Document) => Document;
 /** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
 export const migrations: Migration[] = [barsWithShapes, copingSettings, peopleWithBodies, figuresKnown];
 
-const list = (value: unknown): Document[] => (Array.isArray(value) ? (value as Document[]) : []);
+const record = (value: unknown): Document => (value ?? {}) as Document;
+const list = (value: unknown): Document[] => (Array.isArray(value) ? value.map(record) : []);
 
 /** 1 → 2: a bar's points became one shape among others; plates, panels and points say more. */
 function barsWithShapes(old: Document): Document {
@@ -13,13 +14,13 @@ function barsWithShapes(old: Document): Document {
   const barFrom = ({ via, right, ...bar }: Document): Document => ({
     ...bar,
     shape: through(via),
-    right: right ? rightFrom(right as Document) : null,
+    right: right ? rightFrom(record(right)) : null,
     offset: [nothing, nothing, nothing],
     existing: false,
     cut: { a: nothing, b: nothing },
   });
   const rightFrom = ({ via, ...ends }: Document): Document => ({ ...ends, shape: via ? through(via) : null });
-  const survey = (old.survey ?? {}) as Document;
+  const survey = record(old.survey);
   return {
     ...old,
     version: 2,
@@ -50,7 +51,7 @@ function barsWithShapes(old: Document): Document {
 
 /** 2 → 3: the shop's way of coping and ends that are ticked off; roof, year and the editions that a job is tied to. */
 function copingSettings(old: Document): Document {
-  const brief = (old.brief ?? {}) as Document;
+  const brief = record(old.brief);
   return {
     ...old,
     version: 3,
@@ -80,7 +81,7 @@ function copingSettings(old: Document): Document {
 /** 3 → 4: bodies and lap belts, what is kept between people and tubes, when an answer was given, what each plate is on. */
 function peopleWithBodies(old: Document): Document {
   const length = (mm: number) => ({ mm, typed: `${mm} mm` });
-  const answers = Object.entries((old.answers ?? {}) as Record<string, Document>);
+  const answers = Object.entries(record(old.answers)).map(([key, one]) => [key, record(one)] as const);
   return {
     ...old,
     version: 4,
@@ -91,8 +92,8 @@ function peopleWithBodies(old: Document): Document {
       body: { eye: null, hip: null, knee: null, elbow: null, shoulderWidth: null, seatWidth: null },
       lap: { left: null, right: null },
     })),
-    coping: { ...(old.coping as Document), bodyRoom: length(50) },
-    harness: { ...(old.harness as Document), worn: true, longestSpan: length(1000) },
+    coping: { ...record(old.coping), bodyRoom: length(50) },
+    harness: { ...record(old.harness), worn: true, longestSpan: length(1000) },
     cockpit: {
       padding: length(25),
       helmetReach: length(150),
@@ -110,7 +111,7 @@ function peopleWithBodies(old: Document): Document {
  * readings that contradict each other the one that is not trusted is named: the roof's width may be it too.
  */
 function figuresKnown(old: Document): Document {
-  const { trust, ...survey } = (old.survey ?? {}) as Document;
+  const { trust, ...survey } = record(old.survey);
   const distrusted = trust === 'widths' ? 'protractor' : trust === 'protractor' ? 'lower-width' : null;
   return { ...old, version: 5, proposalsMarked: false, survey: { ...survey, distrusted } };
 }

@@ -1,3 +1,4 @@
+import { recordOf } from '../items/index.ts';
 import { z } from 'zod';
 import { between, check, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
 import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
@@ -84,7 +85,7 @@ export type Plan = z.infer<typeof planSchema>;
 export function readPlan(data: unknown): Outcome<Plan> {
   if (data === null || typeof data !== 'object' || Array.isArray(data))
     return fail('not-an-object', '', 'a plan is one JSON object');
-  const document = data as Record<string, unknown>;
+  const document = recordOf(data);
   if (document.format !== PLAN_FORMAT)
     return fail('wrong-format', '/format', `this is no plan of Gyrus: the format must be "${PLAN_FORMAT}"`);
   const { version } = document;

@@ -1,3 +1,4 @@
+import { recordOf } from '../items/index.ts';
 import { type z } from 'zod';
 import { type Outcome, succeed } from '../fault/index.ts';
 import { member } from './members/member.ts';
@@ -60,8 +61,8 @@ export function planReader(most = MOST_KEPT): (data: unknown) => Outcome<ReadPla
   };
   return (data) => {
     // A plan of another version is migrated; one with a fault is told where: both take the long way.
-    const plan = data as Readonly<Record<string, unknown>> | null | undefined;
-    if (plan?.version !== PLAN_VERSION || !hasItsKeys(plan)) return longWay(data);
+    const plan = recordOf(data);
+    if (plan.version !== PLAN_VERSION || !hasItsKeys(plan)) return longWay(data);
     const texts: string[] = [];
     for (const key of KEYS) {
       const text = JSON.stringify(plan[key]);

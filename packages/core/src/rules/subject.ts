@@ -1,3 +1,4 @@
+import { itemAt } from '../items/index.ts';
 import { keptPair } from '../kept/index.ts';
 import {
   type BendSheet,
@@ -102,7 +103,7 @@ export interface BarEnd {
 
 /** Both ends of a whole bar. */
 export const endsOf = ({ tubes }: WholeBar): { a: BarEnd; b: BarEnd } => {
-  const last = tubes.at(-1) as Tube;
+  const last = itemAt(tubes, -1);
   return {
     a: { tube: tubes[0], end: 'a', at: endOf(tubes[0], 'a') },
     b: { tube: last, end: 'b', at: endOf(last, 'b') },
@@ -115,7 +116,7 @@ export const pointsOf = ({ tubes }: WholeBar): Vec3[] =>
 
 /** An end of a tube by its name. */
 export const endOf = ({ points }: Tube, end: 'a' | 'b'): Vec3 =>
-  points[end === 'a' ? 0 : points.length - 1] as Vec3;
+  itemAt(points, end === 'a' ? 0 : points.length - 1);
 
 /** Ends of a tube that stand on no other tube: its feet. */
 export const feetOf = (tube: Tube, joints: Joint[]): ('a' | 'b')[] =>

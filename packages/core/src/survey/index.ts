@@ -8,7 +8,7 @@ export {
 } from './axis.ts';
 export { type Contradiction, contradictions, type MeasuringError, sectionWithout } from './contradiction.ts';
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
-export { type Quantity, valueOf } from './quantity.ts';
+export { type Quantity, numberOf, valueOf } from './quantity.ts';
 export {
   asymmetry,
   type MeasuredSection,

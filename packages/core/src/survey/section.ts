@@ -7,6 +7,8 @@ import {
   MEASURES,
   type Survey,
 } from '../plan/index.ts';
+import { isKeyOf } from '../items/index.ts';
+import { numberOf } from './quantity.ts';
 
 /** One side of the car's section, half widths from the centre line. mm and degrees; null where not measured. */
 export interface WallSide {
@@ -41,14 +43,19 @@ export function readSection({ measures }: Survey): SectionReading {
   const missing = missingMeasures({ measures });
   if (missing.length > 0) return { missing };
   const mm = (key: LengthKey) => measures[key]?.mm ?? null;
+  const needed = (key: LengthKey): number => {
+    const found = mm(key);
+    if (found === null) throw new RangeError(`${key} is missing, and was not told`);
+    return found;
+  };
   const deg = (key: AngleKey) => measures[key]?.deg ?? null;
   const side = (name: CarSide): WallSide => {
     const at = name === 'left' ? 'Left' : 'Right';
     return {
       side: name,
-      floor: mm(`halfWidthFloor${at}`) as number,
+      floor: needed(`halfWidthFloor${at}`),
       lean: mm(`halfWidthLean${at}`),
-      roof: mm(`halfWidthRoof${at}`) as number,
+      roof: needed(`halfWidthRoof${at}`),
       corner: mm(`headlinerCorner${at}`),
       protractor: deg(`wallLean${at}`),
       floorSlope: deg(`floorSlope${at}`) ?? 0,
@@ -60,7 +67,7 @@ export function readSection({ measures }: Survey): SectionReading {
       left: side('left'),
       right: side('right'),
       leanHeight: mm('leanHeight'),
-      headliner: mm('headlinerCentre') as number,
+      headliner: needed('headlinerCentre'),
       tilt: deg('pillarTilt') ?? 0,
     },
   };
@@ -80,11 +87,10 @@ export function missingMeasures({ measures }: Pick<Survey, 'measures'>): Measure
 
 /** Right minus left of every measure taken on both sides: the car is never quite symmetric. mm or degrees. */
 export function asymmetry({ measures }: Pick<Survey, 'measures'>): { key: MeasureKey; difference: number }[] {
+  const value = (key: MeasureKey) => (measures[key] ? numberOf(measures[key]) : null);
   return MEASURE_KEYS.filter((key) => key.endsWith('Left')).flatMap((key) => {
-    const left = measures[key];
-    const right = measures[key.replace(/Left$/, 'Right') as MeasureKey];
-    if (!left || !right) return [];
-    const value = (one: object) => ('mm' in one ? (one.mm as number) : (one as { deg: number }).deg);
-    return [{ key, difference: value(right) - value(left) }];
+    const other = key.replace(/Left$/, 'Right');
+    const [left, right] = [value(key), isKeyOf(MEASURES, other) ? value(other) : null];
+    return left === null || right === null ? [] : [{ key, difference: right - left }];
   });
 }

@@ -15,6 +15,8 @@ import {
   under,
   type Unit,
   type Via,
+  itemAt,
+  tripleOf,
 } from '@gyrus/core';
 import Papa from 'papaparse';
 
@@ -78,7 +80,7 @@ export function readTakeOff(text: string, unit: Unit): Outcome<TakeOffList> {
 
 function bendsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit): Outcome<TakeOffList> {
   const cell = (row: string[], column: Column) => row[columns.indexOf(column)] ?? '';
-  const last = body[body.length - 1] as string[];
+  const last = itemAt(body, -1);
   const hasTail = cell(last, 'angle') === '';
   const rows = collect(
     (hasTail ? body.slice(0, -1) : body).map((row, i): Outcome<TakeOffRow> =>
@@ -127,8 +129,8 @@ function pointsFrom(body: string[][], columns: (Column | undefined)[], unit: Uni
           (['x', 'y', 'z'] as const).map((axis) => lengthIn(row[columns.indexOf(axis)] ?? '', unit)),
         );
         if (!axes.ok) return axes;
-        const [x, y, z] = axes.value as [Length, Length, Length];
-        return succeed({ feature: `bend-${letters(i)}`, at: [x, y, z] });
+        const at = tripleOf([0, 1, 2], (axis) => itemAt(axes.value, axis));
+        return succeed({ feature: `bend-${letters(i)}`, at });
       }),
     ),
   );
@@ -137,7 +139,7 @@ function pointsFrom(body: string[][], columns: (Column | undefined)[], unit: Uni
 
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 const letters = (i: number): string =>
-  i < LETTERS.length ? (LETTERS[i] as string) : `${letters(Math.floor(i / 26) - 1)}-${LETTERS[i % 26]}`;
+  i < LETTERS.length ? LETTERS.charAt(i) : `${letters(Math.floor(i / 26) - 1)}-${LETTERS[i % 26]}`;
 
 /** A fault says in which row, counted as people do. */
 function inRow<T>(row: number, read: () => Outcome<T>): Outcome<T> {

@@ -245,7 +245,7 @@ function below(
   const rests = assumedIn(request.plan).ofSheet(sheet.member);
   const said: [string, TextStyle][] = [
     ...(rests.length > 0
-      ? [[sheetRestsWords(rests.map(({ name }) => name)), LOUD] as [string, TextStyle]]
+      ? [[sheetRestsWords(rests.map(({ name }) => name)), LOUD] satisfies [string, TextStyle]]
       : []),
     ...[...checksOf(answer, style), ...CAUTIONS].map((text): [string, TextStyle] => [text, BODY]),
     [countsOf(findings), STRONG],

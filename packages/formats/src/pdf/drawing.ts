@@ -1,4 +1,4 @@
-import { type Drawing, type Point, type Shape } from '@gyrus/core';
+import { type Drawing, type Point, type Shape, itemAt } from '@gyrus/core';
 import { paperTheme, type Stroke } from '../svg/theme.ts';
 import { hatchLines, headPoints, pointerPoints } from '../svg/tree.ts';
 import { type Doc, writeText } from './page.ts';
@@ -51,7 +51,7 @@ function drawShape(doc: Doc, shape: Shape): void {
 function polygon(doc: Doc, shape: Extract<Shape, { kind: 'polygon' }>): void {
   const pen = paperTheme.pens[shape.pen];
   if (pen.fill !== 'none') fill(doc, shape.points, pen.fill);
-  stroke(doc, [...shape.points, shape.points[0] as Point], pen);
+  stroke(doc, [...shape.points, itemAt(shape.points, 0)], pen);
   if (shape.hatched)
     for (const line of hatchLines(shape.points))
       stroke(doc, line, { stroke: pen.hatch ?? pen.stroke, width: 0.6, fill: 'none' });

@@ -1,4 +1,4 @@
-import { type FlatOutline, onArc, radians, type TrueLine } from '@gyrus/core';
+import { type FlatOutline, onArc, radians, type TrueLine, pairOf } from '@gyrus/core';
 import { type Doc, newDocument, type Paper, paperSize, writeText } from './page.ts';
 import { checkBar, MM, placeOutline } from './trueSize.ts';
 
@@ -47,7 +47,7 @@ export function tilePages(doc: Doc, request: Omit<OutlineRequest, 'printed'>): v
 
 /** As few pages as hold the outline with a shared strip between neighbours. */
 export function tilingOf({ width, height }: Pick<FlatOutline, 'width' | 'height'>, paper: Paper): Tiling {
-  const [pageWidth, pageHeight] = paperSize[paper].map((points) => points / MM) as [number, number];
+  const [pageWidth, pageHeight] = pairOf(paperSize[paper], (points) => points / MM);
   const step: [number, number] = [pageWidth - 2 * MARGIN - OVERLAP, pageHeight - 2 * MARGIN - OVERLAP];
   const count = (size: number, one: number) => Math.max(1, Math.ceil((size - OVERLAP) / one));
   return { columns: count(width, step[0]), rows: count(height, step[1]), step };

@@ -32,7 +32,7 @@ export interface TextStyle {
   anchor?: 'start' | 'middle' | 'end';
 }
 
-const FRACTION = { features: ['frac', 'tnum'] as ('frac' | 'tnum')[] };
+const FRACTION = { features: ['frac', 'tnum'] } satisfies PDFKit.Mixins.TextOptions;
 
 /** Writes one line with its baseline at y, fractions typeset; returns the width it took. Points. */
 export function writeText(doc: Doc, text: string, x: number, y: number, style: TextStyle): number {

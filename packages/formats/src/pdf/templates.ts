@@ -1,4 +1,4 @@
-import { type FlatOutline } from '@gyrus/core';
+import { type FlatOutline, pairOf } from '@gyrus/core';
 import ShelfPack from '@mapbox/shelf-pack';
 import { CHECK_BAR, MARGIN, tilePages } from './outline.ts';
 import { type Doc, type Paper, paperSize, writeText } from './page.ts';
@@ -18,7 +18,7 @@ interface Placed {
 
 /** The free part of a page. mm */
 const roomOf = (paper: Paper): [number, number] => {
-  const [width, height] = paperSize[paper].map((points) => points / MM) as [number, number];
+  const [width, height] = pairOf(paperSize[paper], (points) => points / MM);
   return [width - 2 * MARGIN, height - 2 * MARGIN];
 };
 

@@ -1,11 +1,4 @@
-import {
-  type FieldPath,
-  type LengthStyle,
-  MEASURES,
-  type MeasureKey,
-  type Plan,
-  valueAtPath,
-} from '@gyrus/core';
+import { type FieldPath, type LengthStyle, MEASURES, type Plan, valueAtPath, isKeyOf } from '@gyrus/core';
 import { featureName } from './feature.ts';
 import { quantityWords } from './findings/finding.ts';
 import { roleWords } from './role.ts';
@@ -70,7 +63,7 @@ const BARE = new Set(['brief', 'units', 'harness', 'cockpit', 'coping', 'weldPos
 const HEADS: Record<string, string> = { measuringError: 'what tape and protractor are trusted to' };
 
 function surveyWords([, list = '', key = '', ...rest]: FieldPath, plans: readonly Plan[]): string {
-  if (list === 'measures') return key in MEASURES ? MEASURES[key as MeasureKey].label : keyWords(key);
+  if (list === 'measures') return isKeyOf(MEASURES, key) ? MEASURES[key].label : keyWords(key);
   if (list === 'distrusted') return 'which reading is not trusted';
   if (list in SURVEY_RECORDS && key !== '') {
     const name = nameOf(firstAt(['survey', list, key], plans)) || key;

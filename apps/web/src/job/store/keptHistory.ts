@@ -1,4 +1,4 @@
-import { type Plan } from '@gyrus/core';
+import { type Plan, itemAt } from '@gyrus/core';
 import fastJsonPatch, { type Operation } from 'fast-json-patch';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { produce } from 'immer';
@@ -32,7 +32,7 @@ const stepped = (plan: Plan, steps: Operation[]): Plan =>
 export const asKept = ({ past, present, future }: History<Plan>): KeptHistory => ({
   present,
   past: past.map((plan, i) => stepsTo(past[i + 1] ?? present, plan)),
-  future: future.map((plan, i) => stepsTo(i === 0 ? present : (future[i - 1] as Plan), plan)),
+  future: future.map((plan, i) => stepsTo(i === 0 ? present : itemAt(future, i - 1), plan)),
 });
 
 /** The history back from its differences, where it still leads from the plan on screen; null where it does not. */

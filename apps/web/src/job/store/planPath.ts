@@ -1,4 +1,4 @@
-import { type Plan } from '@gyrus/core';
+import { type Plan, recordOf } from '@gyrus/core';
 import { type Draft } from 'immer';
 
 type Key = string | number;
@@ -59,10 +59,8 @@ export const wayTo =
   (at: WayTo<R, V>): Way<V | null> =>
     at as unknown as Way<V | null>;
 
-type Holder = Record<Key, unknown>;
-
 const holderAt = (from: unknown, keys: readonly Key[]): unknown =>
-  keys.reduce<unknown>((holder, key) => (holder as Holder | null | undefined)?.[key], from);
+  keys.reduce((holder, key) => recordOf(holder)[key], from);
 
 /** What stands at a path; undefined where a part of the way is missing. */
 export const valueAt = <V>(plan: Plan | Draft<Plan>, at: PlanPath<V>): V | undefined =>
@@ -70,7 +68,8 @@ export const valueAt = <V>(plan: Plan | Draft<Plan>, at: PlanPath<V>): V | undef
 
 /** Puts a value at a path of a plan being edited; nothing happens where the way there is gone. */
 export function setAt<V>(plan: Draft<Plan>, at: PlanPath<V>, value: NoInfer<V>): void {
-  const holder = holderAt(plan, at.slice(0, -1)) as Holder | null | undefined;
-  const key = at[at.length - 1];
-  if (holder && key !== undefined) holder[key] = value;
+  const holder = holderAt(plan, at.slice(0, -1));
+  const key = at.at(-1);
+  if (typeof holder === 'object' && holder !== null && key !== undefined)
+    Object.assign(holder, { [key]: value });
 }

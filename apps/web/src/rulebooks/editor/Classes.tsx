@@ -1,4 +1,4 @@
-import { type Fault, type RuleBook } from '@gyrus/core';
+import { type Fault, type RuleBook, itemAt } from '@gyrus/core';
 import { useState } from 'react';
 import { newId } from '../../job/fields/fresh.ts';
 import { Button } from '../../shared/frame/Button.tsx';
@@ -7,8 +7,6 @@ import { TextField } from '../../shared/fields/TextField.tsx';
 import { onlyIn, TAKE_THEM, withoutClass, withRulesOf } from './draft/classEdits.ts';
 import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './draft/useBookDraft.ts';
-
-type BookClass = RuleBook['classes'][number];
 
 /** The classes of a book, by their names. */
 export function Classes({ faults }: { faults: Fault[] }) {
@@ -44,7 +42,7 @@ export function Classes({ faults }: { faults: Fault[] }) {
 function TakeOutClass({ at }: { at: number }) {
   const { book, edit } = useBookDraft();
   const [moveTo, setMoveTo] = useState(TAKE_THEM);
-  const own = book.classes[at] as BookClass;
+  const own = itemAt(book.classes, at);
   const name = own.title.trim() || `class ${at + 1}`;
   const depending = onlyIn(book, own.id);
   const others = book.classes.filter(({ id }) => id !== own.id);

@@ -1,4 +1,4 @@
-import { type Rule } from '@gyrus/core';
+import { type Rule, itemAt } from '@gyrus/core';
 import { ROLE_GROUPS, roleWords, RULED_ROLES } from '@gyrus/formats';
 import { ListChecks } from 'lucide-react';
 import { Popover } from 'radix-ui';
@@ -22,7 +22,7 @@ const sameRoles = (a: readonly Role[], b: readonly Role[]): boolean =>
 function chosenOf(value: readonly Role[]): string {
   const group = Object.entries(ROLE_GROUPS).find(([, roles]) => sameRoles(value, roles));
   if (group) return groupValue(group[0]);
-  return value.length === 1 ? (value[0] as Role) : SEVERAL;
+  return value.length === 1 ? itemAt(value, 0) : SEVERAL;
 }
 
 /** Which members a rule or a row is about: one, a group that books speak of together, or picked one by one. */

@@ -1,18 +1,15 @@
 import { type Fault, type Rule, type RuleCheck } from '@gyrus/core';
-import { blanksOf, bookBlankWords, checkForms, figuresUncovered } from '@gyrus/formats';
-import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
+import { blanksOf, bookBlankWords, CHECK_KINDS, checkForms, figuresUncovered } from '@gyrus/formats';
 import { Fragment } from 'react';
-import { newId } from '../../job/fields/fresh.ts';
-import { Button } from '../../shared/frame/Button.tsx';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { Blank } from './Blank.tsx';
 import { RolesField } from './RolesField.tsx';
+import { RuleButtons } from './RuleButtons.tsx';
 import { RuleWhen } from './RuleWhen.tsx';
-import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './draft/useBookDraft.ts';
 
-const KINDS = Object.entries(checkForms).map(([value, { name }]) => ({ value, text: name }));
+const KINDS = CHECK_KINDS.map((kind) => ({ value: kind, text: checkForms[kind].name }));
 
 interface RuleFormProps {
   rule: Rule;
@@ -32,7 +29,6 @@ export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
     });
   const faultAt = (field: string) =>
     faults.find(({ path }) => path.startsWith(`/rules/${at}/${field}`))?.message;
-  const form = checkForms[rule.check.kind];
   const name = `Rule ${at + 1}`;
   return (
     <li
@@ -58,46 +54,62 @@ export function RuleForm({ rule, at, faults, isNew }: RuleFormProps) {
         />
         <RuleButtons rule={rule} at={at} />
       </div>
-      <div className="flex flex-wrap items-end gap-3">
-        <div className="min-w-0">
-          <div className="text-quiet mb-1 text-sm">is about</div>
-          <RolesField
-            label={`${name} is about`}
-            value={rule.roles}
-            onChange={(roles) => set((own) => void (own.roles = roles))}
-          />
-        </div>
-        <SelectField
-          label="what is checked"
-          value={rule.check.kind}
-          options={KINDS}
-          onChange={(event) =>
-            set((own) => void (own.check = checkForms[event.target.value as RuleCheck['kind']].fresh))
-          }
-        />
-      </div>
+      <AboutAndKind rule={rule} name={name} set={set} />
       {faultAt('roles') && <p className="text-out text-sm font-semibold">{faultAt('roles')}</p>}
       {/* Another kind has blanks of its own. */}
-      <div key={rule.check.kind} className="flex flex-wrap items-center gap-x-2 gap-y-2 text-lg">
-        {form.sentence.map((part, i) =>
-          typeof part === 'string' ? (
-            <span key={i}>{part}</span>
-          ) : part.when?.(rule.check) === false ? (
-            <Fragment key={i} />
-          ) : (
-            <Blank
-              key={i}
-              blank={part}
-              check={rule.check}
-              set={(value) => set((own) => void ((own.check as Record<string, unknown>)[part.at] = value))}
-            />
-          ),
-        )}
-      </div>
+      <CheckSentence key={rule.check.kind} check={rule.check} set={set} />
       <CheckFaults rule={rule} faults={faults} at={at} />
       <Uncovered rule={rule} faults={faults} />
       <RuleWhen rule={rule} at={at} faults={faults} />
     </li>
+  );
+}
+
+type SetRule = (change: (rule: Rule) => void) => void;
+
+function AboutAndKind({ rule, name, set }: { rule: Rule; name: string; set: SetRule }) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <div className="min-w-0">
+        <div className="text-quiet mb-1 text-sm">is about</div>
+        <RolesField
+          label={`${name} is about`}
+          value={rule.roles}
+          onChange={(roles) => set((own) => void (own.roles = roles))}
+        />
+      </div>
+      <SelectField
+        label="what is checked"
+        value={rule.check.kind}
+        options={KINDS}
+        onChange={(event) => {
+          const next = CHECK_KINDS.find((kind) => kind === event.target.value);
+          if (next) set((own) => void (own.check = checkForms[next].fresh));
+        }}
+      />
+    </div>
+  );
+}
+
+/** The check as a sentence, with its blanks to fill. */
+function CheckSentence({ check, set }: { check: RuleCheck; set: SetRule }) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-2 text-lg">
+      {checkForms[check.kind].sentence.map((part, i) =>
+        typeof part === 'string' ? (
+          <span key={i}>{part}</span>
+        ) : part.when?.(check) === false ? (
+          <Fragment key={i} />
+        ) : (
+          <Blank
+            key={i}
+            blank={part}
+            check={check}
+            set={(value) => set((own) => void Object.assign(own.check, { [part.at]: value }))}
+          />
+        ),
+      )}
+    </div>
   );
 }
 
@@ -139,48 +151,5 @@ function Uncovered({ rule, faults }: { rule: Rule; faults: Fault[] }) {
       The text says {figures.join(', ')}, and none of the blanks does. What no blank holds is not checked: add
       a rule with a question for a person, or mend the text.
     </p>
-  );
-}
-
-function RuleButtons({ rule, at }: { rule: Rule; at: number }) {
-  const { book, edit } = useBookDraft();
-  const last = book.rules.length - 1;
-  const name = `rule ${at + 1}`;
-  const move = (by: 1 | -1) =>
-    edit(({ rules }) => {
-      const [own] = rules.splice(at, 1);
-      if (own) rules.splice(at + by, 0, own);
-    });
-  return (
-    <div className="flex items-end gap-1">
-      <Button
-        aria-label={`Copy ${name}`}
-        title="Copy"
-        onClick={() => edit(({ rules }) => void rules.splice(at + 1, 0, { ...rule, id: newId() }))}
-      >
-        <Copy aria-hidden="true" className="size-4" />
-      </Button>
-      <Button aria-label={`Move ${name} up`} title="Move up" disabled={at === 0} onClick={() => move(-1)}>
-        <ArrowUp aria-hidden="true" className="size-4" />
-      </Button>
-      <Button
-        aria-label={`Move ${name} down`}
-        title="Move down"
-        disabled={at === last}
-        onClick={() => move(1)}
-      >
-        <ArrowDown aria-hidden="true" className="size-4" />
-      </Button>
-      <TakeOut
-        what={`${name}${rule.clause.trim() ? `, clause ${rule.clause.trim()}` : ''}`}
-        label={`Take out ${name}`}
-        take={() => {
-          edit(({ rules }) => void rules.splice(at, 1));
-          return () => edit(({ rules }) => void rules.splice(at, 0, rule));
-        }}
-      >
-        <Trash2 aria-hidden="true" className="size-4" />
-      </TakeOut>
-    </div>
   );
 }

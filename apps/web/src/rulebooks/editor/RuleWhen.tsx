@@ -2,6 +2,7 @@ import { ALWAYS, type Fault, type Rule, type When } from '@gyrus/core';
 import { useId } from 'react';
 import { Disclosure } from '../../shared/frame/Disclosure.tsx';
 import { Labelled } from '../../shared/fields/Labelled.tsx';
+import { chosenIn } from '../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { NumberBox } from './NumberBox.tsx';
 import { useBookDraft } from './draft/useBookDraft.ts';
@@ -11,7 +12,7 @@ const ROOFS = [
   { value: '', text: 'any roof' },
   { value: 'open', text: 'open cars' },
   { value: 'closed', text: 'closed cars' },
-];
+] as const;
 
 interface RuleWhenProps {
   rule: Rule;
@@ -46,9 +47,7 @@ export function RuleWhen({ rule, at, faults }: RuleWhenProps) {
           label="roof"
           value={when.roof ?? ''}
           options={ROOFS}
-          onChange={(event) =>
-            set({ roof: event.target.value === '' ? null : (event.target.value as 'open') })
-          }
+          onChange={(event) => set({ roof: chosenIn(ROOFS, event.target.value) || null })}
         />
         <WeightFields value={when} onChange={set} />
         <Year label="car built from" value={when.builtFrom} onChange={(builtFrom) => set({ builtFrom })} />

@@ -1,4 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
+import { chosenIn } from './chosenIn.ts';
 
 interface SegmentedProps<T extends string> {
   label: string;
@@ -24,7 +25,10 @@ export function Segmented<T extends string>({
         type="single"
         aria-label={label}
         value={value}
-        onValueChange={(next) => next && onChange(next as T)}
+        onValueChange={(text) => {
+          const next = chosenIn(options, text);
+          if (next !== undefined) onChange(next);
+        }}
         className="border-edge rounded-machined bg-sheet inline-flex flex-wrap border p-px"
       >
         {options.map((option) => (

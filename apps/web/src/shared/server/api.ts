@@ -1,4 +1,4 @@
-import { type Fault } from '@gyrus/core';
+import { type Fault, recordOf } from '@gyrus/core';
 
 /** A refusal of the server, as data. `body` is the whole answer, which some refusals add to. */
 export class ApiFault extends Error {
@@ -67,6 +67,6 @@ function parsed(text: string): unknown {
 }
 
 function faultOf(answer: unknown, status: number): Fault {
-  const error = (answer as { error?: Fault } | null)?.error;
+  const error = recordOf(answer).error as Fault | undefined;
   return error ?? { code: `http-${status}`, message: `Gyrus answered with ${status}`, path: '' };
 }

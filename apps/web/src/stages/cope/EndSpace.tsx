@@ -1,4 +1,13 @@
-import { type EndCut, lengthOf, nearestAlong, openEnd, type Piece, type Tube, type Vec3 } from '@gyrus/core';
+import {
+  type EndCut,
+  lengthOf,
+  nearestAlong,
+  openEnd,
+  type Piece,
+  type Tube,
+  type Vec3,
+  itemAt,
+} from '@gyrus/core';
 import { Line, OrbitControls } from '@react-three/drei';
 import { Canvas } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
@@ -72,8 +81,8 @@ const along = (from: Vec3, direction: Vec3, by: number): Vec3 => [
 /** Where the end is and where it is looked at from: from the open side, a little from above and along the tube. */
 function eyeOf({ end: which, face }: EndCut, { points }: Tube): { end: Vec3; into: Vec3; eye: Vector3 } {
   const at = which === 'a' ? 0 : points.length - 1;
-  const end = points[at] as Vec3;
-  const next = points[which === 'a' ? 1 : points.length - 2] as Vec3;
+  const end = itemAt(points, at);
+  const next = itemAt(points, which === 'a' ? 1 : points.length - 2);
   const into = new Vector3(next[0] - end[0], next[1] - end[1], next[2] - end[2]).normalize();
   const u = new Vector3(...(face ?? ([0, 0, 1] as const)));
   // The open half lies on the side of −v, where v = into × u.

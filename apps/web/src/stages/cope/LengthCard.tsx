@@ -1,4 +1,4 @@
-import { copedTube, type Copes, type CutLengths, type EndCut, formatWithUnit, type Tube } from '@gyrus/core';
+import { copedTube, type Copes, type CutLengths, formatWithUnit, itemAt, type Tube } from '@gyrus/core';
 import { bentFigures, clockingWords } from '@gyrus/formats';
 import { useCallback } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -16,8 +16,8 @@ export function LengthCard({ copes, tube, lengths }: LengthCardProps) {
   const style = useJobStyle();
   const draw = useCallback(
     (width: number) => {
-      const [a, b] = copes.ends.filter(({ piece }) => piece === tube.piece) as [EndCut, EndCut];
-      return copedTube([a, b], lengths, { width, style, od: tube.od });
+      const ends = copes.ends.filter(({ piece }) => piece === tube.piece);
+      return copedTube([itemAt(ends, 0), itemAt(ends, 1)], lengths, { width, style, od: tube.od });
     },
     [copes, tube, lengths, style],
   );

@@ -1,4 +1,4 @@
-import { formatAngle, formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
+import { formatAngle, formatWithUnit, type HarnessAnswer, type LengthStyle, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
@@ -13,79 +13,86 @@ const offMiddle = (y: number, length: (mm: number) => string): string =>
 /** Both straps of everybody as they run to the bar, and how the bar is held: seen from above. */
 export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
   const style = useJobStyle();
-  const length = (mm: number) => formatWithUnit(mm, style);
-  const { runs, spreads, legRoom, seatBackRoom, span, wantsStrut, behind, seats, bar } = answer;
   return (
     <section aria-label="Straps behind the seats" className="space-y-2">
       <h3 className="text-lg">Seen from above</h3>
       <table className="bg-sheet border-rule border text-left">
         <TableHead names={['strap', 'length', 'off straight back', 'on the bar, left of the middle', '']} />
         <tbody>
-          {runs.map((run) => (
-            <tr key={`${run.driver}/${run.side}`} className="border-rule border-t">
-              <td className="px-3 py-1.5">
-                {run.driver || 'somebody'}, {run.side}
-              </td>
-              <td className="figure px-3 py-1.5">
-                <Typeset text={length(run.length)} />
-              </td>
-              <td className="figure px-3 py-1.5">{formatAngle(run.spread)}°</td>
-              <td className="figure px-3 py-1.5">
-                <Typeset text={length(run.bar[1])} />
-              </td>
-              <td className="px-3 py-1.5">
-                <StatusMark
-                  status={run.spread > MOST_SPREAD ? 'look' : 'clear'}
-                  word={
-                    run.spread > MOST_SPREAD ? `over ${MOST_SPREAD}°: move the guides` : 'straight enough'
-                  }
-                />
-              </td>
-            </tr>
+          {answer.runs.map((run) => (
+            <StrapRow key={`${run.driver}/${run.side}`} run={run} />
           ))}
         </tbody>
       </table>
       <ul className="space-y-1">
-        {legRoom !== null && (
-          <li>
-            <Typeset
-              text={`${length(legRoom)} from the outermost strap to what the bar ends on${legRoom < 0 ? ': the belt rubs on it, move the guides in' : ''}.`}
-            />
-          </li>
-        )}
-        {seatBackRoom !== null && (
-          <li>
-            <Typeset
-              text={`${length(seatBackRoom)} from the seat's back to the bar where the seat comes nearest${seatBackRoom < 0 ? ': the seat strikes the bar' : ''}.`}
-            />
-          </li>
-        )}
-        {spreads.map(({ occupant, driver, side, spread, notch }) => (
-          <li key={occupant}>
-            <Typeset
-              text={`At its worst the ${side} strap of ${driver || 'somebody'} runs ${formatAngle(spread)}° off straight back${notch.length > 0 ? ` (${writeSaid(notch, style)})` : ''}.`}
-            />
+        {sentencesOf(answer, style).map((sentence) => (
+          <li key={sentence}>
+            <Typeset text={sentence} />
           </li>
         ))}
-        <li>
-          <Typeset
-            text={
-              behind
-                ? `At ${length(bar.z)} the bar may stand ${behind.least < 0.5 ? 'up to ' : `${length(behind.least)} to `}${length(behind.most)} behind its place, as an offset bar does.`
-                : `At ${length(bar.z)} no place behind satisfies all straps.`
-            }
-          />
-        </li>
-        <li>
-          <Typeset
-            text={`Its longest free span is ${length(span.length)}${
-              wantsStrut
-                ? `: give it a strut ${offMiddle(span.middle[1], length)}${seats > 1 ? ', as two seats share it and it takes both loads' : ''}`
-                : ''
-            }.`}
-          />
-        </li>
       </ul>
     </section>
   );
+}
+
+function StrapRow({ run }: { run: HarnessAnswer['runs'][number] }) {
+  const style = useJobStyle();
+  const wide = run.spread > MOST_SPREAD;
+  return (
+    <tr className="border-rule border-t">
+      <td className="px-3 py-1.5">
+        {run.driver || 'somebody'}, {run.side}
+      </td>
+      <td className="figure px-3 py-1.5">
+        <Typeset text={formatWithUnit(run.length, style)} />
+      </td>
+      <td className="figure px-3 py-1.5">{formatAngle(run.spread)}°</td>
+      <td className="figure px-3 py-1.5">
+        <Typeset text={formatWithUnit(run.bar[1], style)} />
+      </td>
+      <td className="px-3 py-1.5">
+        <StatusMark
+          status={wide ? 'look' : 'clear'}
+          word={wide ? `over ${MOST_SPREAD}°: move the guides` : 'straight enough'}
+        />
+      </td>
+    </tr>
+  );
+}
+
+/** What holds of the straps and the bar together: rubbing, the seat's back, the worst spread, offset and span. */
+function sentencesOf(answer: HarnessAnswer, style: LengthStyle): string[] {
+  const length = (mm: number) => formatWithUnit(mm, style);
+  const { legRoom, seatBackRoom, spreads } = answer;
+  return [
+    ...(legRoom === null
+      ? []
+      : [
+          `${length(legRoom)} from the outermost strap to what the bar ends on${legRoom < 0 ? ': the belt rubs on it, move the guides in' : ''}.`,
+        ]),
+    ...(seatBackRoom === null
+      ? []
+      : [
+          `${length(seatBackRoom)} from the seat's back to the bar where the seat comes nearest${seatBackRoom < 0 ? ': the seat strikes the bar' : ''}.`,
+        ]),
+    ...spreads.map(({ driver, side, spread, notch }) => {
+      const where = notch.length > 0 ? ` (${writeSaid(notch, style)})` : '';
+      return `At its worst the ${side} strap of ${driver || 'somebody'} runs ${formatAngle(spread)}° off straight back${where}.`;
+    }),
+    behindWords(answer, length),
+    spanWords(answer, length),
+  ];
+}
+
+function behindWords({ behind, bar }: HarnessAnswer, length: (mm: number) => string): string {
+  if (!behind) return `At ${length(bar.z)} no place behind satisfies all straps.`;
+  const range = `${behind.least < 0.5 ? 'up to ' : `${length(behind.least)} to `}${length(behind.most)}`;
+  return `At ${length(bar.z)} the bar may stand ${range} behind its place, as an offset bar does.`;
+}
+
+function spanWords({ span, wantsStrut, seats }: HarnessAnswer, length: (mm: number) => string): string {
+  const free = `Its longest free span is ${length(span.length)}`;
+  if (!wantsStrut) return `${free}.`;
+  const shared = seats > 1 ? ', as two seats share it and it takes both loads' : '';
+  return `${free}: give it a strut ${offMiddle(span.middle[1], length)}${shared}.`;
 }

@@ -79,7 +79,7 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
 function goOnWithEnter(event: KeyboardEvent<HTMLElement>) {
   if (event.key !== 'Enter') return;
   const boxes = [...event.currentTarget.querySelectorAll('input')];
-  boxes[boxes.indexOf(event.target as HTMLInputElement) + 1]?.focus();
+  boxes[boxes.findIndex((box) => box === event.target) + 1]?.focus();
 }
 
 const CAPTIONS: Partial<Record<MeasureKey, string>> = {

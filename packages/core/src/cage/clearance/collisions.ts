@@ -1,10 +1,9 @@
+import { itemAt } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
-import { lengthOf, nearestBetween, nearestOnPath, pointAt } from '../../centreline/index.ts';
+import { lengthOf, nearestBetween, nearestOnPath, pointOn } from '../../centreline/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type Joint } from '../placing/joint.ts';
 import { areApart, boxOf, type Tube } from '../tube.ts';
-
-type Box = ReturnType<typeof boxOf>;
 
 /** Two tubes whose surfaces run into each other without a joint between them. mm */
 export interface Collision {
@@ -16,7 +15,7 @@ export interface Collision {
 
 /** A tube that lies in its own header along its length, though it ends there. */
 function alongside(tube: Tube, header: Tube): Collision[] {
-  const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) as Vec3;
+  const middle = pointOn(tube.axis, lengthOf(tube.axis) / 2);
   const overlap = (tube.od + header.od) / 2 - distance(middle, nearestOnPath(middle, header.axis));
   return overlap > 1 && tube.developed > 6 * tube.od ? [{ tubes: [header, tube], at: middle, overlap }] : [];
 }
@@ -26,7 +25,7 @@ function inEachOther(first: Tube, second: Tube): Collision[] {
   const [short, long] = first.developed <= second.developed ? [first, second] : [second, first];
   const total = lengthOf(short.axis);
   const overlaps = [0.25, 0.5, 0.75].map((share) => {
-    const at = pointAt(short.axis, share * total) as Vec3;
+    const at = pointOn(short.axis, share * total);
     return { at, overlap: (short.od + long.od) / 2 - distance(at, nearestOnPath(at, long.axis)) };
   });
   const [, middle] = overlaps;
@@ -47,7 +46,7 @@ function crossingOf(first: Tube, second: Tube): Collision[] {
   if (overlap <= 1) return [];
   // Ends that share a node meet their header together; they are fitted there, not crossed.
   const atEnd = Math.min(along, lengthOf(first.axis) - along) < first.od * 1.5;
-  const otherEnds = [second.points[0], second.points[second.points.length - 1]] as Vec3[];
+  const otherEnds = [itemAt(second.points, 0), itemAt(second.points, -1)];
   const atOtherEnd = otherEnds.some((end) => distance(end, at) < second.od * 1.5);
   // They may share a node and lie in each other all the same.
   return atEnd || atOtherEnd ? inEachOther(first, second) : [{ tubes: [first, second], at, overlap }];
@@ -60,7 +59,7 @@ export function collisionsOf(tubes: Tube[], joints: Joint[]): Collision[] {
   const boxes = tubes.map(boxOf);
   return tubes.flatMap((first, i) => {
     const near = tubes.filter(
-      (second, j) => j > i && !areApart(boxes[i] as Box, boxes[j] as Box, (first.od + second.od) / 2),
+      (second, j) => j > i && !areApart(itemAt(boxes, i), itemAt(boxes, j), (first.od + second.od) / 2),
     );
     const [joined, others] = partition(near, (second) => standsOn(first, second) || standsOn(second, first));
     return [

@@ -1,5 +1,5 @@
 import { kept, keptPair } from '../../kept/index.ts';
-import { distanceToPath, lengthOf, pointAt } from '../../centreline/index.ts';
+import { distanceToPath, lengthOf, pointOn } from '../../centreline/index.ts';
 import { type Plan, type Survey } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { placeOf } from '../placing/place.ts';
@@ -46,7 +46,7 @@ const cornersOf = kept(({ from, to }: Survey['keepOuts'][number]): Box =>
 const toBox = keptPair(([low, high]: Box, { axis }: Tube): number => {
   const total = lengthOf(axis);
   const off = (along: number): number => {
-    const at = pointAt(axis, along) as Vec3;
+    const at = pointOn(axis, along);
     const beyond = (axis: 0 | 1 | 2) => Math.max(low[axis] - at[axis], at[axis] - high[axis], 0);
     return Math.hypot(beyond(0), beyond(1), beyond(2));
   };

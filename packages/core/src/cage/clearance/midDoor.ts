@@ -1,6 +1,6 @@
-import { crossingsOf, pointAt } from '../../centreline/index.ts';
+import { itemAt } from '../../items/index.ts';
+import { crossingsOf, pointOn } from '../../centreline/index.ts';
 import { type CarSide } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
 /** Tubes that stand between driver and door at the middle of the opening, on one side of the car. */
@@ -17,16 +17,14 @@ export interface MidDoor {
 export function midDoor(tubes: Tube[]): MidDoor[] {
   const doors = tubes.filter((tube) => tube.role === 'door-bar');
   return (['left', 'right'] as const).flatMap((side): MidDoor[] => {
-    const here = doors.filter(({ points }) => (points[0] as Vec3)[1] > 0 === (side === 'left'));
+    const here = doors.filter(({ points }) => itemAt(points, 0)[1] > 0 === (side === 'left'));
     if (here.length === 0) return [];
-    const xs = here
-      .flatMap(({ points }) => [points[0] as Vec3, points[points.length - 1] as Vec3])
-      .map(([x]) => x);
+    const xs = here.flatMap(({ points }) => [itemAt(points, 0), itemAt(points, -1)]).map(([x]) => x);
     const at = (Math.min(...xs) + Math.max(...xs)) / 2;
     const passing = here.flatMap((tube) =>
       crossingsOf(tube.axis, ([x]) => x - at).map((along) => ({
         tube,
-        z: (pointAt(tube.axis, along) as Vec3)[2],
+        z: pointOn(tube.axis, along)[2],
       })),
     );
     const levels: number[] = [];

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
@@ -17,7 +18,7 @@ const ONE_NODE = 5;
 export function nodesOf(tubes: Tube[]): Node[] {
   const groups: { at: Vec3; tubes: Tube[] }[] = [];
   for (const tube of tubes)
-    for (const at of [tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3]) {
+    for (const at of [itemAt(tube.points, 0), itemAt(tube.points, -1)]) {
       const group = groups.find((one) => distance(one.at, at) < ONE_NODE);
       if (group) group.tubes.push(tube);
       else groups.push({ at, tubes: [tube] });

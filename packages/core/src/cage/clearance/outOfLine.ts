@@ -1,4 +1,5 @@
-import { angleBetween, subtract, type Vec3 } from '../../space/index.ts';
+import { itemAt } from '../../items/index.ts';
+import { angleBetween, subtract } from '../../space/index.ts';
 import { degrees } from '../../measure/index.ts';
 import { type StandingTube } from '../placing/attach.ts';
 
@@ -19,8 +20,8 @@ export function outOfLine(standing: StandingTube[]): OutOfLine[] {
       .slice(i + 1)
       .find((one) => one.tube.member === tube.member && one.side === side)?.tube;
     if (!next) return [];
-    const [before, node] = tube.points.slice(-2) as [Vec3, Vec3];
-    const [start, after] = next.points as [Vec3, Vec3];
+    const [before, node] = [itemAt(tube.points, -2), itemAt(tube.points, -1)];
+    const [start, after] = [itemAt(next.points, 0), itemAt(next.points, 1)];
     const angle = degrees(angleBetween(subtract(node, before), subtract(after, start)));
     return angle > SEEN ? [{ member: tube.member, stamps: [tube.stamp, next.stamp], angle }] : [];
   });

@@ -1,4 +1,4 @@
-import { crossingsOf, directionAt, pointAt } from '../../centreline/index.ts';
+import { crossingsOf, directionAt, pointOn } from '../../centreline/index.ts';
 import { degrees } from '../../measure/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import {
@@ -47,7 +47,7 @@ export function panelHolesOf({ survey, weldPosition }: Plan, tubes: Tube[]): Pan
     const off = (point: Vec3) => dot(subtract(point, at), normal);
     return tubes.flatMap((tube) =>
       crossingsOf(tube.axis, off).flatMap((along): PanelHole[] => {
-        const place = pointAt(tube.axis, along) as Vec3;
+        const place = pointOn(tube.axis, along);
         const axis = directionAt(tube.axis, along);
         const turn = degrees(angleBetween(axis, normal));
         const slant = Math.min(turn, 180 - turn);

@@ -1,3 +1,4 @@
+import { itemAt, pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type MainHoop, mainHoopOf, type Plan } from '../../plan/index.ts';
@@ -46,10 +47,7 @@ const closedRoof = kept((survey: Plan['survey'], hoop: MainHoop | null): Roof =>
       const rear = ahead < 0 ? front : sections[Math.max(ahead - 1, 0)];
       if (!front || !rear || x > front.x + RUNS_ON || x < rear.x - RUNS_ON) return null;
       const share = front.x === rear.x ? 0 : Math.min(1, Math.max(0, (x - rear.x) / (front.x - rear.x)));
-      const [fromRear, fromFront] = [rear, front].map((one) => toRoof(one.points, [Math.abs(y), z])) as [
-        number,
-        number,
-      ];
+      const [fromRear, fromFront] = pairOf([rear, front], (one) => toRoof(one.points, [Math.abs(y), z]));
       return fromRear + share * (fromFront - fromRear);
     },
   };
@@ -77,7 +75,7 @@ function mainSection(survey: Plan['survey'], hoop: MainHoop | null): Section[] {
 
 /** To the roof's line of a section: its uppermost slope and from there level to the middle. */
 function toRoof(points: Flat[], at: Flat): number {
-  const [below, top] = points.slice(-2) as [Flat, Flat];
+  const [below, top] = [itemAt(points, -2), itemAt(points, -1)];
   return Math.min(toLine(below, top, at), toLine(top, [0, top[1]], at));
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type StandingTube } from '../placing/attach.ts';
 import { type Tube } from '../tube.ts';
@@ -32,7 +33,7 @@ export function symmetryOf(standing: StandingTube[]): Symmetry[] {
     if (side === null) bars.set(tube.member, [...(bars.get(tube.member) ?? []), tube]);
   const singles = [...bars.values()].map((parts): Symmetry => {
     const points = wholeOf(parts);
-    const [a, b] = [points[0] as Vec3, points.at(-1) as Vec3];
+    const [a, b] = [itemAt(points, 0), itemAt(points, -1)];
     const role = parts[0]?.role ?? '';
     const across = a[1] * b[1] < 0 && role !== 'diagonal' && !role.endsWith('-diagonal');
     return {
@@ -58,7 +59,7 @@ const partOf = (tube: Tube, standing: StandingTube[], side: 'left' | 'right'): n
 
 /** The farthest of two rows of points; of rows that differ in number only their ends are compared. */
 function apart(points: Vec3[], others: Vec3[]): number {
-  const ends = (row: Vec3[]) => [row[0] as Vec3, row[row.length - 1] as Vec3];
+  const ends = (row: Vec3[]) => [itemAt(row, 0), itemAt(row, -1)];
   const [a, b] = points.length === others.length ? [points, others] : [ends(points), ends(others)];
-  return Math.max(...a.map((point, i) => distance(point, b[i] as Vec3)));
+  return Math.max(...a.map((point, i) => distance(point, itemAt(b, i))));
 }

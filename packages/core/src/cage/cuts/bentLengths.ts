@@ -1,5 +1,5 @@
 import { kept } from '../../kept/index.ts';
-import { arcsIn, directionAt, lengthOf, type Piece, pointAt } from '../../centreline/index.ts';
+import { arcsIn, directionAt, lengthOf, type Piece, pointOn } from '../../centreline/index.ts';
 import { cross, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
@@ -25,7 +25,7 @@ export const bentLengths = kept(({ axis, od }: Tube, ...ears: Ears): BentLengths
   if (!first || !last) return null;
   const total = lengthOf(axis);
   const [start, end] = [Math.max(ears[0], 0), total - Math.max(ears[1], 0)];
-  const [from, to] = [pointAt(axis, start) as Vec3, pointAt(axis, end) as Vec3];
+  const [from, to] = [pointOn(axis, start), pointOn(axis, end)];
   const places = placesBetween(axis, start, end);
   const [along, across, out] = frameOf(
     places.map(({ at }) => at),
@@ -54,7 +54,7 @@ const placesBetween = (axis: Piece[], start: number, end: number) => {
   const steps = Math.max(1, Math.ceil((end - start) / SPACING));
   return Array.from({ length: steps + 1 }, (_, i) => {
     const along = start + ((end - start) * i) / steps;
-    return { at: pointAt(axis, along) as Vec3, run: directionAt(axis, along) };
+    return { at: pointOn(axis, along), run: directionAt(axis, along) };
   });
 };
 

@@ -1,3 +1,4 @@
+import { pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
 import { directionAt, distanceToPath, lengthOf } from '../../centreline/index.ts';
 import { clockingOf, type Cope, copeOf, endPoint, planeCut, seamOf, weldPrep } from '../../cope/index.ts';
@@ -62,10 +63,10 @@ export function copesOf(setting: CopeSetting): Copes {
   const lengths: CutLengths[] = [];
   for (const tube of tubes) {
     if (existing.has(tube.member)) continue;
-    const [a, b] = (['a', 'b'] as const).map((end) => {
+    const [a, b] = pairOf(['a', 'b'] as const, (end): CutEnd => {
       const headers = headersOf(tube, end, setting, { order, boxes });
       return { tube, headers, ...cutOf(tube, end, headers, setting) };
-    }) as [CutEnd, CutEnd];
+    });
     made.push(a, b);
     const [trimA = 0, trimB = 0] = trims.get(tube.member) ?? [];
     lengths.push({
@@ -112,8 +113,9 @@ function headersOf(
     if (wanted !== undefined) return wanted;
     if (own.length === 0 || other.member === tube.member) return false;
     const reach = (REACH * (tube.od + other.od)) / 2;
-    if (areApart(box, boxes.get(other.piece) as Box, reach) || distanceToPath(at, other.axis) >= reach)
-      return false;
+    const otherBox = boxes.get(other.piece);
+    if (!otherBox || areApart(box, otherBox, reach)) return false;
+    if (distanceToPath(at, other.axis) >= reach) return false;
     return comesFirst(other);
   });
   const standsOn = own.filter((header) => override(header) !== false);

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type Plan, type Plate } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -80,7 +81,7 @@ function centred(corners: Flat[]): Flat[] {
 export const areaOf = (corners: readonly Flat[]): number =>
   Math.abs(
     corners.reduce((sum, [x, y], i) => {
-      const [nextX, nextY] = corners[(i + 1) % corners.length] as Flat;
+      const [nextX, nextY] = itemAt(corners, (i + 1) % corners.length);
       return sum + x * nextY - nextX * y;
     }, 0),
   ) / 2;

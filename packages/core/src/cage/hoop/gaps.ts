@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { distanceToPath, type Piece } from '../../centreline/index.ts';
 import { type CarSide } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -34,7 +35,7 @@ export function gapsOf(
   });
   const ofSide = (side: CarSide, sign: 1 | -1): Gap[] => {
     const wall = section[side];
-    const foot = hoop.points[side === 'left' ? 0 : hoop.points.length - 1] as Vec3;
+    const foot = itemAt(hoop.points, side === 'left' ? 0 : hoop.points.length - 1);
     const gaps = [gap('floor', side, [foot[0], sign * wall.floor, foot[2]])];
     if (wall.lean !== null && section.leanHeight !== null)
       gaps.push(gap('lean', side, place(sign * wall.lean, section.leanHeight)));

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type CarSide } from '../../plan/index.ts';
 import { alongPlane, angleFigure, type AxisSection, type Figure, lengthFigure } from '../../survey/index.ts';
@@ -31,8 +32,8 @@ interface FiguredHoop {
 
 /** What is told of a hoop, each figure with how it came about. */
 export function hoopFigures({ corners, axis, legs, four, od, tilt, crownSlope }: FiguredHoop): HoopFigures {
-  const footA = corners[0] as LegPoint;
-  const footB = corners[corners.length - 1] as LegPoint;
+  const footA = itemAt(corners, 0);
+  const footB = itemAt(corners, -1);
   const crown = axis.crownHeight.value;
   const between = (a: number, b: number) => lengthFigure(a + b, { mm: a }, 'left +', { mm: b }, 'right');
   const feetApart = between(footA.out, footB.out);

@@ -86,8 +86,9 @@ export function rowOf(
   if (!named && twins)
     return fail('which-twin', '', `${only.tube.stamp} is one of twins: say the left or the right one`);
   const own = named?.side ?? only.side;
+  const [first = only.tube, ...rest] = tubes.filter((one) => one.side === own).map(({ tube }) => tube);
   return succeed({
-    row: tubes.filter((one) => one.side === own).map(({ tube }) => tube) as Row,
+    row: [first, ...rest],
     side: own,
   });
 }

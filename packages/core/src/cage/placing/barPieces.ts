@@ -1,6 +1,7 @@
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
 import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plate } from '../../plan/index.ts';
-import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
+import { add, distance, scale, subtract } from '../../space/index.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';
@@ -39,7 +40,7 @@ export function barPaths(bar: Bar, standing: StandingTube[], given: Surroundings
       splitPath(path, bar, one.side, standing),
     );
     return pieces.map((piece, part): Outcome<BarPath> =>
-      andThen(paths, (parts) => succeed({ ...(parts[part] as FootedPath), piece, side: one.side })),
+      andThen(paths, (parts) => succeed({ ...itemAt(parts, part), piece, side: one.side })),
     );
   });
 }
@@ -103,9 +104,9 @@ function shortened(path: WholePath, { cut, stamp }: Bar): Outcome<WholePath> {
     [cut.b.mm, last, last - 1],
   ] as const) {
     if (mm === 0) continue;
-    const from = points[end] as Vec3;
-    const toward = subtract(points[next] as Vec3, from);
-    const straight = distance(points[next] as Vec3, from);
+    const from = itemAt(points, end);
+    const toward = subtract(itemAt(points, next), from);
+    const straight = distance(itemAt(points, next), from);
     if (mm >= straight)
       return fail(
         'cut-too-long',

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { distanceToPath } from '../../centreline/index.ts';
 import { degrees } from '../../measure/index.ts';
 import { angleBetween, cross, distance, subtract, type Vec3 } from '../../space/index.ts';
@@ -17,8 +18,8 @@ export interface Joint {
 
 /** The joint of a tube's end with a header that it stands on. */
 export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube): Joint {
-  const at = tube.points[end === 'a' ? 0 : tube.points.length - 1] as Vec3;
-  const next = tube.points[end === 'a' ? 1 : tube.points.length - 2] as Vec3;
+  const at = itemAt(tube.points, end === 'a' ? 0 : tube.points.length - 1);
+  const next = itemAt(tube.points, end === 'a' ? 1 : tube.points.length - 2);
   const turn = degrees(angleBetween(subtract(next, at), directionAt(header, at)));
   return {
     piece: tube.piece,
@@ -37,6 +38,6 @@ function directionAt(header: Tube, point: Vec3): Vec3 {
   );
   if (nearest.kind === 'straight' && distance(nearest.from, nearest.to) > 0)
     return subtract(nearest.to, nearest.from);
-  if (nearest.kind === 'straight') return subtract(header.points[1] as Vec3, header.points[0] as Vec3);
+  if (nearest.kind === 'straight') return subtract(itemAt(header.points, 1), itemAt(header.points, 0));
   return cross(nearest.normal, subtract(point, nearest.centre));
 }

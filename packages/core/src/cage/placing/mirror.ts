@@ -5,7 +5,7 @@ const otherSide = (side: CarSide): CarSide => (side === 'left' ? 'right' : 'left
 
 /** A feature's name on the other side of the car: `crown-left` ⇄ `crown-right`. */
 export const mirroredFeature = (feature: string): string =>
-  feature.replace(/\b(left|right)\b/g, (side) => otherSide(side as CarSide));
+  feature.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left'));
 
 const mirroredReference = (reference: MemberReference): MemberReference =>
   reference.side ? { ...reference, side: otherSide(reference.side) } : reference;

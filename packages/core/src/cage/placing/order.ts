@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { type Attachment, type Member } from '../../plan/index.ts';
 
 /** Members in an order in which each comes after those it stands on, and those that cannot be ordered. */
@@ -18,7 +19,7 @@ export function byDependence(members: Member[]): Dependence {
   for (;;) {
     const free = left.findIndex((member) => standsOn(member).every((id) => done.has(id) || !ids.has(id)));
     if (free < 0) break;
-    const [member] = left.splice(free, 1) as [Member];
+    const member = itemAt(left.splice(free, 1), 0);
     done.add(member.id);
     ordered.push(member);
   }

@@ -1,5 +1,6 @@
 import { lengthOf, nearestBetween, pointAt } from '../../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
 import { type CarSide, type Station } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { endFeatures, heightPoint, stationAlong } from './station.ts';
@@ -42,7 +43,7 @@ export function stationOnRow(row: Row, station: Station): Outcome<RowPlace> {
     // A bend's corner lies off the axis.
     const bend = found.tube.features.indexOf(station.feature);
     const corner = station.edge === 'pi' && station.along.mm === 0 && bend >= 0;
-    return succeed(corner ? { ...found, point: found.tube.points[bend + 1] as Vec3 } : found);
+    return succeed(corner ? { ...found, point: itemAt(found.tube.points, bend + 1) } : found);
   });
 }
 

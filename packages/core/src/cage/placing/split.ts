@@ -1,5 +1,6 @@
 import { nearestBetween, type Piece } from '../../centreline/index.ts';
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
 import { type Bar, type CarSide } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type Footing, type StandingTube } from './attach.ts';
@@ -77,7 +78,7 @@ function splitAt(
 function straightsOf(points: Vec3[]): Piece[] {
   let start = 0;
   return points.slice(1).map((to, i): Piece => {
-    const from = points[i] as Vec3;
+    const from = itemAt(points, i);
     const length = distance(from, to);
     const piece: Piece = { kind: 'straight', from, to, start, length };
     start += length;

@@ -1,5 +1,6 @@
+import { pairOf } from '../../items/index.ts';
 import { type CarSide } from '../../plan/index.ts';
-import { crossingsOf, lengthOf, pointAt } from '../../centreline/index.ts';
+import { crossingsOf, lengthOf, pointOn } from '../../centreline/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Draft, pair, type Standing } from './draft.ts';
 import { placeAlong, type Row } from '../placing/row.ts';
@@ -18,7 +19,7 @@ export function doorX(
 ): Draft[] {
   const { through, split } = DOOR_X;
   const crossing = (side: CarSide, hoopAt: number): number | null => {
-    const [post, leg] = [hoop, legs].map((member) => rowIn(tubes, member, side)) as [Row | null, Row | null];
+    const [post, leg] = pairOf([hoop, legs], (member) => rowIn(tubes, member, side));
     const from = placeAtHeight(post, through.hoop, side);
     const to = placeAtHeight(leg, through.leg, side);
     const low = placeAtHeight(post, hoopAt, side);
@@ -69,7 +70,7 @@ function placeAcrossAt(row: Row, x: number): { point: Vec3; along: number } | nu
   let before = 0;
   for (const tube of row) {
     const [at] = crossingsOf(tube.axis, (point) => point[0] - x);
-    if (at !== undefined) return { point: pointAt(tube.axis, at) as Vec3, along: before + at };
+    if (at !== undefined) return { point: pointOn(tube.axis, at), along: before + at };
     before += lengthOf(tube.axis);
   }
   return null;

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { type Bar, type BarRole, mainHoopOf, type Member, type Plan } from '../../plan/index.ts';
 import { type HoopGeometry } from '../hoop/hoop.ts';
 import { type Tube } from '../tube.ts';
@@ -113,9 +114,9 @@ function standingOf(plan: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1
 }
 
 function barFrom(plan: Plan, before: Bar[], role: BarRole, draft: Draft, fresh: () => string): Bar {
-  const like = (mainHoopOf(plan) ?? plan.members[0]) as Member;
+  const like = mainHoopOf(plan) ?? itemAt(plan.members, 0);
   const taken = [...plan.members, ...before];
-  const splitBy = [...draft.splitBy, ...(draft.splitByFirst ? [(before[0] as Bar).id] : [])];
+  const splitBy = [...draft.splitBy, ...(draft.splitByFirst ? [itemAt(before, 0).id] : [])];
   const nothing = length(0);
   return withPieces(
     {

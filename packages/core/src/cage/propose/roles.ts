@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { assumed, radians } from '../../measure/index.ts';
 import { type Attachment, type BarRole, type BarShape } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
@@ -33,7 +34,7 @@ export const WAYS: Partial<Record<BarRole, readonly Arrangement[]>> = {
 };
 
 const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
-  geometry.points[geometry.features.indexOf('crown-left') + 1] as Vec3;
+  itemAt(geometry.points, geometry.features.indexOf('crown-left') + 1);
 
 /** The legs in front, whichever way they were built. */
 const legsOf = ({ members }: Standing) => members.get('side-hoop') ?? members.get('front-leg');
@@ -49,7 +50,7 @@ const withHoop =
   (standing, way) => {
     const { hoop } = standing;
     if (!hoop) return { needs: 'main-hoop' };
-    const [, floor] = hoop.geometry.points[0] as Vec3;
+    const [, floor] = itemAt(hoop.geometry.points, 0);
     const on = (feature: string, along = 0) => station({ member: hoop.id }, feature, along);
     return proposal({ id: hoop.id, crown: crownOf(hoop), floor, on }, standing, way);
   };
@@ -135,7 +136,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
       { ...standing, members: without(standing.members, ['front-leg', 'side-hoop']) },
       'left',
     );
-    const [foot] = pillarPoints(crown, floor) as [Via];
+    const foot = itemAt(pillarPoints(crown, floor), 0);
     return isNeed(top)
       ? { needs: 'halo' }
       : [pair(point([1050, floor, 120]), top, { shape: { kind: 'through', via: [foot] } })];

@@ -1,5 +1,6 @@
 import { cornersOf, distanceToPath, layOut, type Piece, piecesOf } from '../../centreline/index.ts';
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { itemAt, tripleOf } from '../../items/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type Chord, type ShapePath } from './chord.ts';
 
@@ -48,8 +49,8 @@ function arcsThrough(chord: Chord, places: Place[], arcs: number): ShapePath | n
   const knots = Array.from({ length: arcs + 1 }, (_, i) => Math.round((i * (places.length - 1)) / arcs));
   const corners: (Place & { radius: number })[] = [];
   for (let i = 1; i < knots.length; i++) {
-    const from = tangentAt(places, knots[i - 1] as number);
-    const to = tangentAt(places, knots[i] as number);
+    const from = tangentAt(places, itemAt(knots, i - 1));
+    const to = tangentAt(places, itemAt(knots, i));
     const corner = cornerOf(from, to);
     if (corner === null) return null;
     if (corner !== 'straight') corners.push(corner);
@@ -70,10 +71,10 @@ interface Tangent extends Place {
 /** The slope of the parabola through a station and its neighbours; at an end, through the first three. */
 function tangentAt(places: Place[], index: number): Tangent {
   const middle = Math.min(Math.max(index, 1), places.length - 2);
-  const [p, q, r] = [places[middle - 1], places[middle], places[middle + 1]] as [Place, Place, Place];
+  const [p, q, r] = tripleOf([middle - 1, middle, middle + 1], (i) => itemAt(places, i));
   const first = (q.off - p.off) / (q.along - p.along);
   const second = ((r.off - q.off) / (r.along - q.along) - first) / (r.along - p.along);
-  const at = places[index] as Place;
+  const at = itemAt(places, index);
   return { ...at, slope: first + second * (2 * at.along - p.along - q.along) };
 }
 

@@ -1,5 +1,6 @@
 import { pointsOf } from '../../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import {
@@ -48,7 +49,7 @@ export function takeOffPath(
     return succeed({
       points: points.slice(1, -1),
       features: rows.map((_, i) => `bend-${NUMBERS[i] ?? 'more'}`),
-      end: points[points.length - 1] as Vec3,
+      end: itemAt(points, -1),
     });
   });
 }

@@ -8,6 +8,7 @@ import {
   straightsBeside,
 } from '../../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
 import { decided, halfTurned, radians } from '../../measure/index.ts';
 import { type Die, type Member, type MemberPiece } from '../../plan/index.ts';
 import { outerWallAfterBend } from '../../tube/index.ts';
@@ -73,7 +74,7 @@ export function bendSheetOf(
   const { tube, bending } = member;
   const setUp = (sides: Side[]): BendSetup[] | null => {
     const setups = features.map((feature, i) =>
-      setupOf({ feature, radius: radii[i] ?? null }, tube, bending, dies, sides[i] as Side),
+      setupOf({ feature, radius: radii[i] ?? null }, tube, bending, dies, itemAt(sides, i)),
     );
     return setups.every((one) => one !== null) ? setups : null;
   };
@@ -118,7 +119,7 @@ function sheetFrom(
 ): BendSheet {
   let clock = 0;
   const bends = marked.bends.map((bend): SheetBend => {
-    const setup = setups[bend.number - 1] as BendSetup;
+    const setup = itemAt(setups, bend.number - 1);
     clock += bend.rotation;
     return {
       ...bend,
@@ -157,7 +158,7 @@ function sheetFrom(
 
 /** Each bend against its own die. */
 function machineClashes(marked: MarkedBlank, setups: BendSetup[], bend: PlacedBend, i: number): Clash[] {
-  const { die } = setups[bend.number - 1] as BendSetup;
+  const { die } = itemAt(setups, bend.number - 1);
   return clashesOf(marked, {
     clampLength: die.clampLength.mm,
     trailing: die.trailing.mm,

@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { lengthOf, pointAt, polylineOf } from '../../centreline/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
@@ -66,7 +67,7 @@ export function cageView(
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
   const taken: Label[] = [];
   const onTube = (tube: Tube): Point => {
-    const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? (tube.points[0] as Vec3);
+    const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? itemAt(tube.points, 0);
     return place.at(project(middle));
   };
   const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
@@ -164,7 +165,7 @@ function dimensionShapes(tube: Tube, points: Point[], scale: number, style: Leng
   const moved = ([x, y]: Point): Point => [x + aside[0], y + aside[1]];
   const [a, b] = [moved(from), moved(to)];
   const [x, y] = [(a[0] + b[0]) / 2 + aside[0] * 0.5, (a[1] + b[1]) / 2 + aside[1] * 0.5];
-  const ends = distance(tube.points[0] as Vec3, tube.points[tube.points.length - 1] as Vec3);
+  const ends = distance(itemAt(tube.points, 0), itemAt(tube.points, -1));
   const text = formatWithUnit(ends, style);
   const half = textWidth(text, 17) / 2 + 6;
   return [

@@ -1,4 +1,4 @@
-import { lengthOf, pointAt, polylineOf } from '../../centreline/index.ts';
+import { lengthOf, pointAt, polylineOf, pointOn } from '../../centreline/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import { type CockpitAnswer, type Stretch, type Volume } from '../../occupant/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -43,7 +43,7 @@ export function driverView(
   const volumes = bodies.flatMap((body) => body.volumes);
   const { at, scale, height } = fitted(volumes, see, width);
   const middle = volumes.reduce((sum, { from }) => sum + see(from)[2], 0) / volumes.length;
-  const depthOf = ({ axis }: Tube) => see(pointAt(axis, lengthOf(axis) / 2) as Vec3)[2];
+  const depthOf = ({ axis }: Tube) => see(pointOn(axis, lengthOf(axis) / 2))[2];
   const shapesOf = (own: Tube[]): Shape[] =>
     own.flatMap((tube) => [
       ...tubeShapes(tube, at, scale),
@@ -166,7 +166,7 @@ function volumeShape({ from, to, radius }: Volume, at: (point: Vec3) => Point, s
 function stampShapes(tube: Tube, at: (point: Vec3) => Point, [width, height]: Point): Shape[] {
   const total = lengthOf(tube.axis);
   const inside = [0.5, 0.35, 0.65, 0.2, 0.8].flatMap((share) => {
-    const [x, y] = at(pointAt(tube.axis, total * share) as Vec3);
+    const [x, y] = at(pointOn(tube.axis, total * share));
     return x > 20 && x < width - 20 && y > 20 && y < height - 20 ? [[x, y] as const] : [];
   })[0];
   return inside ? stampLabel(inside, tube.stamp) : [];

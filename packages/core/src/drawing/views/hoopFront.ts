@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { polylineOf } from '../../centreline/index.ts';
 import { type BendSheet, type Gap, type HoopGeometry, type Tube } from '../../cage/index.ts';
 import { formatAngle, formatLength, type LengthStyle } from '../../measure/index.ts';
@@ -71,8 +72,8 @@ function viewOf(hoop: HoopGeometry, width: number, height: number, measures?: Me
 function bandOf(axis: Point[], half: number): Point[] {
   const offset = (sign: number) =>
     axis.map((point, i): Point => {
-      const before = axis[Math.max(0, i - 1)] as Point;
-      const after = axis[Math.min(axis.length - 1, i + 1)] as Point;
+      const before = itemAt(axis, Math.max(0, i - 1));
+      const after = itemAt(axis, Math.min(axis.length - 1, i + 1));
       const along = [after[0] - before[0], after[1] - before[1]] as const;
       const size = Math.hypot(...along) || 1;
       return [point[0] + (sign * half * -along[1]) / size, point[1] + (sign * half * along[0]) / size];
@@ -89,7 +90,7 @@ function bendLabels(
 ): Shape[] {
   if (!sheet) return [];
   return sheet.bends.flatMap((bend): Shape[] => {
-    const [x, y] = onPaper(hoop.points[bend.number] as Vec3);
+    const [x, y] = onPaper(itemAt(hoop.points, bend.number));
     const left = bend.number <= sheet.bends.length / 2;
     const crown = bend.feature.startsWith('crown');
     const anchor = left ? 'start' : 'end';
@@ -117,11 +118,11 @@ function dimensions(
 ): Shape[] {
   const { feetApart, cornersApart, crownHeight } = hoop.figures;
   const text = (value: number) => formatLength(value, style);
-  const footA = onPaper(hoop.points[0] as Vec3);
-  const footB = onPaper(hoop.points[hoop.points.length - 1] as Vec3);
+  const footA = onPaper(itemAt(hoop.points, 0));
+  const footB = onPaper(itemAt(hoop.points, -1));
   const crown = hoop.features.indexOf('crown-left') + 1;
-  const cornerA = onPaper(hoop.points[crown] as Vec3);
-  const cornerB = onPaper(hoop.points[crown + 1] as Vec3);
+  const cornerA = onPaper(itemAt(hoop.points, crown));
+  const cornerB = onPaper(itemAt(hoop.points, crown + 1));
   const floor = onPaper([0, 0, 0])[1];
   const under = Math.max(footA[1], footB[1]) + 26;
   const right = width - 34;

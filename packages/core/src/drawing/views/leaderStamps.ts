@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { disc, type Point, type Shape, STAMP, stampLabel, textWidth } from '../drawing.ts';
 
 /** Something on a drawing that a stamp names. */
@@ -38,7 +39,7 @@ function columnOf(named: Named[], height: number, side: 'left' | 'right', width:
   );
   return sorted.flatMap(({ stamp, at }, i) => {
     const half = textWidth(stamp, STAMP) / 2 + 5;
-    const y = heights[i] as number;
+    const y = itemAt(heights, i);
     const x = side === 'left' ? MARGIN + half : width - MARGIN - half;
     const edge: Point = [side === 'left' ? x + half : x - half, y];
     return [
@@ -55,8 +56,8 @@ function spread(wanted: number[], height: number): number[] {
   const placed: number[] = [];
   for (const y of wanted) placed.push(Math.max(y, (placed.at(-1) ?? LINE / 2 - step) + step));
   for (let i = placed.length - 1, below = height - LINE / 2 + step; i >= 0; i--) {
-    placed[i] = Math.min(placed[i] as number, below - step);
-    below = placed[i] as number;
+    placed[i] = Math.min(itemAt(placed, i), below - step);
+    below = itemAt(placed, i);
   }
   return placed;
 }

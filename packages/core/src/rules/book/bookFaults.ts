@@ -1,3 +1,4 @@
+import { recordOf } from '../../items/index.ts';
 import { type Fault, faultsIn } from '../../fault/index.ts';
 import { contradictions, gaps, type Written } from './bookGaps.ts';
 import { migrateRuleBook } from './bookMigrations.ts';
@@ -50,7 +51,7 @@ function blankAt(book: object, path: string): [string, unknown] {
     .map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
   let value: unknown = book;
   for (const [i, key] of keys.entries()) {
-    value = value !== null && typeof value === 'object' ? (value as Record<string, unknown>)[key] : undefined;
+    value = recordOf(value)[key];
     if (typedAlone(value) !== null) return ['/' + keys.slice(0, i + 1).join('/'), value];
   }
   return [path, value];

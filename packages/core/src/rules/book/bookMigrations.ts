@@ -1,16 +1,19 @@
-type Json = Record<string, unknown>;
+import { recordOf } from '../../items/index.ts';
+
+type Json = Readonly<Record<string, unknown>>;
 
 /** A book of an earlier version as one of today's; what is no book of an earlier version is passed on as it is. */
 export const migrateRuleBook = (data: object): object =>
-  (data as Json).version === 1 ? countedPerSide(data as Json) : data;
+  recordOf(data).version === 1 ? countedPerSide(recordOf(data)) : data;
 
 /** Version 2 says what tubes are counted in: version 1 counted them on each side that has any. */
-function countedPerSide(book: Json): Json {
-  const rules = Array.isArray(book.rules) ? (book.rules as Json[]) : book.rules;
-  return { ...book, version: 2, rules: Array.isArray(rules) ? rules.map(withPer) : rules };
-}
+const countedPerSide = (book: Json): Json => ({
+  ...book,
+  version: 2,
+  rules: Array.isArray(book.rules) ? book.rules.map(withPer) : book.rules,
+});
 
-function withPer(rule: Json): Json {
-  const check = rule?.check as Json | undefined;
-  return check?.kind === 'count' ? { ...rule, check: { ...check, per: 'side-with-any' } } : rule;
+function withPer(rule: unknown): unknown {
+  const check = recordOf(recordOf(rule).check);
+  return check.kind === 'count' ? { ...recordOf(rule), check: { ...check, per: 'side-with-any' } } : rule;
 }

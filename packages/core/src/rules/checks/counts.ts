@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { type CarSide, type Role } from '../../plan/index.ts';
 import { type Finding, finding } from '../../findings/index.ts';
 import { type CheckOf, type CountedIn } from '../book/ruleCheck.ts';
@@ -180,7 +181,7 @@ const boundsOf = ({ members }: RuledCage, role: Role | null): Bound[] =>
 function baysOf(cage: RuledCage, of: Role | null, and: Role | null): [Bound, Bound][] {
   const first = boundsOf(cage, of);
   if (of === and)
-    return first.slice(1).flatMap((one, i) => (isTwin(first[i], one) ? [[first[i] as Bound, one]] : []));
+    return first.slice(1).flatMap((one, i) => (isTwin(first[i], one) ? [[itemAt(first, i), one]] : []));
   return first.flatMap((one) =>
     boundsOf(cage, and)
       .filter(({ side }) => one.side === null || side === null || one.side === side)

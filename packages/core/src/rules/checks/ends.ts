@@ -1,6 +1,6 @@
 import { type Tube } from '../../cage/index.ts';
 import { arcMiddles, type Piece } from './axisPlaces.ts';
-import { lengthOf, pointAt } from '../../centreline/index.ts';
+import { lengthOf, pointAt, pointOn } from '../../centreline/index.ts';
 import { nearestAlong } from '../../cope/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { finding, type Finding, judgeMeasured, type Status } from '../../findings/index.ts';
@@ -149,7 +149,7 @@ function slideToward(
   const by = nearestWay(on.axis, from, (there) => distance(there, toward) <= reach);
   if (by === null || attached.kind === 'station')
     return by === null ? null : { kind: 'slide-end', member: member.id, end, by };
-  const rise = (pointAt(on.axis, from + by) as Vec3)[2] - endOf(tube, end)[2];
+  const rise = pointOn(on.axis, from + by)[2] - endOf(tube, end)[2];
   return Math.abs(rise) < 1 ? null : { kind: 'slide-end', member: member.id, end, by: rise };
 }
 

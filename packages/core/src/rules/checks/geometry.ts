@@ -1,3 +1,4 @@
+import { tripleOf, itemAt } from '../../items/index.ts';
 import { degrees, decided } from '../../measure/index.ts';
 import { angleBetween, distance, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Plan } from '../../plan/index.ts';
@@ -24,7 +25,7 @@ const ALONG: Record<'front' | 'side' | 'top', 0 | 1 | 2> = { front: 0, side: 1, 
  */
 function offStraight(points: Vec3[], view: CheckOf<'straight'>['view']): number {
   const seen = points.map((point): Vec3 =>
-    view === 'any' ? point : (point.map((one, i) => (i === ALONG[view] ? 0 : one)) as unknown as Vec3),
+    view === 'any' ? point : tripleOf(point, (one, i) => (i === ALONG[view] ? 0 : one)),
   );
   const [from, to] = farthestApart(seen);
   const span = subtract(to, from);
@@ -39,7 +40,7 @@ function offStraight(points: Vec3[], view: CheckOf<'straight'>['view']): number 
 }
 
 function farthestApart(points: Vec3[]): [Vec3, Vec3] {
-  const [first] = points as [Vec3];
+  const first = itemAt(points, 0);
   let best: [Vec3, Vec3] = [first, first];
   for (const a of points) for (const b of points) if (distance(a, b) > distance(...best)) best = [a, b];
   return best;

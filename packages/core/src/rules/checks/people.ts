@@ -1,3 +1,4 @@
+import { itemAt } from '../../items/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import {
   type BarStraps,
@@ -88,7 +89,7 @@ function within({ nearest, farthest, behind }: UnderHoop, limit: number, judged:
     judged('in-hoop', nearest, 0, nearest.mm),
   ];
   const is = (status: Status) => found.find((one) => one.status === status);
-  return is('out') ?? is('look') ?? (found[0] as Finding);
+  return is('out') ?? is('look') ?? itemAt(found, 0);
 }
 
 /** The straps of everybody who is seated, as they are fastened, at the worst slot and setting of each seat. */

@@ -6,6 +6,7 @@ import {
   type Tube,
   type Vec3,
   distance,
+  itemAt,
 } from '@gyrus/core';
 import { featureName } from '../../words/feature.ts';
 import { heading, type Pages, turnPage } from './pages.ts';
@@ -53,6 +54,6 @@ function plannedOf({ hoop, pieces }: MemberAnswer, style: LengthStyle): Cell[][]
   });
 }
 
-const endsOf = ({ points }: Tube): [Vec3, Vec3] => [points[0] as Vec3, points.at(-1) as Vec3];
+const endsOf = ({ points }: Tube): [Vec3, Vec3] => [itemAt(points, 0), itemAt(points, -1)];
 
 const topOf = ({ points, od }: Tube): number => Math.max(...points.map(([, , z]) => z)) + od / 2;

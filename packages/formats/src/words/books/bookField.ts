@@ -1,4 +1,4 @@
-import { type RuleCheck } from '@gyrus/core';
+import { isKeyOf } from '@gyrus/core';
 import { blanksOf, checkForms } from './checkForm.ts';
 
 /** A book as far as it is written. */
@@ -60,7 +60,7 @@ const FIELDS: Record<string, string> = {
 function ruleField(kind: string | undefined, [field = '', at]: string[]): string {
   if (field === 'when') return FIELDS[at ?? ''] ?? 'when it holds';
   if (field !== 'check') return FIELDS[field] ?? field;
-  const known = kind !== undefined && kind in checkForms ? (kind as RuleCheck['kind']) : null;
+  const known = kind !== undefined && isKeyOf(checkForms, kind) ? kind : null;
   const blank = known && at !== undefined ? blanksOf(known).find((one) => one.at === at) : undefined;
   return blank?.label ?? 'what is checked';
 }

@@ -60,6 +60,16 @@ export const count = (at: string, label: string, optional = false): CheckBlank =
   most: 100,
   whole: true,
 });
+/** A whole number of what there has to be: one at least. */
+export const some = (at: string, label: string, optional = false): CheckBlank => ({
+  type: 'number',
+  at,
+  label,
+  optional,
+  least: 1,
+  most: 100,
+  whole: true,
+});
 /** A share of one, written in percent. */
 export const share = (at: string, label: string): CheckBlank => ({
   type: 'number',
@@ -87,10 +97,10 @@ export const reading = (far: string): CheckBlank => ({
   options: choices({ axis: 'to the axis', near: 'to the near edge', far }),
 });
 /** Where bars are counted; for a hoop or a bay the sentence goes on with the member. */
-export const countedIn = (...some: (typeof COUNTED_IN)[number][]): Choice[] =>
-  some.map((value) => ({
+export const countedIn = (...places: (typeof COUNTED_IN)[number][]): Choice[] =>
+  places.map((value) => ({
     value,
-    text: { hoop: 'in each', bay: 'in each bay between' }[value as string] ?? placeOfCount(value),
+    text: value === 'hoop' ? 'in each' : value === 'bay' ? 'in each bay between' : placeOfCount(value),
   }));
 
 /** Blanks that stand in a sentence only where another one is so. */

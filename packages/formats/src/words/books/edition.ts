@@ -1,4 +1,12 @@
-import { type EditionChange, type Rule, type ScheduleRow, type Stated, writtenLength } from '@gyrus/core';
+import {
+  type EditionChange,
+  type Rule,
+  type ScheduleRow,
+  type Stated,
+  writtenLength,
+  recordOf,
+  isFigure,
+} from '@gyrus/core';
 import { type CheckBlank } from './checkBlank.ts';
 import { blanksOf, checkForms } from './checkForm.ts';
 import { holdsWords } from './conditions.ts';
@@ -41,9 +49,7 @@ function ruleChanges({ item: was, holds: held }: StatedRule, { item: now, holds 
 function checkChanges(was: Rule['check'], now: Rule['check']): string[] {
   if (was.kind !== now.kind) return arrow('checked:', checkForms[was.kind].name, checkForms[now.kind].name);
   return blanksOf(now.kind).flatMap((blank) => {
-    const [before, after] = [was, now].map((check) =>
-      valueWords(blank, (check as Record<string, unknown>)[blank.at]),
-    );
+    const [before, after] = [was, now].map((check) => valueWords(blank, recordOf(check)[blank.at]));
     return arrow(blank.label, before ?? '', after ?? '');
   });
 }
@@ -51,14 +57,14 @@ function checkChanges(was: Rule['check'], now: Rule['check']): string[] {
 /** What stands in a blank, as its page shows it. */
 function valueWords(blank: CheckBlank, value: unknown): string {
   if (value === null || value === undefined || value === '') return 'open';
-  if (blank.type === 'angle') return `${(value as { typed: string }).typed}°`;
-  if (blank.type === 'length') return writtenLength(value as { mm: number; typed: string });
-  if (blank.type === 'number') return String(Number(((value as number) * (blank.shown ?? 1)).toFixed(6)));
+  if (blank.type === 'angle' && isFigure(value)) return `${value.typed}°`;
+  if (blank.type === 'length' && isFigure(value) && 'mm' in value) return writtenLength(value);
+  if (blank.type === 'number') return String(Number((Number(value) * (blank.shown ?? 1)).toFixed(6)));
   if (blank.type === 'choice' && typeof value === 'string')
     return blank.options.find((one) => one.value === value)?.text ?? value;
   if (blank.type === 'several')
     return blank.options
-      .filter((one) => (value as string[]).includes(one.value))
+      .filter((one) => Array.isArray(value) && value.includes(one.value))
       .map(({ text }) => text)
       .join(' or ');
   if (typeof value === 'boolean') return value ? 'yes' : 'no';

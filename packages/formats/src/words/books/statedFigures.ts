@@ -1,4 +1,4 @@
-import { INCH, type Rule } from '@gyrus/core';
+import { INCH, type Rule, recordOf } from '@gyrus/core';
 
 const SMALL =
   'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
@@ -42,7 +42,7 @@ function statedBy(value: unknown): number[] {
   if (typeof value === 'string') return figuresIn(value).map((one) => one.value);
   if (value === null || typeof value !== 'object') return [];
   if ('mm' in value && typeof value.mm === 'number')
-    return [value.mm, value.mm / 10, value.mm / INCH, ...statedBy((value as { typed?: unknown }).typed)];
+    return [value.mm, value.mm / 10, value.mm / INCH, ...statedBy(recordOf(value).typed)];
   return Object.values(value).flatMap(statedBy);
 }
 

@@ -3,9 +3,9 @@ import {
   formatWithUnit,
   type LengthStyle,
   MEASURES,
-  type MeasureKey,
   type Status,
   type ThingName,
+  isKeyOf,
 } from '@gyrus/core';
 import { featureName } from '../feature.ts';
 import { roleWords } from '../role.ts';
@@ -32,7 +32,7 @@ const KINDS: Partial<Record<ThingName['of'], string>> = {
 export function thingWords({ of, name, role, side, what }: ThingName): string {
   switch (of) {
     case 'measure':
-      return `the ${MEASURES[name as MeasureKey].label}`;
+      return `the ${isKeyOf(MEASURES, name) ? MEASURES[name].label : name}`;
     case 'brief':
       return what === 'buildYear' ? 'the year of the car' : "the car's weight";
     case 'roof':

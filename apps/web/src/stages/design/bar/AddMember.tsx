@@ -48,7 +48,7 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
               text: marks(one).length > 0 ? `${roleWords(one)} (${marks(one).join(', ')})` : roleWords(one),
             }))}
             onChange={(event) => {
-              setChosen(event.target.value as BarRole);
+              setChosen(USUAL_ORDER.find((one) => one === event.target.value) ?? null);
               setWhy('');
             }}
           />

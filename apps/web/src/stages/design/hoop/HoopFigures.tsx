@@ -17,7 +17,7 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
     ['corners, between axes', figures.cornersApart],
     ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
       [upper ? `lower leg leans in, ${side}` : `leg leans in, ${side}`, lower],
-      ...(upper ? ([[`upper leg leans in, ${side}`, upper]] as [string, Figure][]) : []),
+      ...(upper ? [[`upper leg leans in, ${side}`, upper] satisfies [string, Figure]] : []),
     ]),
     ...figures.bends.map(({ feature, angle }): [string, Figure] => [
       `bend at the ${featureName(feature)}`,

@@ -1,4 +1,11 @@
-import { formatAngle, formatWithUnit, type HoopAnswer, type HoopGeometry, mainHoopOf } from '@gyrus/core';
+import {
+  formatAngle,
+  formatWithUnit,
+  type HoopAnswer,
+  type HoopGeometry,
+  type MainHoop,
+  mainHoopOf,
+} from '@gyrus/core';
 import { PlanField } from '../../../job/fields/PlanField.tsx';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
@@ -28,12 +35,9 @@ const CLEARANCES = [
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
 export function HoopInspector({ answer }: { answer: HoopAnswer }) {
-  const plan = usePlan();
-  const hoop = mainHoopOf(plan);
-  const style = useJobStyle();
+  const hoop = mainHoopOf(usePlan());
   const edit = useHoopEdit();
   if (!hoop) return null;
-  const clear = lengthKind(style, { least: 0 });
   return (
     <div className="space-y-4">
       <div className="flex items-center gap-3">
@@ -55,54 +59,69 @@ export function HoopInspector({ answer }: { answer: HoopAnswer }) {
         options={SIDES}
         onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
       />
-      <div className="grid grid-cols-3 gap-3">
-        {CLEARANCES.map(({ key, label }) => (
-          <PlanField
-            key={key}
-            label={label}
-            field={`hoop/clear/${key}`}
-            kind={clear}
-            value={hoop.clearance[key]}
-            set={hoopField((member, value) => (member.clearance[key] = value))}
-          />
-        ))}
-      </div>
-      <div className="grid grid-cols-2 gap-3">
+      <Clearances hoop={hoop} />
+      <TiltAndFeet hoop={hoop} />
+      <TubeSelect member={hoop} />
+    </div>
+  );
+}
+
+function Clearances({ hoop }: { hoop: MainHoop }) {
+  const kind = lengthKind(useJobStyle(), { least: 0 });
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      {CLEARANCES.map(({ key, label }) => (
+        <PlanField
+          key={key}
+          label={label}
+          field={`hoop/clear/${key}`}
+          kind={kind}
+          value={hoop.clearance[key]}
+          set={hoopField((member, value) => (member.clearance[key] = value))}
+        />
+      ))}
+    </div>
+  );
+}
+
+function TiltAndFeet({ hoop }: { hoop: MainHoop }) {
+  const { measures } = usePlan().survey;
+  const extent = lengthKind(useJobStyle(), { least: 0 });
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <PlanField
+        optional
+        label="tilt to the rear"
+        placeholder={`pillar's, ${formatAngle(measures.pillarTilt?.deg ?? 0)}°`}
+        field="hoop/tilt"
+        kind={angleKind({ least: -30, most: 45 })}
+        value={hoop.tilt}
+        set={(draft, value) => {
+          const member = mainHoopOf(draft);
+          if (member) member.tilt = value;
+        }}
+      />
+      <PlanField
+        label="plate and plinth under a foot"
+        field="hoop/footLift"
+        kind={extent}
+        value={hoop.footLift}
+        set={hoopField((member, value) => (member.footLift = value))}
+      />
+      {hoop.shape === 'rolled-crown' && (
         <PlanField
           optional
-          label="tilt to the rear"
-          placeholder={`pillar's, ${formatAngle(plan.survey.measures.pillarTilt?.deg ?? 0)}°`}
-          field="hoop/tilt"
-          kind={angleKind({ least: -30, most: 45 })}
-          value={hoop.tilt}
+          label="rise of the crown"
+          placeholder="headliner's fall"
+          field="hoop/crownRise"
+          kind={extent}
+          value={hoop.crownRise}
           set={(draft, value) => {
             const member = mainHoopOf(draft);
-            if (member) member.tilt = value;
+            if (member) member.crownRise = value;
           }}
         />
-        <PlanField
-          label="plate and plinth under a foot"
-          field="hoop/footLift"
-          kind={clear}
-          value={hoop.footLift}
-          set={hoopField((member, value) => (member.footLift = value))}
-        />
-        {hoop.shape === 'rolled-crown' && (
-          <PlanField
-            optional
-            label="rise of the crown"
-            placeholder="headliner's fall"
-            field="hoop/crownRise"
-            kind={clear}
-            value={hoop.crownRise}
-            set={(draft, value) => {
-              const member = mainHoopOf(draft);
-              if (member) member.crownRise = value;
-            }}
-          />
-        )}
-      </div>
-      <TubeSelect member={hoop} />
+      )}
     </div>
   );
 }

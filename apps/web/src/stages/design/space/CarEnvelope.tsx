@@ -1,4 +1,4 @@
-import { AS_MEASURED, bodyOf, type Plan, type Vec3, type Volume } from '@gyrus/core';
+import { AS_MEASURED, bodyOf, type Plan, type Vec3, type Volume, itemAt } from '@gyrus/core';
 import { Line } from '@react-three/drei';
 import { useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute, Quaternion, Vector3 } from 'three';
@@ -17,7 +17,7 @@ export function CarEnvelope({ survey, occupants }: Pick<Plan, 'survey' | 'occupa
         <Line key={rib.id} points={outlineOf(rib).map(inPicture)} color="#8d9099" lineWidth={1.2} />
       ))}
       {ribs.slice(1).map((rib, i) => (
-        <Faces key={rib.id} from={ribs[i] as Rib} to={rib} />
+        <Faces key={rib.id} from={itemAt(ribs, i)} to={rib} />
       ))}
       {survey.keepOuts.map((box) => (
         <KeepOutBox key={box.id} from={place(box.from)} to={place(box.to)} />
@@ -45,8 +45,8 @@ function Faces({ from, to }: { from: Rib; to: Rib }) {
     for (const right of [false, true]) {
       const [rowA, rowB] = [half(a, right), half(b, right)];
       for (let i = 1; i < count; i++) {
-        const quad = [rowA[i - 1], rowA[i], rowB[i], rowA[i - 1], rowB[i], rowB[i - 1]] as Vec3[];
-        for (const corner of quad) corners.push(...inPicture(corner).toArray());
+        const [a0, a1, b0, b1] = [itemAt(rowA, i - 1), itemAt(rowA, i), itemAt(rowB, i - 1), itemAt(rowB, i)];
+        for (const corner of [a0, a1, b1, a0, b1, b0]) corners.push(...inPicture(corner).toArray());
       }
     }
     const made = new BufferGeometry();
