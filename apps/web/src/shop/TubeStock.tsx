@@ -22,42 +22,7 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
   const [adding, setAdding] = useState(false);
   const { send } = useShopForm(() => undefined);
   const columns = useMemo(
-    (): Column<Tube>[] => [
-      {
-        name: 'diameter',
-        sortBy: (tube) => tube.od.mm,
-        cell: (tube) => <Figures text={writtenLength(tube.od)} />,
-      },
-      {
-        name: 'wall',
-        sortBy: (tube) => tube.wall.mm,
-        cell: (tube) => <Figures text={writtenLength(tube.wall)} />,
-      },
-      { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
-      { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
-      {
-        name: 'certificate',
-        sortBy: (tube) => tube.certificate ?? '',
-        cell: (tube) => tube.certificate || '–',
-      },
-      {
-        name: 'stick',
-        sortBy: (tube) => tube.stickLength.mm,
-        cell: (tube) => <Figures text={writtenLength(tube.stickLength)} />,
-      },
-      {
-        name: '',
-        cell: (tube) => (
-          <Button
-            kind="quiet"
-            aria-label={`Remove ${tube.od.typed} × ${tube.wall.typed}, batch ${tube.batch}`}
-            onClick={() => send({ path: `tubes/${tube.id}`, method: 'DELETE' })}
-          >
-            <Trash2 aria-hidden="true" className="size-5" />
-          </Button>
-        ),
-      },
-    ],
+    () => columnsOf((tube) => send({ path: `tubes/${tube.id}`, method: 'DELETE' })),
     [send],
   );
   return (
@@ -92,6 +57,39 @@ export function TubeStock({ tubes, style }: { tubes: Tube[]; style: LengthStyle 
     </section>
   );
 }
+
+const columnsOf = (remove: (tube: Tube) => void): Column<Tube>[] => [
+  {
+    name: 'diameter',
+    sortBy: (tube) => tube.od.mm,
+    cell: (tube) => <Figures text={writtenLength(tube.od)} />,
+  },
+  {
+    name: 'wall',
+    sortBy: (tube) => tube.wall.mm,
+    cell: (tube) => <Figures text={writtenLength(tube.wall)} />,
+  },
+  { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
+  { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
+  { name: 'certificate', sortBy: (tube) => tube.certificate ?? '', cell: (tube) => tube.certificate || '–' },
+  {
+    name: 'stick',
+    sortBy: (tube) => tube.stickLength.mm,
+    cell: (tube) => <Figures text={writtenLength(tube.stickLength)} />,
+  },
+  {
+    name: '',
+    cell: (tube) => (
+      <Button
+        kind="quiet"
+        aria-label={`Remove ${tube.od.typed} × ${tube.wall.typed}, batch ${tube.batch}`}
+        onClick={() => remove(tube)}
+      >
+        <Trash2 aria-hidden="true" className="size-5" />
+      </Button>
+    ),
+  },
+];
 
 const Figures = ({ text }: { text: string }) => (
   <span className="figure">

@@ -1,14 +1,13 @@
 import { recordOf } from '../items/index.ts';
 import { z } from 'zod';
 import { between, check, fail, oneOf, type Outcome, say, succeed } from '../fault/index.ts';
-import { PROTRACTOR_ERROR, TAPE_ERROR } from '../measure/index.ts';
 import { brief } from './brief.ts';
 import { piecesOfBar } from './members/bar.ts';
-import { cockpit, USUAL_COCKPIT } from './cockpit.ts';
-import { copeTick, coping, USUAL_COPING } from './coping.ts';
+import { cockpit } from './cockpit.ts';
+import { copeTick, coping } from './coping.ts';
 import { member } from './members/member.ts';
 import { migrations } from './migrations.ts';
-import { harness, occupant, USUAL_HARNESS } from './occupant.ts';
+import { harness, occupant } from './occupant.ts';
 import { part } from './members/part.ts';
 import { gusset, plate } from './members/plate.ts';
 import { extentField, id, note, offsetField, title } from './quantities.ts';
@@ -157,81 +156,4 @@ function checkPieces(plan: Plan): Outcome<Plan> {
       );
   }
   return succeed(plan);
-}
-
-const mm = (value: number, typed = `${value} mm`) => ({ mm: value, typed });
-
-/** A new job's plan: nothing measured, one main hoop waiting for the survey. `ids` are fresh ones from the caller. */
-export function emptyPlan(ids: { member: string; piece: string }, length: 'in' | 'mm'): Plan {
-  const tube =
-    length === 'in'
-      ? { od: mm(44.45, '1 3/4 in'), wall: mm(2.413, '0.095 in') }
-      : { od: mm(45, '45 mm'), wall: mm(2.5, '2.5 mm') };
-  const clear = length === 'in' ? mm(9.525, '3/8 in') : mm(10, '10 mm');
-  const trim = length === 'in' ? mm(25.4, '1 in') : mm(25, '25 mm');
-  return {
-    format: PLAN_FORMAT,
-    version: PLAN_VERSION,
-    units: { length, fraction: 16 },
-    measuringError: { mm: TAPE_ERROR, deg: PROTRACTOR_ERROR },
-    proposalsMarked: true,
-    brief: {
-      car: '',
-      series: '',
-      customer: '',
-      built: 'four-point-bar',
-      joining: 'welded',
-      use: 'track',
-      feetOn: 'sill',
-      drivers: [],
-      passenger: false,
-      carWeight: null,
-      roof: 'closed',
-      buildYear: null,
-      dueBy: null,
-      books: [],
-      notes: '',
-    },
-    survey: { measures: {}, distrusted: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
-    dies: [],
-    members: [
-      {
-        role: 'main-hoop',
-        id: ids.member,
-        stamp: 'MH',
-        tube: { ...tube, kind: length === 'in' ? 'drawn-over-mandrel' : 'cold-drawn-seamless', batch: '' },
-        pieces: [{ id: ids.piece, stamp: 'MH' }],
-        ends: { a: { kind: 'landing', side: 'left' }, b: { kind: 'landing', side: 'right' } },
-        crossings: [],
-        bending: {
-          die: null,
-          dieAt: {},
-          clampSideAt: {},
-          springback: { school: 'tests' },
-          growRadius: false,
-          datum: 'centre',
-          trimA: trim,
-          trimB: trim,
-        },
-        shape: 'proposed',
-        sides: 'same',
-        clearance: { left: clear, right: clear, above: clear },
-        tilt: null,
-        crownRise: null,
-        footLift: mm(0, '0'),
-      },
-    ],
-    plates: [],
-    gussets: [],
-    parts: [],
-    occupants: [],
-    harness: USUAL_HARNESS,
-    cockpit: USUAL_COCKPIT,
-    weldPosition: { forward: mm(0, '0'), drop: mm(0, '0') },
-    fitOrder: [ids.piece],
-    copeOverrides: [],
-    coping: USUAL_COPING,
-    copeTicks: [],
-    answers: {},
-  };
 }

@@ -1,4 +1,5 @@
-export { bendSheetPdf, type SheetRequest } from './bendSheet.ts';
+export { bendSheetPdf } from './bendSheet/bendSheet.ts';
+export { type SheetRequest } from './bendSheet/sheetRequest.ts';
 export { copePackPdf, type CopePackRequest } from './copeSheets.ts';
 export {
   type InspectionForm,

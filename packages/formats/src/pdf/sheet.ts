@@ -8,6 +8,8 @@ export const MARGIN = 34;
 export const LABEL = { font: 'label-500', size: 10, colour: '#333' } as const;
 /** How running text is set. */
 export const BODY = { font: 'label-500', size: 10.5 } as const;
+/** Figures and headings of a table. */
+export const STRONG = { font: 'label-600', size: 10.5 } as const;
 
 const FOOTER =
   'Gyrus computes geometry and compares it with rules as entered. It certifies nothing: the current rule book, the inspector of the event, local law and qualified welders decide.';

@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { into, type PlanPath, setAt, valueAt } from '../store/planPath.ts';
@@ -34,41 +34,22 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
       {rows.length === 0 && <p className="text-quiet text-sm">{hint}</p>}
       <ul className="space-y-1">
         {rows.map((row, i) => (
-          <li key={i} className="bg-sheet border-rule rounded-machined border">
-            <div className="flex items-center">
-              <button
-                type="button"
-                aria-expanded={open === i}
-                className="min-h-11 min-w-0 flex-1 px-3 py-1.5 text-left"
-                onClick={() => setOpen(open === i ? null : i)}
-              >
-                <span className="block truncate font-semibold">{name(row)}</span>
-                {about && (
-                  <span className="text-quiet block text-sm">
-                    <Typeset text={about(row, i)} />
-                  </span>
-                )}
-              </button>
-              <Button
-                kind="quiet"
-                aria-label={`Take out ${name(row)}`}
-                onClick={() => {
-                  setOpen(null);
-                  put(
-                    'less',
-                    rows.filter((_, at) => at !== i),
-                  );
-                }}
-              >
-                <Trash2 aria-hidden="true" className="size-5" />
-              </Button>
-            </div>
-            {open === i && (
-              <div className="border-rule border-t p-3">
-                <RecordFields path={into(path, i)} fields={fields(row)} />
-              </div>
-            )}
-          </li>
+          <Entry
+            key={i}
+            name={name(row)}
+            about={about?.(row, i)}
+            open={open === i}
+            onOpen={() => setOpen(open === i ? null : i)}
+            onTakeOut={() => {
+              setOpen(null);
+              put(
+                'less',
+                rows.filter((_, index) => index !== i),
+              );
+            }}
+          >
+            <RecordFields path={into(path, i)} fields={fields(row)} />
+          </Entry>
         ))}
       </ul>
       <div className="flex flex-wrap gap-2">
@@ -86,5 +67,41 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
         ))}
       </div>
     </section>
+  );
+}
+
+interface EntryProps {
+  name: string;
+  about: string | undefined;
+  open: boolean;
+  onOpen: () => void;
+  onTakeOut: () => void;
+  /** Its fields, shown while it is open. */
+  children: ReactNode;
+}
+
+function Entry({ name, about, open, onOpen, onTakeOut, children }: EntryProps) {
+  return (
+    <li className="bg-sheet border-rule rounded-machined border">
+      <div className="flex items-center">
+        <button
+          type="button"
+          aria-expanded={open}
+          className="min-h-11 min-w-0 flex-1 px-3 py-1.5 text-left"
+          onClick={onOpen}
+        >
+          <span className="block truncate font-semibold">{name}</span>
+          {about !== undefined && (
+            <span className="text-quiet block text-sm">
+              <Typeset text={about} />
+            </span>
+          )}
+        </button>
+        <Button kind="quiet" aria-label={`Take out ${name}`} onClick={onTakeOut}>
+          <Trash2 aria-hidden="true" className="size-5" />
+        </Button>
+      </div>
+      {open && <div className="border-rule border-t p-3">{children}</div>}
+    </li>
   );
 }

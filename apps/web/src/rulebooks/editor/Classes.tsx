@@ -1,4 +1,4 @@
-import { type Fault, type RuleBook, itemAt } from '@gyrus/core';
+import { type Fault, itemAt } from '@gyrus/core';
 import { useState } from 'react';
 import { newId } from '../../job/fields/fresh.ts';
 import { Button } from '../../shared/frame/Button.tsx';

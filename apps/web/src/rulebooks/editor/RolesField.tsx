@@ -29,37 +29,16 @@ function chosenOf(value: readonly Role[]): string {
 export function RolesField({ label, value, onChange }: RolesFieldProps) {
   const [open, setOpen] = useState(false);
   const said = value.length === 0 ? 'no member yet' : value.map(roleWords).join(', ');
-  const choose = (chosen: string) => {
-    if (chosen === SEVERAL) return setOpen(true);
-    const group = Object.entries(ROLE_GROUPS).find(([name]) => groupValue(name) === chosen);
-    onChange(group ? [...group[1]] : [chosen as Role]);
-  };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <div className="flex max-w-full gap-1">
-        <select
-          aria-label={`Who ${label.charAt(0).toLowerCase()}${label.slice(1)}`}
-          title={said}
-          className={`control max-w-64 min-w-0 ${value.length === 0 ? 'text-out' : ''}`}
-          value={chosenOf(value)}
-          onChange={(event) => choose(event.target.value)}
-        >
-          <option value={SEVERAL}>{value.length === 0 ? 'no member yet' : said}</option>
-          <optgroup label="together">
-            {Object.keys(ROLE_GROUPS).map((name) => (
-              <option key={name} value={groupValue(name)}>
-                {name}
-              </option>
-            ))}
-          </optgroup>
-          <optgroup label="one member">
-            {RULED_ROLES.map((role) => (
-              <option key={role} value={role}>
-                {roleWords(role)}
-              </option>
-            ))}
-          </optgroup>
-        </select>
+        <RolesSelect
+          label={`Who ${label.charAt(0).toLowerCase()}${label.slice(1)}`}
+          said={said}
+          value={value}
+          onChange={onChange}
+          onSeveral={() => setOpen(true)}
+        />
         <Popover.Trigger asChild>
           <Button aria-label={`${label}: ${said}`}>
             <ListChecks aria-hidden="true" className="size-4" />
@@ -72,31 +51,81 @@ export function RolesField({ label, value, onChange }: RolesFieldProps) {
           sideOffset={4}
           className="bg-sheet border-ink rounded-machined z-20 max-h-96 w-[min(560px,92vw)] overflow-y-auto border p-3"
         >
-          <div role="group" aria-label={label} className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
-            {RULED_ROLES.map((role) => (
-              <label key={role} className="flex min-h-10 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5"
-                  checked={value.includes(role)}
-                  onChange={(event) =>
-                    onChange(
-                      event.target.checked
-                        ? RULED_ROLES.filter((one) => one === role || value.includes(one))
-                        : value.filter((one) => one !== role),
-                    )
-                  }
-                />
-                {roleWords(role)}
-              </label>
-            ))}
-          </div>
-          <div className="mt-2 flex gap-2">
-            <Button onClick={() => onChange([...RULED_ROLES])}>All</Button>
-            <Button onClick={() => onChange([])}>None</Button>
-          </div>
+          <RoleTicks label={label} value={value} onChange={onChange} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+interface RolesSelectProps extends RolesFieldProps {
+  /** The roles in words. */
+  said: string;
+  onSeveral: () => void;
+}
+
+/** One of the list: a group, a role, or several that are picked one by one. */
+function RolesSelect({ label, said, value, onChange, onSeveral }: RolesSelectProps) {
+  const choose = (chosen: string) => {
+    const group = Object.entries(ROLE_GROUPS).find(([name]) => groupValue(name) === chosen);
+    const role = RULED_ROLES.find((one) => one === chosen);
+    if (group) onChange([...group[1]]);
+    else if (role) onChange([role]);
+    else onSeveral();
+  };
+  return (
+    <select
+      aria-label={label}
+      title={said}
+      className={`control max-w-64 min-w-0 ${value.length === 0 ? 'text-out' : ''}`}
+      value={chosenOf(value)}
+      onChange={(event) => choose(event.target.value)}
+    >
+      <option value={SEVERAL}>{said}</option>
+      <optgroup label="together">
+        {Object.keys(ROLE_GROUPS).map((name) => (
+          <option key={name} value={groupValue(name)}>
+            {name}
+          </option>
+        ))}
+      </optgroup>
+      <optgroup label="one member">
+        {RULED_ROLES.map((role) => (
+          <option key={role} value={role}>
+            {roleWords(role)}
+          </option>
+        ))}
+      </optgroup>
+    </select>
+  );
+}
+
+function RoleTicks({ label, value, onChange }: RolesFieldProps) {
+  const tick = (role: Role, on: boolean) =>
+    onChange(
+      on
+        ? RULED_ROLES.filter((one) => one === role || value.includes(one))
+        : value.filter((one) => one !== role),
+    );
+  return (
+    <>
+      <div role="group" aria-label={label} className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
+        {RULED_ROLES.map((role) => (
+          <label key={role} className="flex min-h-10 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={value.includes(role)}
+              onChange={(event) => tick(role, event.target.checked)}
+            />
+            {roleWords(role)}
+          </label>
+        ))}
+      </div>
+      <div className="mt-2 flex gap-2">
+        <Button onClick={() => onChange([...RULED_ROLES])}>All</Button>
+        <Button onClick={() => onChange([])}>None</Button>
+      </div>
+    </>
   );
 }

@@ -1,10 +1,9 @@
-import { type Fault, type Length, type ScheduleRow, TUBE_KINDS, type TubeOption } from '@gyrus/core';
-import { bookBlankWords, tubeKindWords } from '@gyrus/formats';
+import { type Fault, itemAt, type ScheduleRow, type TubeOption } from '@gyrus/core';
+import { bookBlankWords } from '@gyrus/formats';
 import { Button } from '../../shared/frame/Button.tsx';
-import { lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { TextField } from '../../shared/fields/TextField.tsx';
-import { BookQuantity } from './BookQuantity.tsx';
 import { RolesField } from './RolesField.tsx';
+import { SizeOption } from './SizeOption.tsx';
 import { TakeOut } from './TakeOut.tsx';
 import { useBookDraft } from './draft/useBookDraft.ts';
 import { WeightFields } from './WeightFields.tsx';
@@ -46,11 +45,13 @@ export function ScheduleForm({ faults }: { faults: Fault[] }) {
   );
 }
 
+type SetRow = (change: (own: ScheduleRow) => void) => void;
+
 function Row({ at, faults }: { at: number; faults: Fault[] }) {
   const { book, edit } = useBookDraft();
   const row = book.tubeSchedule[at];
   if (!row) return null;
-  const set = (change: (own: ScheduleRow) => void) =>
+  const set: SetRow = (change) =>
     edit((draft) => {
       const own = draft.tubeSchedule[at];
       if (own) change(own);
@@ -60,54 +61,9 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
       aria-label={`Tube row ${at + 1}`}
       className={`bg-sheet rounded-machined space-y-3 border p-4 ${faults.length > 0 ? 'border-out' : 'border-rule'}`}
     >
-      <div className="grid gap-3 sm:grid-cols-[120px_minmax(0,1fr)_130px_130px_auto]">
-        <TextField
-          label="clause"
-          maxLength={120}
-          value={row.clause}
-          onChange={(event) => set((own) => void (own.clause = event.target.value))}
-        />
-        <div className="min-w-0">
-          <div className="text-quiet mb-1 text-sm">for</div>
-          <RolesField
-            label={`Tube row ${at + 1} is for`}
-            value={row.roles}
-            onChange={(roles) => set((own) => void (own.roles = roles))}
-          />
-        </div>
-        <WeightFields value={row} onChange={(change) => set((own) => void Object.assign(own, change))} />
-        <div className="flex items-end pb-5">
-          <TakeOut
-            what={`tube row ${at + 1}`}
-            take={() => {
-              edit((draft) => void draft.tubeSchedule.splice(at, 1));
-              return () => edit((draft) => void draft.tubeSchedule.splice(at, 0, row));
-            }}
-          >
-            Take out
-          </TakeOut>
-        </div>
-      </div>
-      {row.options.map((option, i) => (
-        <Option
-          key={i}
-          name={`size ${i + 1} of row ${at + 1}`}
-          option={option}
-          set={(change) =>
-            set((own) => {
-              const one = own.options[i];
-              if (one) change(one);
-            })
-          }
-          takeOut={
-            row.options.length > 1
-              ? () => {
-                  set((own) => void own.options.splice(i, 1));
-                  return () => set((own) => void own.options.splice(i, 0, option));
-                }
-              : null
-          }
-        />
+      <RowHead row={row} at={at} set={set} />
+      {row.options.map((_, i) => (
+        <RowSize key={i} row={row} at={at} i={i} set={set} />
       ))}
       <Button onClick={() => set((own) => void own.options.push(EMPTY_OPTION))}>Or another size</Button>
       <ul role="status" className="text-out text-sm font-semibold">
@@ -121,56 +77,65 @@ function Row({ at, faults }: { at: number; faults: Fault[] }) {
   );
 }
 
-interface OptionProps {
-  name: string;
-  option: TubeOption;
-  set: (change: (option: TubeOption) => void) => void;
-  takeOut: (() => () => void) | null;
+interface RowProps {
+  row: ScheduleRow;
+  at: number;
+  set: SetRow;
 }
 
-function Option({ name, option, set, takeOut }: OptionProps) {
-  const { unit } = useBookDraft();
-  const size = (label: string, key: 'od' | 'wall') => (
-    <div className="w-36">
-      <BookQuantity<Length>
-        label={label}
-        kind={lengthKind({ unit, fraction: 64, decimals: 2 }, { above: 0 })}
-        figure="mm"
-        value={option[key]}
-        set={(value) => set((own) => void (own[key] = value as Length))}
+/** Which members of which cars a row is for. */
+function RowHead({ row, at, set }: RowProps) {
+  const { edit } = useBookDraft();
+  return (
+    <div className="grid gap-3 sm:grid-cols-[120px_minmax(0,1fr)_130px_130px_auto]">
+      <TextField
+        label="clause"
+        maxLength={120}
+        value={row.clause}
+        onChange={(event) => set((own) => void (own.clause = event.target.value))}
       />
+      <div className="min-w-0">
+        <div className="text-quiet mb-1 text-sm">for</div>
+        <RolesField
+          label={`Tube row ${at + 1} is for`}
+          value={row.roles}
+          onChange={(roles) => set((own) => void (own.roles = roles))}
+        />
+      </div>
+      <WeightFields value={row} onChange={(change) => set((own) => void Object.assign(own, change))} />
+      <div className="flex items-end pb-5">
+        <TakeOut
+          what={`tube row ${at + 1}`}
+          take={() => {
+            edit((draft) => void draft.tubeSchedule.splice(at, 1));
+            return () => edit((draft) => void draft.tubeSchedule.splice(at, 0, row));
+          }}
+        >
+          Take out
+        </TakeOut>
+      </div>
     </div>
   );
+}
+
+/** One of the sizes of a row; the last one cannot be taken out. */
+function RowSize({ row: { options }, at, i, set }: RowProps & { i: number }) {
+  const option = itemAt(options, i);
+  const takeOut = () => {
+    set((own) => void own.options.splice(i, 1));
+    return () => set((own) => void own.options.splice(i, 0, option));
+  };
   return (
-    <div role="group" aria-label={name} className="flex flex-wrap items-start gap-3">
-      {size('least outside', 'od')}
-      {size('least wall', 'wall')}
-      <div className="flex flex-wrap gap-x-4 pt-6">
-        {TUBE_KINDS.map((kind) => (
-          <label key={kind} className="flex min-h-10 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={option.kinds.includes(kind)}
-              onChange={(event) =>
-                set((own) => {
-                  own.kinds = event.target.checked
-                    ? [...own.kinds, kind]
-                    : own.kinds.filter((one) => one !== kind);
-                })
-              }
-            />
-            {tubeKindWords(kind)}
-          </label>
-        ))}
-      </div>
-      {takeOut && (
-        <div className="pt-6">
-          <TakeOut what={name} take={takeOut}>
-            Take out
-          </TakeOut>
-        </div>
-      )}
-    </div>
+    <SizeOption
+      name={`size ${i + 1} of row ${at + 1}`}
+      option={option}
+      set={(change) =>
+        set((own) => {
+          const one = own.options[i];
+          if (one) change(one);
+        })
+      }
+      takeOut={options.length > 1 ? takeOut : null}
+    />
   );
 }

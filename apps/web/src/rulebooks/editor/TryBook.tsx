@@ -33,8 +33,6 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
   const cage = useQuery({ queryKey: ['try-book', id], queryFn: () => cageOf(id), staleTime: 0 });
   const tried = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
   const findings = tried === 'failed' ? null : tried;
-  const style = { unit, fraction: 16 as const, decimals: 0 };
-  const count = (status: Status) => findings?.filter((one) => one.status === status).length ?? 0;
   return (
     <aside aria-label="Tried on a cage" className="space-y-3 lg:sticky lg:top-4 lg:self-start">
       <h2 className="text-xl">Tried on a cage</h2>
@@ -70,28 +68,39 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
         <p className="text-quiet">Nothing of it is about this cage yet: add a tube row or a rule.</p>
       )}
       {findings && findings.length > 0 && (
-        <>
-          <p className="flex flex-wrap gap-4">
-            {(['out', 'look', 'ask', 'clear'] as const).map((status) => (
-              <StatusMark key={status} status={status} word={`${status} ${count(status)}`} />
-            ))}
-          </p>
-          <ul aria-label="Findings of this book" className="max-h-[60vh] space-y-2 overflow-y-auto">
-            {findings.map((finding) => (
-              <li key={finding.key}>
-                <StatusMark status={finding.status} />{' '}
-                <span className="text-quiet">{finding.rule?.clause}</span>{' '}
-                <strong>{memberWords(finding, cage.data?.plan)}</strong>{' '}
-                <Typeset text={findingWords(finding, style)} />
-                {finding.rule?.holds && (
-                  <span className="text-quiet"> ({holdsWords(finding.rule.holds)})</span>
-                )}
-              </li>
-            ))}
-          </ul>
-        </>
+        <TriedFindings findings={findings} plan={cage.data?.plan} unit={unit} />
       )}
     </aside>
+  );
+}
+
+interface TriedFindingsProps {
+  findings: Finding[];
+  plan: Plan | undefined;
+  unit: 'in' | 'mm';
+}
+
+/** What the book found, the worst first, and how many of each. */
+function TriedFindings({ findings, plan, unit }: TriedFindingsProps) {
+  const style = { unit, fraction: 16 as const, decimals: 0 };
+  const count = (status: Status) => findings.filter((one) => one.status === status).length;
+  return (
+    <>
+      <p className="flex flex-wrap gap-4">
+        {ORDER.map((status) => (
+          <StatusMark key={status} status={status} word={`${status} ${count(status)}`} />
+        ))}
+      </p>
+      <ul aria-label="Findings of this book" className="max-h-[60vh] space-y-2 overflow-y-auto">
+        {findings.map((finding) => (
+          <li key={finding.key}>
+            <StatusMark status={finding.status} /> <span className="text-quiet">{finding.rule?.clause}</span>{' '}
+            <strong>{memberWords(finding, plan)}</strong> <Typeset text={findingWords(finding, style)} />
+            {finding.rule?.holds && <span className="text-quiet"> ({holdsWords(finding.rule.holds)})</span>}
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

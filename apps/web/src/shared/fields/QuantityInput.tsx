@@ -1,6 +1,6 @@
 import { isAssumed, type Known, type Outcome } from '@gyrus/core';
 import equal from 'fast-deep-equal';
-import { useId, useRef, useState } from 'react';
+import { type ReactNode, useId, useRef, useState } from 'react';
 import { Typeset } from '../figures/Figure.tsx';
 
 /** How one kind of quantity is read and shown; lengths, angles and masses have their own. */
@@ -41,31 +41,13 @@ export interface QuantityInputProps<Q extends Knowable> {
 
 /** A quantity typed as people write it. It says how it understood, keeps what was typed, and never loses half a number. */
 export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) {
-  const { label, kind, value, onChange, pending, onPending, fault, bare = false, optional = false } = props;
+  const { label, kind, value, bare = false } = props;
   const ownId = useId();
   const id = props.inputId ?? ownId;
-  const [draft, setDraft] = useState<{ text: string; of: Q | null } | null>(null);
-  // A value changed from elsewhere (undo, the other unit) ends the draft.
-  const current = draft && equal(draft.of, value) ? draft.text : undefined;
-  const text = current ?? pending ?? (value ? kind.shown(value) : '');
-  const read = text.trim() === '' ? null : kind.parse(text);
-  const problem =
-    read && !read.ok ? read.fault.message : text.trim() === '' && fault ? fault : (fault ?? undefined);
-  const doubt = !problem && value && read?.ok ? (kind.doubt?.(value) ?? null) : null;
-  const before = useRef(value);
-  const type = (next: string) => {
-    const result = next.trim() === '' ? null : kind.parse(next);
-    const accepted = result?.ok ? result.value : null;
-    const emptied = next.trim() === '' && optional;
-    // `26 3/` is no figure yet, and the 26 on the way there was none either: what stood before stands until it is one.
-    const stands = accepted ?? (emptied ? null : before.current);
-    setDraft({ text: next, of: stands });
-    if (accepted || emptied || ((stands !== null || optional) && !equal(stands, value))) onChange(stands);
-    onPending?.(result && !result.ok ? next : next.trim() === '' && !optional ? '' : undefined);
-  };
-  const messageId = `${id}-says`;
-  const assumedId = `${id}-assumed`;
-  const assumed = value !== null && current === undefined && isAssumed(value);
+  const typed = useTyped(props);
+  const { text, problem, doubt } = typed;
+  const assumed = value !== null && !typed.isTyping && isAssumed(value);
+  const [messageId, assumedId] = [`${id}-says`, `${id}-assumed`];
   return (
     <div className={bare ? 'relative' : ''}>
       <div className={bare ? 'sr-only' : 'mb-1 text-sm'}>
@@ -88,20 +70,80 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
         aria-invalid={problem ? true : undefined}
         aria-describedby={assumed ? `${assumedId} ${messageId}` : messageId}
         placeholder={props.placeholder ?? (bare ? (props.needed ? '' : '–') : kind.example)}
-        onChange={(event) => type(event.target.value)}
+        onChange={(event) => typed.type(event.target.value)}
         onFocus={() => {
-          before.current = value;
+          typed.begin();
           props.onFocus?.();
         }}
-        onBlur={() => setDraft(null)}
+        onBlur={typed.end}
       />
-      <div
-        id={messageId}
-        data-says={problem || doubt ? true : undefined}
-        className={`text-sm ${problem ? 'text-out font-semibold' : doubt ? 'text-look font-semibold' : 'text-quiet'} ${bare ? (problem || doubt ? `bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 ${problem ? 'border-out' : 'border-look'}` : 'sr-only') : 'mt-0.5 min-h-5'}`}
-      >
-        {problem ?? (value && read ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}
-      </div>
+      <Says id={messageId} tone={problem ? 'out' : doubt ? 'look' : 'quiet'} bare={bare}>
+        {problem ?? (value && typed.isRead ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}
+      </Says>
     </div>
   );
 }
+
+/** What stands in the box while it is typed in, what is read from it, and what is wrong or doubtful with that. */
+function useTyped<Q extends Knowable>(props: QuantityInputProps<Q>) {
+  const { kind, value, onChange, pending, onPending, fault, optional = false } = props;
+  const [draft, setDraft] = useState<{ text: string; of: Q | null } | null>(null);
+  // A value changed from elsewhere (undo, the other unit) ends the draft.
+  const current = draft && equal(draft.of, value) ? draft.text : undefined;
+  const text = current ?? pending ?? (value ? kind.shown(value) : '');
+  const read = text.trim() === '' ? null : kind.parse(text);
+  const problem = read && !read.ok ? read.fault.message : fault;
+  const before = useRef(value);
+  const type = (next: string) => {
+    const isEmpty = next.trim() === '';
+    const result = isEmpty ? null : kind.parse(next);
+    const accepted = result?.ok ? result.value : null;
+    const emptied = isEmpty && optional;
+    // `26 3/` is no figure yet, and the 26 on the way there was none either: what stood before stands until it is one.
+    const stands = accepted ?? (emptied ? null : before.current);
+    setDraft({ text: next, of: stands });
+    if (accepted || emptied || ((stands !== null || optional) && !equal(stands, value))) onChange(stands);
+    onPending?.(result && !result.ok ? next : isEmpty && !optional ? '' : undefined);
+  };
+  return {
+    text,
+    problem,
+    doubt: !problem && value && read?.ok ? (kind.doubt?.(value) ?? null) : null,
+    isTyping: current !== undefined,
+    isRead: read !== null,
+    type,
+    begin: () => void (before.current = value),
+    end: () => setDraft(null),
+  };
+}
+
+type Tone = 'out' | 'look' | 'quiet';
+
+const TONES: Record<Tone, string> = {
+  out: 'text-out font-semibold',
+  look: 'text-look font-semibold',
+  quiet: 'text-quiet',
+};
+const BARE: Record<Tone, string> = {
+  out: 'bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 border-out',
+  look: 'bg-sheet rounded-machined absolute top-full left-0 z-10 mt-1 w-52 border p-1.5 border-look',
+  quiet: 'sr-only',
+};
+
+interface SaysProps {
+  id: string;
+  tone: Tone;
+  bare: boolean;
+  children: ReactNode;
+}
+
+/** How a box understood, or what is wrong with it; under a bare box only where something is. */
+const Says = ({ id, tone, bare, children }: SaysProps) => (
+  <div
+    id={id}
+    data-says={tone === 'quiet' ? undefined : true}
+    className={`text-sm ${TONES[tone]} ${bare ? BARE[tone] : 'mt-0.5 min-h-5'}`}
+  >
+    {children}
+  </div>
+);

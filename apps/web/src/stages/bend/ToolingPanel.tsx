@@ -17,11 +17,43 @@ const GROWTH = [
 
 /** Which die, which school of springback, and what is left on the ends. The plan pins the die as it is chosen. */
 export function ToolingPanel({ member, ends }: { member: Member; ends: [a: string, b: string] }) {
+  const edit = useMemberEdit(member.id);
+  return (
+    <div className="space-y-4">
+      <h2 className="text-lg">Tooling</h2>
+      <DieChoice member={member} />
+      <SpringbackChoice member={member} />
+      <Segmented
+        label="marks by"
+        value={member.bending.growRadius ? 'yes' : 'no'}
+        options={GROWTH}
+        onChange={(value) => edit('growRadius', (draft) => void (draft.bending.growRadius = value === 'yes'))}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <TrimField member={member} which="trimA" label={`trim at A (${ends[0]})`} />
+        <TrimField member={member} which="trimB" label={`trim at B (${ends[1]})`} />
+      </div>
+    </div>
+  );
+}
+
+function TrimField({ member, which, label }: { member: Member; which: 'trimA' | 'trimB'; label: string }) {
+  const style = useJobStyle();
+  return (
+    <PlanField
+      label={label}
+      field={`member/${member.id}/${which}`}
+      kind={lengthKind(style, { least: 0 })}
+      value={member.bending[which]}
+      set={memberField(member.id, (draft, value) => (draft.bending[which] = value))}
+    />
+  );
+}
+
+function DieChoice({ member }: { member: Member }) {
   const { dies } = usePlan();
   const shop = useShop().data;
-  const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
-  const edit = useMemberEdit(member.id);
   const inShop = shop?.machines.flatMap((machine) => machine.dies) ?? [];
   const pinned = dies.find((die) => die.id === member.bending.die) ?? null;
   const choose = (id: string) => {
@@ -34,50 +66,23 @@ export function ToolingPanel({ member, ends }: { member: Member; ends: [a: strin
         plan.dies = [...plan.dies.filter((one) => one.id !== die.id && isUsed(plan.members, one.id)), die];
       });
   };
-  const growth = member.bending.growRadius ? 'yes' : 'no';
+  if (inShop.length === 0)
+    return (
+      <p>
+        The shop has no die yet.{' '}
+        <Link to="/shop" className="font-semibold underline">
+          Add a machine and a die at Shop
+        </Link>
+        .
+      </p>
+    );
   return (
-    <div className="space-y-4">
-      <h2 className="text-lg">Tooling</h2>
-      {inShop.length === 0 ? (
-        <p>
-          The shop has no die yet.{' '}
-          <Link to="/shop" className="font-semibold underline">
-            Add a machine and a die at Shop
-          </Link>
-          .
-        </p>
-      ) : (
-        <SelectField
-          label="die"
-          value={member.bending.die ?? ''}
-          options={dieOptions(inShop, pinned)}
-          onChange={(event) => choose(event.target.value)}
-        />
-      )}
-      <SpringbackChoice member={member} />
-      <Segmented
-        label="marks by"
-        value={growth}
-        options={GROWTH}
-        onChange={(value) => edit('growRadius', (draft) => void (draft.bending.growRadius = value === 'yes'))}
-      />
-      <div className="grid grid-cols-2 gap-3">
-        <PlanField
-          label={`trim at A (${ends[0]})`}
-          field={`member/${member.id}/trimA`}
-          kind={lengthKind(style, { least: 0 })}
-          value={member.bending.trimA}
-          set={memberField(member.id, (draft, value) => (draft.bending.trimA = value))}
-        />
-        <PlanField
-          label={`trim at B (${ends[1]})`}
-          field={`member/${member.id}/trimB`}
-          kind={lengthKind(style, { least: 0 })}
-          value={member.bending.trimB}
-          set={memberField(member.id, (draft, value) => (draft.bending.trimB = value))}
-        />
-      </div>
-    </div>
+    <SelectField
+      label="die"
+      value={member.bending.die ?? ''}
+      options={dieOptions(inShop, pinned)}
+      onChange={(event) => choose(event.target.value)}
+    />
   );
 }
 

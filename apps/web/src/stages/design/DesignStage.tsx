@@ -48,25 +48,9 @@ const VIEW_WORDS: Record<PictureKind, string> = {
 /** The cage as it comes out of the measurements, tube by tube; the address says which tube is being worked on, and how it is seen. */
 export function DesignStage() {
   const evaluation = useEvaluation();
-  const plan = usePlan();
   const hoop = hoopAnswerOf(evaluation);
-  const [address, setAddress] = useSearchParams();
   const all = useMemo(() => tubesIn(evaluation), [evaluation]);
-  const put = (changes: Record<string, string>) =>
-    setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), ...changes }), {
-      replace: true,
-    });
-  const view = viewOf(address.get('view'), hoop);
-  const selected = address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '';
-  const select = useStable((piece: string) => put({ tube: piece }));
-  const [settings, setSettings] = useState(FIRST_VIEW);
-  const [asked, setAsked] = useState({ from: '', to: '' });
-  const tubes = useMemo(
-    () => shownTubes(plan.fitOrder, all, settings.upTo),
-    [plan.fitOrder, all, settings.upTo],
-  );
-  const from = asked.from || selected;
-  const measured = useMemo(() => measureBetween(plan, all, from, asked.to), [plan, all, from, asked.to]);
+  const { view, selected, select, look } = useDesignAddress(hoop, all);
   const hasCage = all.length > 0;
   return (
     <div className="grid gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_330px] xl:grid-cols-[minmax(0,1fr)_390px]">
@@ -82,46 +66,86 @@ export function DesignStage() {
               label="view"
               value={view}
               options={VIEWS.filter(({ value }) => value !== 'space' || hasWebGl)}
-              onChange={(next) => put({ view: next })}
+              onChange={look}
             />
           )}
         </div>
         {hasCage ? (
-          <>
-            <CagePicture
-              kind={view}
-              hoop={hoop}
-              evaluation={evaluation}
-              tubes={tubes}
-              selected={selected}
-              onSelect={select}
-              settings={settings}
-              measure={measured?.line ?? null}
-            />
-            {view !== 'hoop' && (
-              <PictureTools settings={settings} onChange={setSettings} space={view === 'space'} tubes={all} />
-            )}
-          </>
+          <SeenCage {...{ evaluation, hoop, all, view, selected }} onSelect={select} />
         ) : (
           <NoHoopYet answer={hoop} />
-        )}
-        {hasCage && <Totals totals={evaluation.totals} />}
-        {hasCage && view !== 'hoop' && (
-          <div className="grid gap-6 xl:grid-cols-2">
-            <MeasurePanel
-              plan={plan}
-              tubes={all}
-              from={from}
-              to={asked.to}
-              onChange={(first, to) => setAsked({ from: first, to })}
-            />
-            {settings.ghosts && <SymmetryPanel />}
-          </div>
         )}
         {hoop && 'hoop' in hoop.hoop && view === 'hoop' && <HoopFigures hoop={hoop.hoop.hoop} />}
       </section>
       <DesignAside evaluation={evaluation} hoop={hoop} selected={selected} select={select} />
     </div>
+  );
+}
+
+/** What the address says: the view, and the tube that is worked on. */
+function useDesignAddress(hoop: HoopAnswer | null, all: Tube[]) {
+  const [address, setAddress] = useSearchParams();
+  const put = (changes: Record<string, string>) =>
+    setAddress((before) => new URLSearchParams({ ...Object.fromEntries(before), ...changes }), {
+      replace: true,
+    });
+  return {
+    view: viewOf(address.get('view'), hoop),
+    selected: address.get('tube') ?? hoop?.piece ?? all[0]?.piece ?? '',
+    select: useStable((piece: string) => put({ tube: piece })),
+    look: (view: PictureKind) => put({ view }),
+  };
+}
+
+interface SeenCageProps {
+  evaluation: Evaluation;
+  hoop: HoopAnswer | null;
+  all: Tube[];
+  view: PictureKind;
+  selected: string;
+  onSelect: (piece: string) => void;
+}
+
+/** The picture with what can be done to it, what the cage comes to, and what is measured in it. */
+function SeenCage({ evaluation, hoop, all, view, selected, onSelect }: SeenCageProps) {
+  const plan = usePlan();
+  const [settings, setSettings] = useState(FIRST_VIEW);
+  const [asked, setAsked] = useState({ from: '', to: '' });
+  const tubes = useMemo(
+    () => shownTubes(plan.fitOrder, all, settings.upTo),
+    [plan.fitOrder, all, settings.upTo],
+  );
+  const from = asked.from || selected;
+  const measured = useMemo(() => measureBetween(plan, all, from, asked.to), [plan, all, from, asked.to]);
+  return (
+    <>
+      <CagePicture
+        kind={view}
+        hoop={hoop}
+        evaluation={evaluation}
+        tubes={tubes}
+        selected={selected}
+        onSelect={onSelect}
+        settings={settings}
+        measure={measured?.line ?? null}
+      />
+      {view !== 'hoop' && (
+        <PictureTools settings={settings} onChange={setSettings} space={view === 'space'} tubes={all} />
+      )}
+      <Totals totals={evaluation.totals} />
+      {view !== 'hoop' && (
+        <div className="grid gap-6 xl:grid-cols-2">
+          <MeasurePanel
+            plan={plan}
+            tubes={all}
+            from={from}
+            to={asked.to}
+            onChange={(first, to) => setAsked({ from: first, to })}
+          />
+          {settings.ghosts && <SymmetryPanel />}
+        </div>
+      )}
+    </>
   );
 }
 

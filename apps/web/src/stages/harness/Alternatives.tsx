@@ -1,4 +1,4 @@
-import { formatWithUnit, type HarnessAnswer, writeSaid } from '@gyrus/core';
+import { formatWithUnit, type HarnessAnswer, type LengthStyle, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 
@@ -9,41 +9,6 @@ const places = (count: number): string => `${count} setting${count === 1 ? '' : 
 /** What else helps where no height of this bar suits all, each with what it costs. */
 export function Alternatives({ ways }: { ways: Way[] }) {
   const style = useJobStyle();
-  const length = (mm: number) => formatWithUnit(mm, style);
-  const words = (way: Way): { what: string; costs: string } => {
-    switch (way.kind) {
-      case 'seat-stop':
-        return {
-          what: `Bar at ${length(way.height)}, the seat stopped short of ${places(way.given.length)}: ${[
-            ...new Set(
-              way.given.map(
-                ({ driver, notch }) => `${driver || 'somebody'} ${writeSaid(notch, style) || 'as measured'}`,
-              ),
-            ),
-          ]
-            .slice(0, 4)
-            .join('; ')}${way.given.length > 4 ? ' and more' : ''}.`,
-          costs: 'no tube; a stop on the runner',
-        };
-      case 'fixed-seat':
-        return {
-          what: `The seat bolted as measured, bar at ${length(way.height)}; pedals and wheel move instead.`,
-          costs: 'no tube; a pedal box and a column that adjust',
-        };
-      case 'offset-bar':
-        return {
-          what: `An offset bar ${length(way.offset)} further back, at ${length(way.height)}.`,
-          costs: `four bends, ${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, and weaker`,
-        };
-      case 'bar-each':
-        return {
-          what: `A bar, or places for one bar, for each: ${way.heights
-            .map(({ driver, height }) => `${driver || 'somebody'} at ${length(height)}`)
-            .join(', ')}.`,
-          costs: `${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, two copes or bolted ends each`,
-        };
-    }
-  };
   if (ways.length === 0)
     return <p>Nothing that is known here helps: look for another seat, or move it on its rails.</p>;
   return (
@@ -57,7 +22,7 @@ export function Alternatives({ ways }: { ways: Way[] }) {
       </thead>
       <tbody>
         {ways.map((way) => {
-          const { what, costs } = words(way);
+          const { what, costs } = wayWords(way, style);
           return (
             <tr key={way.kind} className="border-rule border-t align-top">
               <td className="px-3 py-2">
@@ -72,4 +37,40 @@ export function Alternatives({ ways }: { ways: Way[] }) {
       </tbody>
     </table>
   );
+}
+
+function wayWords(way: Way, style: LengthStyle): { what: string; costs: string } {
+  const length = (mm: number) => formatWithUnit(mm, style);
+  switch (way.kind) {
+    case 'seat-stop':
+      return {
+        what: `Bar at ${length(way.height)}, the seat stopped short of ${places(way.given.length)}: ${settingWords(way, style)}.`,
+        costs: 'no tube; a stop on the runner',
+      };
+    case 'fixed-seat':
+      return {
+        what: `The seat bolted as measured, bar at ${length(way.height)}; pedals and wheel move instead.`,
+        costs: 'no tube; a pedal box and a column that adjust',
+      };
+    case 'offset-bar':
+      return {
+        what: `An offset bar ${length(way.offset)} further back, at ${length(way.height)}.`,
+        costs: `four bends, ${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, and weaker`,
+      };
+    case 'bar-each':
+      return {
+        what: `A bar, or places for one bar, for each: ${way.heights
+          .map(({ driver, height }) => `${driver || 'somebody'} at ${length(height)}`)
+          .join(', ')}.`,
+        costs: `${length(way.tube)} more tube, ${way.mass.toFixed(1)} kg, two copes or bolted ends each`,
+      };
+  }
+}
+
+/** The settings that are given up, each once; the first four by name. */
+function settingWords({ given }: Extract<Way, { kind: 'seat-stop' }>, style: LengthStyle): string {
+  const names = given.map(
+    ({ driver, notch }) => `${driver || 'somebody'} ${writeSaid(notch, style) || 'as measured'}`,
+  );
+  return [...new Set(names)].slice(0, 4).join('; ') + (given.length > 4 ? ' and more' : '');
 }

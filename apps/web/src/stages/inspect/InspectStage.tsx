@@ -20,49 +20,20 @@ type Shown = Status | 'all';
 
 /** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
-  const found = useFindings();
-  const plan = usePlan();
+  const findings = useFindings();
+  const { members } = usePlan();
   const style = useJobStyle();
   const [shown, setShown] = useState<Shown>('all');
   const [lit, setLit] = useState<string | null>(null);
-  if (!found) return <Loading what="the findings" />;
-  const findings = found;
+  if (!findings) return <Loading what="the findings" />;
   const ruled = findings.filter((finding) => finding.rule !== null);
   const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
-  const count = (status: Status) => ruled.filter((one) => one.status === status).length;
-  const options = [
-    { value: 'all' as const, text: `all ${ruled.length}` },
-    ...(['out', 'look', 'ask', 'clear'] as const).map((value) => ({
-      value,
-      text: `${value} ${count(value)}`,
-    })),
-  ];
   return (
     <div className="mx-auto grid max-w-[1560px] gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0 space-y-6">
-        <div className="flex flex-wrap items-end justify-between gap-4">
-          <div>
-            <h1 className="text-3xl">Inspect</h1>
-            <p className="text-quiet max-w-prose">
-              Compared with the rules as entered. Nothing here is an approval: the current rule book and the
-              inspector of the event decide.
-            </p>
-          </div>
-          <PrintSheet />
-          {ruled.length > 0 && (
-            <Segmented label="findings of the books" value={shown} options={options} onChange={setShown} />
-          )}
-        </div>
-        {chosen.length === 0 && (
-          <p className="bg-sheet border-rule rounded-machined border p-6">
-            No rule book is chosen.{' '}
-            <Link to="../brief" className="font-semibold underline">
-              Choose one at Brief
-            </Link>
-            .
-          </p>
-        )}
-        {chosen.length > 0 && <BookMatrix members={plan.members} findings={ruled} />}
+        <InspectHead ruled={ruled} shown={shown} onShow={setShown} />
+        {chosen.length === 0 && <NoBook />}
+        {chosen.length > 0 && <BookMatrix members={members} findings={ruled} />}
         {chosen.map((book) => (
           <BookTable
             key={book}
@@ -81,6 +52,49 @@ export function InspectStage() {
     </div>
   );
 }
+
+interface InspectHeadProps {
+  ruled: Finding[];
+  shown: Shown;
+  onShow: (shown: Shown) => void;
+}
+
+/** What this is and is not, the sheet of it, and which of the books' findings are shown. */
+function InspectHead({ ruled, shown, onShow }: InspectHeadProps) {
+  const count = (status: Status) => ruled.filter((one) => one.status === status).length;
+  const options = [
+    { value: 'all' as const, text: `all ${ruled.length}` },
+    ...(['out', 'look', 'ask', 'clear'] as const).map((value) => ({
+      value,
+      text: `${value} ${count(value)}`,
+    })),
+  ];
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-4">
+      <div>
+        <h1 className="text-3xl">Inspect</h1>
+        <p className="text-quiet max-w-prose">
+          Compared with the rules as entered. Nothing here is an approval: the current rule book and the
+          inspector of the event decide.
+        </p>
+      </div>
+      <PrintSheet />
+      {ruled.length > 0 && (
+        <Segmented label="findings of the books" value={shown} options={options} onChange={onShow} />
+      )}
+    </div>
+  );
+}
+
+const NoBook = () => (
+  <p className="bg-sheet border-rule rounded-machined border p-6">
+    No rule book is chosen.{' '}
+    <Link to="../brief" className="font-semibold underline">
+      Choose one at Brief
+    </Link>
+    .
+  </p>
+);
 
 /** The inspector's sheet of what is saved now: all of it, or what is found and the tubes on two pages. */
 function PrintSheet() {

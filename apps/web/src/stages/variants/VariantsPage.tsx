@@ -16,66 +16,89 @@ import { goOnWith, nameRevision, startVariant } from './variantSteps.ts';
 export function VariantsPage() {
   const { jobId = '' } = useParams();
   const revisions = useRevisions(jobId);
-  const branch = usePlanStore((state) => state.branch);
-  const saveState = usePlanStore((state) => state.saveState);
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries({ queryKey: ['revisions', jobId] });
-  const heads = headsOf(revisions.data ?? []);
-  const { compared, failed } = useCompared(jobId, heads);
   if (revisions.isError) return <Trouble error={revisions.error} retry={() => void revisions.refetch()} />;
   if (!revisions.data) return <Loading what="the revisions" />;
   return (
     <div className="space-y-8 p-5">
-      <section aria-label="Variants" className="space-y-4">
-        <h1 className="text-2xl">
-          Variants <span className="text-quiet text-base font-medium">less is better, but for room</span>
-        </h1>
-        <p className="text-quiet max-w-3xl">
-          A variant goes its own way from here: a single diagonal against an X, a straight harness bar against
-          an offset one. Changes of one never touch the other.
-        </p>
-        {failed.map((why) => (
-          <p key={why} role="alert" className="text-out font-semibold">
-            {why}
-          </p>
-        ))}
-        {compared.length > 0 && <CompareTable compared={compared} current={branch} />}
-        <div className="flex flex-wrap gap-3">
-          {heads
-            .filter((head) => head.branch !== branch)
-            .map((head) => (
-              <Button key={head.branch} onClick={() => void goOnWith(jobId, head)}>
-                Go on with {head.branch}
-              </Button>
-            ))}
-        </div>
-        <NameForm
-          label="start a variant from what is on screen, named"
-          action="Start the variant"
-          taken={heads.map((head) => head.branch)}
-          onName={(name) => startVariant(name).then(refresh)}
-        />
-      </section>
-      <section aria-label="Revisions" className="space-y-4">
-        <h2 className="text-2xl">
-          Revisions{' '}
-          <span className="text-quiet text-base font-medium">
-            of {branch === MAIN_BRANCH ? 'the main plan' : branch}
-          </span>
-        </h2>
-        <NameForm
-          label="name what is on screen"
-          action="Keep under this name"
-          taken={[]}
-          onName={(name) => nameRevision(name).then(refresh)}
-        />
-        <RevisionTable
-          key={saveState}
-          jobId={jobId}
-          revisions={revisions.data.filter((one) => one.branch === branch)}
-        />
-      </section>
+      <Variants jobId={jobId} revisions={revisions.data} />
+      <Revisions jobId={jobId} revisions={revisions.data} />
     </div>
+  );
+}
+
+interface VariantsProps {
+  jobId: string;
+  revisions: RevisionSummary[];
+}
+
+function useRefresh(jobId: string) {
+  const client = useQueryClient();
+  return () => client.invalidateQueries({ queryKey: ['revisions', jobId] });
+}
+
+function Variants({ jobId, revisions }: VariantsProps) {
+  const branch = usePlanStore((state) => state.branch);
+  const refresh = useRefresh(jobId);
+  const heads = headsOf(revisions);
+  const { compared, failed } = useCompared(jobId, heads);
+  return (
+    <section aria-label="Variants" className="space-y-4">
+      <h1 className="text-2xl">
+        Variants <span className="text-quiet text-base font-medium">less is better, but for room</span>
+      </h1>
+      <p className="text-quiet max-w-3xl">
+        A variant goes its own way from here: a single diagonal against an X, a straight harness bar against
+        an offset one. Changes of one never touch the other.
+      </p>
+      {failed.map((why) => (
+        <p key={why} role="alert" className="text-out font-semibold">
+          {why}
+        </p>
+      ))}
+      {compared.length > 0 && <CompareTable compared={compared} current={branch} />}
+      <div className="flex flex-wrap gap-3">
+        {heads
+          .filter((head) => head.branch !== branch)
+          .map((head) => (
+            <Button key={head.branch} onClick={() => void goOnWith(jobId, head)}>
+              Go on with {head.branch}
+            </Button>
+          ))}
+      </div>
+      <NameForm
+        label="start a variant from what is on screen, named"
+        action="Start the variant"
+        taken={heads.map((head) => head.branch)}
+        onName={(name) => startVariant(name).then(refresh)}
+      />
+    </section>
+  );
+}
+
+function Revisions({ jobId, revisions }: VariantsProps) {
+  const branch = usePlanStore((state) => state.branch);
+  const saveState = usePlanStore((state) => state.saveState);
+  const refresh = useRefresh(jobId);
+  return (
+    <section aria-label="Revisions" className="space-y-4">
+      <h2 className="text-2xl">
+        Revisions{' '}
+        <span className="text-quiet text-base font-medium">
+          of {branch === MAIN_BRANCH ? 'the main plan' : branch}
+        </span>
+      </h2>
+      <NameForm
+        label="name what is on screen"
+        action="Keep under this name"
+        taken={[]}
+        onName={(name) => nameRevision(name).then(refresh)}
+      />
+      <RevisionTable
+        key={saveState}
+        jobId={jobId}
+        revisions={revisions.filter((one) => one.branch === branch)}
+      />
+    </section>
   );
 }
 

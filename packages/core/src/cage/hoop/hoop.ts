@@ -11,6 +11,7 @@ import {
   contradictions,
   type Figure,
   type MeasuredSection,
+  type WallSide,
   type MeasuringError,
   readSection,
   sectionWithout,
@@ -116,65 +117,65 @@ function buildHoop(
   clr: number,
 ): Outcome<Omit<HoopGeometry, 'contradictions' | 'taped'>> {
   const { tilt, leanHeight } = section;
-  const crown = axis.crownHeight.value;
   const possible = checkAxis(axis, leanHeight, section, hoop.footLift.mm);
   if (!possible.ok) return possible;
   const rolled = hoop.shape === 'rolled-crown';
   const rise = rolled ? crownRiseOf(section, hoop) : 0;
-  const left = legOf(axis.left, leanHeight, crown - rise, tilt);
-  const right = legOf(axis.right, leanHeight, crown - rise, tilt);
+  const crown = axis.crownHeight.value - rise;
+  const left = legOf(axis.left, leanHeight, crown, tilt);
+  const right = legOf(axis.right, leanHeight, crown, tilt);
   const proposal = proposeShape([left, right], error.mm);
   const wanted = hoop.shape === 'proposed' ? proposal.shape : hoop.shape;
-  if (wanted === 'four-bend' && (left.lean === null || right.lean === null))
-    return fail(
-      'no-lean',
-      '',
-      'four bends need the height and both half widths where the side starts to lean',
-    );
   const four = wanted === 'four-bend' || (rolled && proposal.shape === 'four-bend');
   const arc = rolled ? crownArc(left, right, four, alongPlane(rise, tilt), clr) : null;
-  if (rolled && arc === null)
-    return fail(
-      'no-crown',
-      '',
-      'the crown has no rise that an arc can follow: enter the headliner at the corners, or the rise of the crown',
-    );
-  const feetUp = {
-    left: alongPlane(section.left.landing + hoop.footLift.mm, tilt),
-    right: alongPlane(section.right.landing + hoop.footLift.mm, tilt),
-  };
-  const corners = [...legPoints(left, feetUp.left, four), ...legPoints(right, feetUp.right, four).reverse()];
+  if (wanted === 'four-bend' && (left.lean === null || right.lean === null)) return fail(...NO_LEAN);
+  if (rolled && arc === null) return fail(...NO_CROWN);
+  const footUp = (side: WallSide) => alongPlane(side.landing + hoop.footLift.mm, tilt);
+  const corners = [
+    ...legPoints(left, footUp(section.left), four),
+    ...legPoints(right, footUp(section.right), four).reverse(),
+  ];
+  const legs = { left, right };
+  const { tube } = hoop;
+  return succeed({
+    shape: wanted,
+    proposal,
+    ...throughCorners(corners, arc, four, tilt),
+    legs,
+    section,
+    axis,
+    tilt,
+    feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
+    figures: hoopFigures({ corners, axis, legs, four, od: tube.od.mm, tilt, crownSlope: arc?.slope ?? 0 }),
+  });
+}
+
+const NO_LEAN = [
+  'no-lean',
+  '',
+  'four bends need the height and both half widths where the side starts to lean',
+] as const;
+const NO_CROWN = [
+  'no-crown',
+  '',
+  'the crown has no rise that an arc can follow: enter the headliner at the corners, or the rise of the crown',
+] as const;
+
+/** The axis through the corners, from the left foot to the right one, with a rolled crown's middle between them; its bends by name. */
+function throughCorners(corners: LegPoint[], arc: ReturnType<typeof crownArc>, four: boolean, tilt: number) {
   const half = corners.length / 2;
   const inPlane = corners.map(({ out, up }, i) => inCar(i < half ? out : -out, up, tilt));
-  const points = arc
-    ? [...inPlane.slice(0, half), inCar(arc.middle, arc.up, tilt), ...inPlane.slice(half)]
-    : inPlane;
+  const middle = arc ? [inCar(arc.middle, arc.up, tilt)] : [];
   const features = [
     ...(four ? ['knee-left', 'crown-left'] : ['crown-left']),
     ...(arc ? ['crown-middle'] : []),
     ...(four ? ['crown-right', 'knee-right'] : ['crown-right']),
   ];
-  return succeed({
-    shape: wanted,
-    proposal,
-    points,
+  return {
+    points: [...inPlane.slice(0, half), ...middle, ...inPlane.slice(half)],
     features,
     radii: features.map((feature) => (arc && feature === 'crown-middle' ? arc.radius : null)),
-    legs: { left, right },
-    section,
-    axis,
-    tilt,
-    feet: [footCut('left', left, four, section), footCut('right', right, four, section)],
-    figures: hoopFigures({
-      corners,
-      axis,
-      legs: { left, right },
-      four,
-      od: hoop.tube.od.mm,
-      tilt,
-      crownSlope: arc?.slope ?? 0,
-    }),
-  });
+  };
 }
 
 /** How far the crown's middle stands above its corners: as given, or what the headliner falls from the middle to the corners. */

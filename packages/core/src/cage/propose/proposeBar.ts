@@ -5,7 +5,8 @@ import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
 import { bendRoomOf } from '../sheet/radius.ts';
 import { type Draft, type Needs, type NoPlace, type Standing } from './draft.ts';
-import { PROPOSALS, WAYS, type Arrangement } from './roles.ts';
+import { PROPOSALS } from './roles.ts';
+import { type Arrangement, WAYS } from './ways.ts';
 import { length } from './write.ts';
 
 /** Roles in the usual order of work (handbook §1, §11): what is asked for next. */

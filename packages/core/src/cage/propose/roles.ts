@@ -1,11 +1,25 @@
 import { itemAt } from '../../items/index.ts';
 import { assumed, radians } from '../../measure/index.ts';
-import { type Attachment, type BarRole, type BarShape } from '../../plan/index.ts';
-import { distance, type Vec3 } from '../../space/index.ts';
-import { bar, type Draft, type Needs, type NoPlace, pair, type Standing } from './draft.ts';
+import { type BarRole, type BarShape } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
 import { doorX, uprightOn } from './doors.ts';
-import { fittingOffset, middleOf, placeAtHeight, rowIn } from './fitting.ts';
-import { angle, height, length, type On, place, point, station } from './write.ts';
+import { bar, type Draft, pair } from './draft.ts';
+import { middleOf, rowIn } from './fitting.ts';
+import {
+  acrossAt,
+  frontCorner,
+  isNeed,
+  legsOf,
+  lowOnStay,
+  offsetShape,
+  pillarPoints,
+  rearHeight,
+  withHoop,
+  without,
+  LEAST_DROP,
+  type Proposal,
+} from './starts.ts';
+import { angle, height, length, place, point, station, type On } from './write.ts';
 
 /** A backstay leans at least this far from vertical [handbook §9, from memory]; two degrees more leave room for the tape. */
 const BACKSTAY_LEAN = 32;
@@ -16,62 +30,6 @@ const SEAT_WIDTH = 420;
 const OFFSET = 110;
 /** How far a bowed door bar reaches toward the skin, to start from. mm */
 const BOW = 90;
-
-/** One of the ways in which a role is built, such as X or parallel. */
-export type Arrangement = string;
-type Proposal = (standing: Standing, way: Arrangement) => Draft[] | Needs | NoPlace;
-
-/** The ways a role is built, the usual one first. */
-export const WAYS: Partial<Record<BarRole, readonly Arrangement[]>> = {
-  diagonal: ["driver's side left", "driver's side right", 'X'],
-  'harness-bar': ['straight', 'offset left', 'offset right', 'both offset', 'behind the hoop'],
-  backstay: ['straight', 'bent'],
-  'windscreen-bar': ['straight', 'cranked'],
-  'roof-diagonal': ['single', 'X'],
-  'rear-diagonal': ['single', 'X'],
-  'door-bar': ['straight pair', 'single', 'X', 'bowed pair'],
-  'dash-bar': ['straight', 'round the column'],
-};
-
-const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
-  itemAt(geometry.points, geometry.features.indexOf('crown-left') + 1);
-
-/** The legs in front, whichever way they were built. */
-const legsOf = ({ members }: Standing) => members.get('side-hoop') ?? members.get('front-leg');
-
-const withHoop =
-  (
-    proposal: (
-      hoop: { id: string; crown: Vec3; floor: number; on: (feature: string, along?: number) => Attachment },
-      standing: Standing,
-      way: Arrangement,
-    ) => Draft[] | Needs | NoPlace,
-  ): Proposal =>
-  (standing, way) => {
-    const { hoop } = standing;
-    if (!hoop) return { needs: 'main-hoop' };
-    const [, floor] = itemAt(hoop.geometry.points, 0);
-    const on = (feature: string, along = 0) => station({ member: hoop.id }, feature, along);
-    return proposal({ id: hoop.id, crown: crownOf(hoop), floor, on }, standing, way);
-  };
-
-/** The front corner on one side, on what there is: the leg's bend at the screen's head, or the halo's corner. */
-function frontCorner(standing: Standing, side: 'left' | 'right'): Attachment | Needs {
-  const legs = standing.members.get('side-hoop');
-  if (legs) return station({ member: legs.id, side }, 'pillar-top');
-  const halo = standing.members.get('halo');
-  if (halo) return station({ member: halo.id }, `front-${side}`);
-  const roof = standing.members.get('roof-bar') ?? standing.members.get('front-leg');
-  return roof ? station({ member: roof.id, side }, 'end-b') : { needs: 'side-hoop' };
-}
-
-const isNeed = (one: Attachment | Needs): one is Needs => 'needs' in one;
-
-/** Two ends on both sides of the car, at a height on a pair. */
-const acrossAt = (member: string, z: number): [Attachment, Attachment] => [
-  height(member, 'left', z),
-  height(member, 'right', z),
-];
 
 /** How each role is proposed in the cage as it stands: bars, what they need first, or why there is no place. */
 export const PROPOSALS: Record<BarRole, Proposal> = {
@@ -272,61 +230,3 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   ],
   'frame-tube': () => [bar(point([0, 400, 0]), point([0, 400, 800]))],
 };
-
-/** A step over to a line beside it that the die makes between the legs of a member, as near to what is wanted as it can. */
-function offsetShape(
-  { tubes, room }: Standing,
-  towards: 'rear' | 'up',
-  wanted: { offset: number; flat: number; centre: number },
-  member: string,
-  z: number,
-): BarShape {
-  const [left, right] = (['left', 'right'] as const).map((side) =>
-    placeAtHeight(rowIn(tubes, member, side), z, side),
-  );
-  const fitting = left && right ? fittingOffset(wanted, towards, distance(left, right), room) : wanted;
-  return {
-    kind: 'offset',
-    towards,
-    offset: length(fitting.offset),
-    flat: length(fitting.flat),
-    centre: length(fitting.centre),
-    angle: null,
-  };
-}
-
-type Via = { feature: string; at: ReturnType<typeof place> };
-
-/** Where a side hoop bends until the pillar is measured: at the cowl, at the head of the screen, over the door. mm */
-const pillarPoints = (crown: Vec3, floor: number): Via[] => [
-  { feature: 'pillar-foot', at: place([980, floor * 0.98, 640]) },
-  { feature: 'pillar-top', at: place([crown[0] + 560, crown[1] * 0.95, crown[2] - 14]) },
-  { feature: 'roof-rail', at: place([crown[0] + 240, crown[1] * 0.99, crown[2] - 3]) },
-];
-
-function rearHeight({ hoop, tubes, members }: Standing): number {
-  if (hoop) return crownOf(hoop)[2] * 0.36;
-  const stay = tubes.find((tube) => tube.member === members.get('backstay')?.id);
-  const ends = stay ? [stay.points[0], stay.points[stay.points.length - 1]] : [];
-  return ends.reduce((sum, one) => sum + (one?.[2] ?? 0) / 2, 0);
-}
-
-/** Above the rear cross, where it ties the backstays; else near their feet. */
-function lowOnStay({ members, tubes }: Standing, stays: string, side: 'left' | 'right'): Attachment {
-  const cross = members.get('rear-cross');
-  const tube = cross && tubes.find((one) => one.member === cross.id);
-  const z = tube?.points[0]?.[2];
-  return z === undefined
-    ? station({ member: stays, side }, 'end-b', -60)
-    : height(stays, side, z + ABOVE_CROSS);
-}
-
-/** Less than this between a cross and the feet of its backstays leaves no room for spreaders under it. mm */
-const LEAST_DROP = 150;
-
-/** Room for the weld between two bars that meet a third beside each other. mm */
-const ABOVE_CROSS = 80;
-
-function without<T>(members: Map<string, T>, roles: string[]): Map<string, T> {
-  return new Map([...members].filter(([role]) => !roles.includes(role)));
-}

@@ -21,28 +21,16 @@ const SECTOR = 18;
  */
 export function harnessView(answer: HarnessAnswer, { width, style, shown }: HarnessViewOptions): Drawing {
   const { bar, places, interval } = answer;
-  const xs = [bar.x, ...places.map(({ slot }) => slot[0])];
-  const zs = [bar.z, ...places.map(({ slot }) => slot[1])];
-  if (interval) zs.push(interval.low.height, interval.high.height);
-  const [left, right] = [Math.min(...xs) - AROUND.x, Math.max(...xs) + AROUND.x];
-  const [low, high] = [Math.min(...zs) - AROUND.z, Math.max(...zs) + AROUND.z];
-  const scale = (width - 2 * EDGE) / (right - left);
-  const height = (high - low) * scale + 2 * EDGE;
-  const at = (x: number, z: number): Point => [EDGE + (x - left) * scale, height - EDGE - (z - low) * scale];
-  const onLeg = (z: number): Point => at(bar.x + bar.lean * (z - bar.z), z);
+  const { at, onLeg, low, high, scale, height } = framed(answer, width);
+  const od = bar.od * scale;
   return {
     width,
     height,
     title: `Side elevation: ${answer.stamp} at ${formatLength(bar.z, style)}, strap of ${shown.driver}`,
     shapes: [
-      { kind: 'stroke', points: [onLeg(low), onLeg(high)], width: bar.od * scale, pen: 'body' },
+      { kind: 'stroke', points: [onLeg(low), onLeg(high)], width: od, pen: 'body' },
       ...(interval && interval.room >= 0
-        ? intervalShapes(
-            [onLeg(interval.low.height), onLeg(interval.high.height)],
-            interval,
-            bar.od * scale,
-            style,
-          )
+        ? intervalShapes([onLeg(interval.low.height), onLeg(interval.high.height)], interval, od, style)
         : []),
       ...sectorShapes(answer, shown, at),
       ...places.map(({ slot }): Shape => ({
@@ -52,23 +40,8 @@ export function harnessView(answer: HarnessAnswer, { width, style, shown }: Harn
       })),
       { kind: 'line', from: at(...shown.slot), to: onLeg(bar.z), pen: 'mark' },
       { kind: 'polygon', points: disc(at(...shown.slot), 6), pen: 'mark' },
-      { kind: 'polygon', points: disc(onLeg(bar.z), (bar.od / 2) * scale), pen: 'picked' },
-      {
-        kind: 'text',
-        at: [onLeg(bar.z)[0] + (bar.od / 2) * scale + 14, onLeg(bar.z)[1] + (bar.od / 2) * scale + 20],
-        text: `${answer.stamp} ${formatLength(bar.z, style)}`,
-        size: 16,
-        anchor: 'start',
-        voice: 'figure',
-      },
-      {
-        kind: 'text',
-        at: [width - 8, Math.min(...places.map(({ slot }) => at(...slot)[1])) - 16],
-        text: [shown.driver, writeSaid(shown.notch, style)].filter(Boolean).join(': '),
-        size: 15,
-        anchor: 'end',
-        voice: 'label',
-      },
+      { kind: 'polygon', points: disc(onLeg(bar.z), od / 2), pen: 'picked' },
+      ...names(answer, { width, style, shown }, onLeg(bar.z), od, at),
       { kind: 'arrow', from: [width - 110, height - 14], to: [width - 20, height - 14], pen: 'dimension' },
       {
         kind: 'text',
@@ -81,6 +54,48 @@ export function harnessView(answer: HarnessAnswer, { width, style, shown }: Harn
     ],
   };
 }
+
+type At = (x: number, z: number) => Point;
+
+/** Slots, bar and heights with room around them, as large as the width takes. */
+function framed({ bar, places, interval }: HarnessAnswer, width: number) {
+  const xs = [bar.x, ...places.map(({ slot }) => slot[0])];
+  const zs = [bar.z, ...places.map(({ slot }) => slot[1])];
+  if (interval) zs.push(interval.low.height, interval.high.height);
+  const [left, right] = [Math.min(...xs) - AROUND.x, Math.max(...xs) + AROUND.x];
+  const [low, high] = [Math.min(...zs) - AROUND.z, Math.max(...zs) + AROUND.z];
+  const scale = (width - 2 * EDGE) / (right - left);
+  const height = (high - low) * scale + 2 * EDGE;
+  const at: At = (x, z) => [EDGE + (x - left) * scale, height - EDGE - (z - low) * scale];
+  const onLeg = (z: number): Point => at(bar.x + bar.lean * (z - bar.z), z);
+  return { at, onLeg, low, high, scale, height };
+}
+
+/** The bar by its stamp and height, and above the slots whose strap is shown at which setting. */
+const names = (
+  { stamp, bar, places }: HarnessAnswer,
+  { width, style, shown }: HarnessViewOptions,
+  [x, y]: Point,
+  od: number,
+  at: At,
+): Shape[] => [
+  {
+    kind: 'text',
+    at: [x + od / 2 + 14, y + od / 2 + 20],
+    text: `${stamp} ${formatLength(bar.z, style)}`,
+    size: 16,
+    anchor: 'start',
+    voice: 'figure',
+  },
+  {
+    kind: 'text',
+    at: [width - 8, Math.min(...places.map(({ slot }) => at(...slot)[1])) - 16],
+    text: [shown.driver, writeSaid(shown.notch, style)].filter(Boolean).join(': '),
+    size: 15,
+    anchor: 'end',
+    voice: 'label',
+  },
+];
 
 /** The heights that suit all: marked on the leg, each with a line to its figure at the edge. */
 function intervalShapes(
@@ -113,11 +128,7 @@ function intervalShapes(
 }
 
 /** The windows' common part as a sector behind the slot. */
-function sectorShapes(
-  { windows, bar }: HarnessAnswer,
-  { slot }: SlotPlace,
-  at: (x: number, z: number) => Point,
-): Shape[] {
+function sectorShapes({ windows, bar }: HarnessAnswer, { slot }: SlotPlace, at: At): Shape[] {
   const least = Math.max(...windows.map((one) => one.least));
   const most = Math.min(...windows.map((one) => one.most));
   if (least > most) return [];

@@ -1,6 +1,7 @@
 import { INCHES, MILLIMETRES, type Remedy, type RuleCheck } from '@gyrus/core';
 import { demoBooks } from '@gyrus/demo';
-import { checkWords, remedyWords } from './check.ts';
+import { remedyWords } from '../findings/remedy.ts';
+import { checkWords } from './check.ts';
 
 test('every check of the books reads as words about its member, with its figures', () => {
   for (const { check } of demoBooks.flatMap(({ rules }) => rules)) {

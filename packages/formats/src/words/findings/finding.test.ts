@@ -1,6 +1,6 @@
 import { evaluate, finding, INCHES, MILLIMETRES, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop, fourPointPlan, unfinishedPlan } from '@gyrus/demo';
-import { remedyWords } from '../books/check.ts';
+import { remedyWords } from './remedy.ts';
 import { findingFigure, findingWords } from './finding.ts';
 
 test('every finding of the demo reads as a sentence in both units', () => {

@@ -1,10 +1,26 @@
-import { type CountedIn, type FindingCode, type Quantity } from '@gyrus/core';
-import { placeOfCount } from '../books/check.ts';
+import { type FindingCode } from '@gyrus/core';
 import { cockpitSentences } from '../cockpit.ts';
 import { tubeKindWords } from '../tube.ts';
 import { thingWords } from './assumed.ts';
 import { roleWords } from '../role.ts';
-import { type Fact, type Sentences } from '../say.ts';
+import { type Sentences } from '../say.ts';
+import {
+  EDGES,
+  UPWARD,
+  askedFor,
+  whereCounted,
+  somebody,
+  atNotch,
+  answerWords,
+  distrustedWords,
+  saidBy,
+  waitingWords,
+  capital,
+  textOf,
+  placeWords,
+  changeWords,
+  many,
+} from './sentenceParts.ts';
 
 /** What each code of a finding says. */
 export const sentences = {
@@ -220,90 +236,3 @@ export const sentences = {
   waiting: ({ fact }) =>
     `${waitingWords[fact('what')] ?? 'This'}${fact('who') ? `, for ${fact('who')},` : ''} is checked as soon as there is what it is measured from.`,
 } satisfies Sentences<FindingCode>;
-
-const EDGES: Record<string, string> = {
-  axis: 'to its axis',
-  near: 'to its near edge',
-  far: 'to its far edge',
-};
-const UPWARD: Record<string, string> = { axis: 'axis', near: 'lower edge', far: 'upper edge' };
-
-/** What a book asks so many of, and where: `2 diagonals in each main hoop are asked for`. */
-function askedFor(limit: string, fact: Fact<'role' | 'per' | 'of' | 'and'>): string {
-  const one = limit === '1';
-  const where = placeOfCount(fact('per') as CountedIn, fact('of'), fact('and'));
-  return `${limit} ${roleWords(fact('role'))}${one ? '' : 's'} ${where} ${one ? 'is' : 'are'} asked for`;
-}
-
-/** Where bars were counted: ` on the left`, ` in H`, ` between FL and H`. */
-function whereCounted(fact: Fact<'per' | 'side'>): string {
-  const [per, at] = [fact('per'), fact('side')];
-  if (per === 'cage') return ' in the whole cage';
-  if (per === 'hoop') return ` in ${at}`;
-  return per === 'bay' ? ` between ${at}` : ` on the ${at}`;
-}
-
-/** Who it is about, and at which setting of the seat. */
-const somebody = (fact: Fact<'who'>): string => fact('who') || 'somebody';
-const atNotch = (fact: Fact<'notch'>): string => (fact('notch') ? ` (${fact('notch')})` : '');
-
-/** The answer to a question, where there is one: ` Yes, says T. Moreau on 2026-11-26.` */
-const answerWords = (fact: Fact<'answer' | 'by' | 'on' | 'note'>): string =>
-  fact('answer')
-    ? ` ${capital(fact('answer'))}${saidBy(fact)}.${fact('note') ? ` ${fact('note')}` : ''}`
-    : '';
-
-const distrustedWords: Record<string, string> = {
-  protractor: 'the protractor',
-  'lower-width': 'the half width where the lean starts',
-  'roof-width': 'the half width at the roof',
-};
-
-/** Who said so, and on which day. */
-const saidBy = (fact: Fact<'by' | 'on'>): string =>
-  `${fact('by') ? `, says ${fact('by')}` : ''}${fact('on') ? ` on ${fact('on')}` : ''}`;
-
-const waitingWords: Record<string, string> = {
-  'clr-ratio': 'The bend radius',
-  'bend-count': 'The number of bends',
-  'bend-angle': 'The sharpest bend',
-  tilt: 'The tilt',
-  straight: 'Whether it is straight',
-  angle: 'The angle',
-  'end-distance': 'The distance of its end',
-  plate: 'The plate under its feet',
-  'opening-height': 'Its height in the door opening (both edges are measured at Survey)',
-  helmet: 'Room for helmets (tops of helmets are measured at Survey)',
-  'front-hoop': 'Room under the line to the front hoop (none stands yet)',
-  lap: 'The angle of the lap belts (anchors and hips are measured at Harness)',
-  'lap-left': 'The angle of the left lap belt (its anchor is measured at Harness)',
-  'lap-right': 'The angle of the right lap belt (its anchor is measured at Harness)',
-  'lap-hip': 'The angle of the lap belt (the hip is measured at Harness)',
-  harness: 'The angle of the straps (shoulders are measured at Survey)',
-  'strap-spread': 'How far the straps spread (shoulders are measured at Survey)',
-  padding: 'Whether it needs padding',
-  feet: 'What its feet stand on',
-  count: 'How many there are',
-  'continuous-tube': 'Whether it is one tube',
-};
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-const textOf = (quantity: Quantity | null): string => (quantity && 'text' in quantity ? quantity.text : '');
-
-const placeWords = (place: string, side: string): string => {
-  const names: Record<string, string> = { floor: 'floor', lean: 'lean of the wall', roof: 'roof rail' };
-  return side === 'middle' ? 'headliner' : `${side} ${names[place] ?? place}`;
-};
-
-function changeWords(count: (name: 'newTests' | 'goneTests' | 'changed') => number): string {
-  const parts = [
-    many(count('newTests'), 'new test bend'),
-    many(count('goneTests'), 'test bend', ' gone'),
-    many(count('changed'), 'figure', ' changed'),
-  ];
-  return parts.filter((part) => part !== '').join(', ');
-}
-
-const many = (count: number, what: string, after = ''): string =>
-  count === 0 ? '' : `${count} ${what}${count === 1 ? '' : 's'}${after}`;

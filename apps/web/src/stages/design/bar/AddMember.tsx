@@ -13,8 +13,6 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const plan = usePlan();
-  const shop = useShop().data;
-  const style = useJobStyle();
   const books = useRuleBooks().data ?? [];
   const next = recommendedRole(plan);
   const [chosen, setChosen] = useState<BarRole | null>(null);
@@ -23,17 +21,15 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const ways = waysOf(role);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
   const demanded = demandedRoles(plan, books);
-  const [why, setWhy] = useState('');
-  const [trying, setTrying] = useState(false);
-  const add = async () => {
-    setTrying(true);
-    const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
-    setWhy('why' in added ? added.why : '');
-    if ('why' in added) return;
-    // What was chosen meanwhile stays chosen.
-    setChosen((now) => (now === chosen ? null : now));
-    onAdded(added.piece);
-  };
+  const { add, why, forget, trying } = useAdding({
+    role,
+    way,
+    onAdded: (piece) => {
+      // What was chosen meanwhile stays chosen.
+      setChosen((now) => (now === chosen ? null : now));
+      onAdded(piece);
+    },
+  });
   const marks = (one: BarRole) =>
     [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
   return (
@@ -49,7 +45,7 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
             }))}
             onChange={(event) => {
               setChosen(USUAL_ORDER.find((one) => one === event.target.value) ?? null);
-              setWhy('');
+              forget();
             }}
           />
         </div>
@@ -63,7 +59,7 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
             />
           </div>
         )}
-        <Button disabled={trying} onClick={() => void add()}>
+        <Button disabled={trying} onClick={add}>
           <Plus aria-hidden="true" className="size-5" />
           Add
         </Button>
@@ -76,4 +72,25 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
       <p className="text-quiet text-sm">{ROLE_REASONS[role]}</p>
     </div>
   );
+}
+
+interface Adding {
+  role: BarRole;
+  way: string;
+  onAdded: (piece: string) => void;
+}
+
+/** Tries a bar in the cage and puts it in; says why where it is refused. */
+function useAdding({ role, way, onAdded }: Adding) {
+  const shop = useShop().data;
+  const style = useJobStyle();
+  const [why, setWhy] = useState('');
+  const [trying, setTrying] = useState(false);
+  const tried = async () => {
+    setTrying(true);
+    const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
+    setWhy('why' in added ? added.why : '');
+    if (!('why' in added)) onAdded(added.piece);
+  };
+  return { add: () => void tried(), why, forget: () => setWhy(''), trying };
 }

@@ -12,7 +12,7 @@ import { AttachmentFields } from './AttachmentFields.tsx';
 import { BarMore } from './BarMore.tsx';
 import { OutOfLoop } from './OutOfLoop.tsx';
 import { PairFields } from './PairFields.tsx';
-import { ShapeFields } from './ShapeFields.tsx';
+import { ShapeFields } from '../shape/ShapeFields.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
 
 interface BarInspectorProps {

@@ -11,7 +11,7 @@ import { usePlanStore } from '../../../job/store/planStore.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
-import { ShapeFields } from './ShapeFields.tsx';
+import { ShapeFields } from '../shape/ShapeFields.tsx';
 import { usePieceEdit } from './usePieces.ts';
 
 const PAIRS: { value: Bar['pair']; text: string }[] = [

@@ -1,7 +1,7 @@
 import { inflateSync } from 'node:zlib';
 import { evaluate, INCHES, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
-import { bendSheetPdf, type SheetRequest } from './index.ts';
+import { bendSheetPdf, type SheetRequest } from '../index.ts';
 
 const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest => ({
   plan,

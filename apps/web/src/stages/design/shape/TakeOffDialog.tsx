@@ -1,5 +1,5 @@
-import { type BarShape } from '@gyrus/core';
-import { readTakeOff } from '@gyrus/formats';
+import { type BarShape, type Length } from '@gyrus/core';
+import { readTakeOff, type TakeOffList } from '@gyrus/formats';
 import { useId, useState } from 'react';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
@@ -13,6 +13,21 @@ interface TakeOffDialogProps {
   onClose: () => void;
 }
 
+/** A shape of what was read: bends as a take-off, which goes on from where this one aims, or the corners as points. */
+function shapeFrom({ rows, tail, points }: TakeOffList, shape: Shape): Shape {
+  if (points) return { kind: 'through', via: points };
+  const start = shape.kind === 'take-off' ? shape : STRAIGHT_AHEAD;
+  return rows ? { ...start, rows, tail: tail ?? start.tail } : shape;
+}
+
+const NONE: Length = { mm: 0, typed: '0' };
+const STRAIGHT_AHEAD = {
+  kind: 'take-off',
+  aim: [NONE, NONE, NONE],
+  roll: { deg: 0, typed: '0' },
+  tail: NONE,
+} satisfies Partial<Shape>;
+
 /** Straights and angles, or points, pasted from a table or read from a CSV file. */
 export function TakeOffDialog({ shape, onRead, onClose }: TakeOffDialogProps) {
   const [text, setText] = useState('');
@@ -21,21 +36,7 @@ export function TakeOffDialog({ shape, onRead, onClose }: TakeOffDialogProps) {
   const read = text.trim() === '' ? null : readTakeOff(text, unit);
   const take = () => {
     if (!read?.ok) return;
-    const { rows, tail, points } = read.value;
-    if (shape.kind === 'take-off' && rows) onRead({ ...shape, rows, tail: tail ?? shape.tail });
-    else if (points) onRead({ kind: 'through', via: points });
-    else if (rows)
-      onRead({
-        kind: 'take-off',
-        aim: [
-          { mm: 0, typed: '0' },
-          { mm: 0, typed: '0' },
-          { mm: 0, typed: '0' },
-        ],
-        roll: { deg: 0, typed: '0' },
-        rows,
-        tail: tail ?? { mm: 0, typed: '0' },
-      });
+    onRead(shapeFrom(read.value, shape));
     onClose();
   };
   return (
