@@ -1,9 +1,9 @@
-import { evaluate } from './evaluate.ts';
-import { assumed, isAssumed, knownAs } from './measure/index.ts';
-import { EMPTY_SHOP, newOccupant, type Plan } from './plan/index.ts';
-import { assumedIn, confirmed, pathKey } from './known/index.ts';
-import { applyRemedy } from './findings/index.ts';
-import { type RuleCheck } from './rules/index.ts';
+import { evaluate } from '../evaluate.ts';
+import { assumed, isAssumed, knownAs } from '../measure/index.ts';
+import { EMPTY_SHOP, newOccupant, type Plan } from '../plan/index.ts';
+import { assumedIn, confirmed, pathKey } from './index.ts';
+import { applyRemedy } from '../findings/index.ts';
+import { type RuleCheck } from '../rules/index.ts';
 import {
   bar,
   bookOf,
@@ -16,16 +16,20 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing/index.ts';
+} from '../testing/index.ts';
 
 const stays = (at = point(-700, 500, 200)) =>
   bar('b', 'backstay', stationOn('m-hoop', 'crown-left', -40), at, { pair: 'mirrored' });
+
 const guessed = assumed(point(-700, 500, 200));
+
 const first = (plan: Plan, check: RuleCheck, role: Parameters<typeof bookOf>[1] = 'backstay') => {
   const book = bookOf(check, role);
   return evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule);
 };
+
 const LEAN: RuleCheck = { kind: 'angle', from: 'vertical', least: deg(30), most: null };
+
 const BY = { by: 'T. Moreau', on: '2026-11-26T10:00:00Z' };
 
 test('a backstay’s landing that nobody measured is asked for, with the verdict that it would have', () => {

@@ -1,7 +1,7 @@
-import { evaluate } from './evaluate.ts';
-import { EMPTY_SHOP, type Gusset, type Plan, type Plate } from './plan/index.ts';
-import { factOf, type Status } from './findings/index.ts';
-import { type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
+import { evaluate } from '../evaluate.ts';
+import { EMPTY_SHOP, type Gusset, type Plan, type Plate } from '../plan/index.ts';
+import { factOf, type Status } from '../findings/index.ts';
+import { type Rule, type RuleBook, type RuleCheck } from './index.ts';
 import {
   bar,
   bookOf,
@@ -15,10 +15,11 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing/index.ts';
+} from '../testing/index.ts';
 
 const findingsOf = (plan: Plan, book: RuleBook) =>
   evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);
+
 /** Statuses of what a check says of the members of a role, with what it counted. */
 const said = (plan: Plan, check: RuleCheck, role: Rule['roles'][number]) =>
   findingsOf(plan, bookOf(check, role)).map(({ code, status, measured }): [string, Status, number | null] => [
@@ -29,13 +30,18 @@ const said = (plan: Plan, check: RuleCheck, role: Rule['roles'][number]) =>
 
 const sides = (id: string, from: number) =>
   bar(id, 'door-bar', point(0, 600, from), point(900, 600, from), { pair: 'mirrored' });
+
 const one = (id: string, y: number) => bar(id, 'door-bar', point(0, y, 300), point(900, y, 300));
+
 const hoop = 'm-hoop';
+
 const across = (id: string, from: number, to: number) =>
   bar(id, 'diagonal', heightOn(hoop, 'left', from), heightOn(hoop, 'right', to));
+
 const stays = bar('b', 'backstay', stationOn(hoop, 'crown-left', -40), point(-700, 500, 200), {
   pair: 'mirrored',
 });
+
 const count = (
   least: number,
   per: Extract<RuleCheck, { kind: 'count' }>['per'],

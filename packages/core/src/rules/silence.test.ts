@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { copesIn, evaluate, findingsIn } from './evaluate.ts';
-import { BAR_ROLES, EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { passedOver, type Rule, type RuleBook, type RuleCheck } from './rules/index.ts';
+import { copesIn, evaluate, findingsIn } from '../evaluate.ts';
+import { BAR_ROLES, EMPTY_SHOP, type Plan } from '../plan/index.ts';
+import { passedOver, type Rule, type RuleBook, type RuleCheck } from './index.ts';
 import {
   bar,
   bookOf,
@@ -15,7 +15,7 @@ import {
   plateOf,
   point,
   stationOn,
-} from './testing/index.ts';
+} from '../testing/index.ts';
 
 /** Every kind of check once, with all its limits: the compiler holds the list to the kinds that there are. */
 const CHECKS: { [Kind in RuleCheck['kind']]: Extract<RuleCheck, { kind: Kind }> } = {
@@ -61,8 +61,11 @@ const whole = cageOf(
   bar('h', 'harness-bar', heightOn('m-hoop', 'left', 600), heightOn('m-hoop', 'right', 600)),
   bar('d', 'door-bar', point(100, 600, 300), point(900, 600, 300)),
 );
+
 const nobody = personOf('o');
+
 const somebody = { ...nobody, shoulder: placeAt(250, 300, 620), helmetTop: placeAt(200, 300, 900) };
+
 const noMeasures = { ...whole.survey, measures: {} };
 
 /** What a check may find missing, one at a time and all together. */
@@ -95,6 +98,7 @@ const bookWith = (rules: Rule[], classes: RuleBook['classes'] = []): RuleBook =>
   bookOf(CHECKS.ask, 'main-hoop', { classes, rules });
 
 const rolesOf = (plan: Plan) => plan.members.map(({ role }) => role);
+
 const ruleOf = (check: RuleCheck, role: Rule['roles'][number], classes: string[] = []): Rule => ({
   id: `${check.kind}-${role}`,
   clause: `${check.kind} ${role}`,

@@ -1,19 +1,21 @@
 import fc from 'fast-check';
-import { distanceToPath, lengthOf } from './centreline/index.ts';
-import { evaluate, pieceAnswerOf } from './evaluate.ts';
-import { factOf } from './findings/index.ts';
-import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { distance, type Vec3 } from './space/index.ts';
-import { bar, cageOf, deg, heightOn, mm, placeAt, point, stationOn } from './testing/index.ts';
-import { type Tube } from './cage/index.ts';
-import { valueOf } from './survey/index.ts';
+import { distanceToPath, lengthOf } from '../../centreline/index.ts';
+import { evaluate, pieceAnswerOf } from '../../evaluate.ts';
+import { factOf } from '../../findings/index.ts';
+import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from '../../plan/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
+import { bar, cageOf, deg, mm, placeAt, point, stationOn } from '../../testing/index.ts';
+import { type Tube } from '../index.ts';
+import { valueOf } from '../../survey/index.ts';
 
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
+
 const tubeOf = (plan: Plan, piece: string): Tube => {
   const tube = pieceAnswerOf(answersOf(plan), piece)?.answer.tube;
   if (!tube) throw new Error(JSON.stringify(answersOf(plan).findings.map((one) => one.facts)));
   return tube;
 };
+
 const saysOf = (plan: Plan) =>
   answersOf(plan)
     .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
@@ -23,7 +25,9 @@ const saysOf = (plan: Plan) =>
 /** A bar across the car, 1000 mm between its ends at half a metre's height, with a shape. */
 const across = (shape: BarShape, changes: Partial<Bar> = {}) =>
   cageOf(bar('x', 'dash-bar', point(0, 500, 500), point(0, -500, 500), { shape, ...changes }));
+
 const at = (tube: Tube, i: number) => tube.points[i] as Vec3;
+
 const CLR = 3 * 50.8;
 
 test('a bow rises by what was asked, its middle parallel to the chord, its straight as long as asked', () => {
@@ -178,81 +182,6 @@ test('a bar across the car mirrors its left half', () => {
   expect(at(tube, 2)).toEqual([460, -520, 1040]);
 });
 
-test('an X: one bar through, the other in two halves that stand on it and stay in line', () => {
-  const one = bar(
-    'd1',
-    'diagonal',
-    stationOn('m-hoop', 'crown-left'),
-    stationOn('m-hoop', 'foot-right', -80),
-  );
-  const other = bar(
-    'd2',
-    'diagonal',
-    stationOn('m-hoop', 'crown-right'),
-    stationOn('m-hoop', 'foot-left', 80),
-    {
-      crossings: [{ member: 'm-d1', goes: 'split' }],
-      pieces: [
-        { id: 'p-d2a', stamp: 'D2A' },
-        { id: 'p-d2b', stamp: 'D2B' },
-      ],
-    },
-  );
-  const plan = cageOf(one, other);
-  const [upper, lower] = [tubeOf(plan, 'p-d2a'), tubeOf(plan, 'p-d2b')];
-  expect(at(upper, 1)).toEqual(at(lower, 0));
-  expect(distanceToPath(at(upper, 1), tubeOf(plan, 'p-d1').axis)).toBeLessThan(1e-4);
-  const middles = answersOf(plan).joints.filter(({ header }) => header === 'p-d1');
-  expect(middles.map(({ piece, end }) => piece + end)).toEqual(['p-d2ab', 'p-d2ba']);
-});
-
-test('a bar that passes the tube meant to split it says by how much', () => {
-  const far = bar('x', 'rear-cross', point(-500, 400, 300), point(-500, -400, 300), {
-    crossings: [{ member: 'm-d1', goes: 'split' }],
-    pieces: [
-      { id: 'p-a', stamp: 'XA' },
-      { id: 'p-b', stamp: 'XB' },
-    ],
-  });
-  const one = bar(
-    'd1',
-    'diagonal',
-    stationOn('m-hoop', 'crown-left'),
-    stationOn('m-hoop', 'foot-right', -80),
-  );
-  expect(saysOf(cageOf(one, far))[0]).toMatch(/passes D1 at \d+ mm between the axes/);
-});
-
-test('an existing tube is a header like others and is neither ordered nor bent', () => {
-  const old = bar('ol', 'rear-cross', point(-500, 500, 400), point(-500, -500, 400), { existing: true });
-  const strut = bar('st', 'strut', stationOn('m-ol', 'end-a', 300), point(-200, 200, 50));
-  const answers = answersOf(cageOf(old, strut));
-  expect(answers.joints.map(({ header }) => header)).toEqual(['p-ol']);
-  expect(pieceAnswerOf(answers, 'p-ol')?.answer.sheet).toBeNull();
-  expect(answers.totals.tubes).toBe(2);
-  expect(answers.findings.filter(({ code }) => code === 'no-die' || code === 'does-not-bend')).toHaveLength(
-    1,
-  );
-});
-
-test('an end that is cut back shortens the tube by as much; more than its straight is refused', () => {
-  const cut = (a: number) =>
-    cageOf(
-      bar('ol', 'rear-cross', point(-500, 500, 400), point(-500, -500, 400), { cut: { a: mm(a), b: mm(0) } }),
-    );
-  expect(tubeOf(cut(120), 'p-ol').developed).toBeCloseTo(880, 9);
-  expect(saysOf(cut(1000))[0]).toContain('its straight there is 1000 mm');
-});
-
-test('an offset moves the bar off its node, and the joint says by how much', () => {
-  const stays = bar('bs', 'backstay', stationOn('m-hoop', 'crown-left'), point(-800, 420, 250), {
-    offset: placeAt(0, 0, 20),
-  });
-  const [joint] = answersOf(cageOf(stays)).joints;
-  expect(joint?.eccentricity).toBeGreaterThan(10);
-  expect(answersOf(cageOf(stays)).findings.map(({ code }) => code)).toContain('off-node');
-});
-
 test('a bend that does not fit is told with the radius that would', () => {
   const tight = across({
     kind: 'through',
@@ -352,44 +281,4 @@ test('moving every measured place moves the bar rigidly', () => {
     ),
     { seed: 5, numRuns: 40 },
   );
-});
-
-test('a rolled crown stands at the headliner, falls to its corners, and its legs follow', () => {
-  const start = cageOf();
-  const [hoop] = start.members;
-  if (hoop?.role !== 'main-hoop') throw new Error('no hoop');
-  const rolled: Plan = { ...start, members: [{ ...hoop, shape: 'rolled-crown', crownRise: mm(40) }] };
-  const level = tubeOf(start, 'p-hoop');
-  const tube = tubeOf(rolled, 'p-hoop');
-  expect(tube.features).toContain('crown-middle');
-  const top = (one: Tube) =>
-    Math.max(...one.axis.flatMap((piece) => (piece.kind === 'straight' ? [piece.from[2], piece.to[2]] : [])));
-  const middle = pointOnTop(tube);
-  expect(middle[2]).toBeCloseTo(top(level), 3);
-  const corner = tube.points[tube.features.indexOf('crown-left') + 1] as Vec3;
-  expect(middle[2] - corner[2]).toBeCloseTo(40, 3);
-  const without: Plan = { ...start, members: [{ ...hoop, shape: 'rolled-crown' }] };
-  const none = answersOf(without).findings.filter(({ code }) => code === 'impossible');
-  expect(JSON.stringify(none[0]?.facts)).toContain('the crown has no rise');
-});
-
-/** The top of the rolled arc: on its middle, above the centre of its radius. */
-function pointOnTop(tube: Tube): Vec3 {
-  const arc = tube.axis[2 * tube.features.indexOf('crown-middle') + 1];
-  if (arc?.kind !== 'arc') throw new Error('no arc');
-  return [arc.centre[0], arc.centre[1], arc.centre[2] + Math.hypot(...arc.radius)];
-}
-
-test('door bars: an X leaves one tube at mid-door, stacked bars two', () => {
-  const legs = bar('fl', 'side-hoop', point(1050, 700, 100), point(1000, 690, 900), { pair: 'mirrored' });
-  const door = (id: string, hoopAt: number, legAt: number) =>
-    bar(id, 'door-bar', heightOn('m-hoop', 'left', hoopAt), heightOn('m-fl', 'left', legAt), {
-      pair: 'mirrored',
-    });
-  const count = (plan: Plan) =>
-    answersOf(plan)
-      .findings.filter(({ code }) => code === 'mid-door')
-      .map(({ measured }) => measured && 'count' in measured && measured.count);
-  expect(count(cageOf(legs, door('a', 400, 200), door('b', 200, 400)))).toEqual([1, 1]);
-  expect(count(cageOf(legs, door('a', 400, 400), door('b', 200, 200)))).toEqual([2, 2]);
 });

@@ -1,6 +1,6 @@
-import { evaluate, harnessIn } from './evaluate.ts';
-import { EMPTY_SHOP, type Plan } from './plan/index.ts';
-import { bar, cageOf, deg, heightOn, mm, personOf, placeAt, point, stationOn } from './testing/index.ts';
+import { evaluate, harnessIn } from '../evaluate.ts';
+import { EMPTY_SHOP, type Plan } from '../plan/index.ts';
+import { bar, cageOf, deg, heightOn, mm, personOf, placeAt, point, stationOn } from '../testing/index.ts';
 
 const person = (name: string, z: number): Plan['occupants'][number] => ({
   ...personOf(name),
@@ -12,6 +12,7 @@ const withPeople = (...people: Plan['occupants']): Plan => ({
   ...cageOf(bar('h', 'harness-bar', heightOn('m-hoop', 'left', 600), heightOn('m-hoop', 'right', 600))),
   occupants: people,
 });
+
 const answerTo = (plan: Plan) => {
   const [answer] = harnessIn(plan, evaluate(plan, EMPTY_SHOP, []), []);
   if (!answer) throw new Error('there is a harness bar');

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { cockpitIn, copesIn, evaluate, findingsIn, harnessIn, lapIn } from './evaluate.ts';
-import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
-import { applyRemedy, type Finding } from './findings/index.ts';
-import { type RuleBook, type RuleCheck } from './rules/index.ts';
-import { assumed } from './measure/index.ts';
+import { cockpitIn, copesIn, evaluate, findingsIn, harnessIn, lapIn } from '../evaluate.ts';
+import { EMPTY_SHOP, type Occupant, type Plan } from '../plan/index.ts';
+import { applyRemedy, type Finding } from './index.ts';
+import { type RuleBook, type RuleCheck } from '../rules/index.ts';
+import { assumed } from '../measure/index.ts';
 import {
   bar,
   bookOf,
@@ -15,7 +15,7 @@ import {
   personOf,
   placeAt,
   point,
-} from './testing/index.ts';
+} from '../testing/index.ts';
 
 /** A driver of any size in a seat that slides, rises and reclines, with one to three slots. */
 const driver = fc.record({
@@ -31,6 +31,7 @@ const driver = fc.record({
   attach: fc.constantFrom('tab' as const, 'over' as const, 'under' as const),
   guess: fc.boolean(),
 });
+
 type Driver = typeof driver extends fc.Arbitrary<infer T> ? T : never;
 
 function planOf(given: Driver): Plan {
@@ -75,6 +76,7 @@ const all = (plan: Plan, book: RuleBook): Finding[] => {
   const evaluation = evaluate(plan, EMPTY_SHOP, [book]);
   return findingsIn(plan, evaluation, copesIn(plan, evaluation, [book]), [book]);
 };
+
 const every = (
   check: RuleCheck,
   role: 'harness-bar' | 'main-hoop',
@@ -87,6 +89,7 @@ const every = (
     }),
     { seed: 5, numRuns: 20 },
   );
+
 const figure = (finding: Finding | undefined, which: 'measured' | 'margin'): number | null =>
   finding?.[which] ? (Object.values(finding[which])[0] as number) : null;
 

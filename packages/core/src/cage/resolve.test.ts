@@ -1,37 +1,27 @@
 import fc from 'fast-check';
-import { type Joint, proposeBar, USUAL_ORDER, waysOf } from './cage/index.ts';
-import { lengthOf } from './centreline/index.ts';
-import { evaluate, hoopAnswerOf, pieceAnswerOf, standingIn } from './evaluate.ts';
-import { expectValue } from './fault/index.ts';
-import { type Attachment, BAR_ROLES, type BarRole, EMPTY_SHOP, type Plan, readPlan } from './plan/index.ts';
-import { distance, type Vec3 } from './space/index.ts';
-import {
-  bar,
-  cageOf,
-  heightOn,
-  inch,
-  LEANING_CAR,
-  mm,
-  placeAt,
-  planWith,
-  point,
-  stationOn,
-} from './testing/index.ts';
-import { valueOf } from './survey/index.ts';
+import { type Joint } from './index.ts';
+import { lengthOf } from '../centreline/index.ts';
+import { evaluate, hoopAnswerOf, pieceAnswerOf } from '../evaluate.ts';
+import { type Attachment, EMPTY_SHOP, type Plan } from '../plan/index.ts';
+import { distance, type Vec3 } from '../space/index.ts';
+import { bar, cageOf, heightOn, inch, mm, placeAt, point, stationOn } from '../testing/index.ts';
+import { valueOf } from '../survey/index.ts';
 
-const start = planWith(LEANING_CAR);
 const onHoop = (
   feature: string,
   along = 0,
   edge: 'middle' | 'tangentA' | 'tangentB' | 'pi' = 'middle',
 ): Attachment => stationOn('m-hoop', feature, along, edge);
+
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
+
 const endsOf = (plan: Plan, piece: string): [Vec3, Vec3] => {
   const points = pieceAnswerOf(answersOf(plan), piece)?.answer.tube?.points ?? [];
   return [points[0] as Vec3, points.at(-1) as Vec3];
 };
 
 const diagonal = bar('d1', 'diagonal', onHoop('crown-left'), onHoop('foot-right', -75));
+
 const stays = bar('bs', 'backstay', onHoop('crown-left', 0, 'tangentB'), point(-800, 420, 250), {
   pair: 'mirrored',
 });
@@ -186,47 +176,6 @@ test('mass and metres are of all tubes', () => {
   );
 });
 
-/** The plan with bars of a role as they are proposed. */
-function adding(plan: Plan, role: BarRole, way: string): Plan {
-  let next = plan.members.length * 100;
-  const proposed = proposeBar(plan, standingIn(answersOf(plan)), role, way, () => `n${(next += 1)}`);
-  if (!('bars' in proposed)) throw new Error(`${role}: ${JSON.stringify(proposed)}`);
-  return expectValue(
-    readPlan(JSON.parse(JSON.stringify({ ...plan, members: [...plan.members, ...proposed.bars] }))),
-  );
-}
-
-test('every role is proposed so that it stands, once what it needs is there', () => {
-  const plan = USUAL_ORDER.reduce((built, role) => adding(built, role, waysOf(role)[0] ?? ''), start);
-  expect(codesAndWords(plan)).toEqual([]);
-  const roles = new Set(plan.members.map((member) => member.role));
-  expect(roles.size).toBe(BAR_ROLES.length + 1);
-  const stamps = plan.members.flatMap((member) => member.pieces.map((piece) => piece.stamp));
-  expect(new Set(stamps).size).toBe(stamps.length);
-  expect(stamps.every((stamp) => /^[A-Z0-9]{2,4}$/.test(stamp))).toBe(true);
-});
-
-test.each(USUAL_ORDER.flatMap((role) => waysOf(role).map((way) => [role, way] as const)))(
-  'a %s, %s, is proposed so that it stands',
-  (role, way) => {
-    const before = USUAL_ORDER.slice(0, USUAL_ORDER.indexOf(role)).filter((one) => one !== role);
-    const plan = before.reduce((built, one) => adding(built, one, waysOf(one)[0] ?? ''), start);
-    const added = adding(plan, role, way);
-    expect(codesAndWords(added)).toEqual([]);
-    expect(answersOf(added).totals.tubes).toBeGreaterThan(answersOf(plan).totals.tubes);
-  },
-);
-
-test('a role that stands on others says which it needs', () => {
-  const standing = standingIn(answersOf(start));
-  const needs = (role: BarRole) => proposeBar(start, standing, role, '', () => 'n');
-  expect(needs('windscreen-bar')).toEqual({ needs: 'side-hoop' });
-  expect(needs('rear-cross')).toEqual({ needs: 'backstay' });
-  expect(proposeBar(start, { hoop: null, tubes: [] }, 'diagonal', '', () => 'n')).toEqual({
-    needs: 'main-hoop',
-  });
-});
-
 test('any places resolve to a tube without NaN, or to a finding; never to an exception', () => {
   const coordinate = fc.integer({ min: -2000, max: 2000 });
   const anywhere = fc.oneof(
@@ -250,13 +199,4 @@ test('any places resolve to a tube without NaN, or to a finding; never to an exc
     }),
     { seed: 8, numRuns: 150 },
   );
-});
-
-test('two tubes in one place run into each other, though they share the nodes at their ends', () => {
-  const one = bar('o', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 200));
-  const two = bar('t', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 200));
-  const found = answersOf(cageOf(one, two)).findings.filter(({ code }) => code === 'collision');
-  expect(found.map(({ key }) => key)).toEqual(['collision/p-o/p-t']);
-  const fan = bar('t', 'diagonal', heightOn('m-hoop', 'left', 800), heightOn('m-hoop', 'right', 700));
-  expect(answersOf(cageOf(one, fan)).findings.filter(({ code }) => code === 'collision')).toEqual([]);
 });

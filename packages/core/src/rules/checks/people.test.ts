@@ -1,6 +1,6 @@
-import { cockpitIn, evaluate } from './evaluate.ts';
-import { factOf } from './findings/index.ts';
-import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
+import { cockpitIn, evaluate } from '../../evaluate.ts';
+import { factOf } from '../../findings/index.ts';
+import { EMPTY_SHOP, type Occupant, type Plan } from '../../plan/index.ts';
 import {
   bar,
   bookOf,
@@ -12,18 +12,21 @@ import {
   placeAt,
   point,
   stationOn,
-} from './testing/index.ts';
+} from '../../testing/index.ts';
 
 /** A helmet is a ball of 140 mm below its top (common practice); the hoop of these tests is upright, of 2 in tube. */
 const BALL = 140;
+
 const TUBE = 25.4;
 
 const cage = (...bars: Parameters<typeof cageOf>): Plan => cageOf(...bars);
+
 const seated = (x: number, y: number, top: number, changes: Partial<Occupant> = {}): Occupant => ({
   ...personOf('o'),
   helmetTop: placeAt(x, y, top),
   ...changes,
 });
+
 const within = (person: Occupant, most = 150, bars: Parameters<typeof cageOf> = []) => {
   const book = bookOf({ kind: 'helmet', belowLine: null, belowTop: null, within: mm(most) }, 'main-hoop');
   const plan = choosing({ ...cage(...bars), occupants: [person] }, book);

@@ -1,11 +1,12 @@
-import { evaluate } from './evaluate.ts';
-import { factOf } from './findings/index.ts';
-import { type Distrusted, EMPTY_SHOP } from './plan/index.ts';
-import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from './testing/index.ts';
-import { type Gap } from './cage/index.ts';
+import { evaluate } from '../../evaluate.ts';
+import { factOf } from '../../findings/index.ts';
+import { type Distrusted, EMPTY_SHOP } from '../../plan/index.ts';
+import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing/index.ts';
+import { type Gap } from '../index.ts';
 
 const gapsOf = (...given: Parameters<typeof planWith>): Gap[] =>
   evaluate(planWith(...given), EMPTY_SHOP, []).members[0]?.gaps ?? [];
+
 const at = (gaps: Gap[], place: Gap['place'], side: Gap['side']) =>
   gaps.find((one) => one.place === place && one.side === side)?.gap ?? NaN;
 

@@ -1,16 +1,28 @@
-import { copesIn, evaluate, tubesIn } from './evaluate.ts';
-import { lengthOf } from './centreline/index.ts';
-import { distance, type Vec3 } from './space/index.ts';
-import { EMPTY_SHOP, type Part, type Plan } from './plan/index.ts';
-import { copeFindings, factOf, textFact } from './findings/index.ts';
-import { type RuleCheck } from './rules/index.ts';
-import { bar, bookOf, cageOf, choosing, heightOn, mm, plateOf, point, stationOn } from './testing/index.ts';
+import { copesIn, evaluate, tubesIn } from '../../evaluate.ts';
+import { lengthOf } from '../../centreline/index.ts';
+import { distance, type Vec3 } from '../../space/index.ts';
+import { EMPTY_SHOP, type Part, type Plan } from '../../plan/index.ts';
+import { copeFindings, factOf, textFact } from '../../findings/index.ts';
+import { type RuleCheck } from '../../rules/index.ts';
+import {
+  bar,
+  bookOf,
+  cageOf,
+  choosing,
+  heightOn,
+  mm,
+  plateOf,
+  point,
+  stationOn,
+} from '../../testing/index.ts';
 
 const splitBy = (...members: string[]) => ({
   crossings: members.map((member) => ({ member, goes: 'split' as const })),
 });
+
 /** An upright on the middle, and a level bar of 1000 mm across the car that it splits in two. */
 const post = bar('u', 'diagonal', point(0, 100, 0), point(0, 100, 900));
+
 const across = bar('x', 'harness-bar', point(0, 500, 500), point(0, -500, 500), {
   ...splitBy('m-u'),
   pieces: [
@@ -18,13 +30,16 @@ const across = bar('x', 'harness-bar', point(0, 500, 500), point(0, -500, 500), 
     { id: 'p-x2', stamp: 'X2' },
   ],
 });
+
 const tubeOf = (plan: Plan, piece: string) => {
   const found = tubesIn(evaluate(plan, EMPTY_SHOP, [])).find((tube) => tube.piece === piece);
   if (!found) throw new Error(`${piece} does not stand`);
   return found;
 };
+
 const onBar = (feature: string, along: number, z = 100): Plan =>
   cageOf(post, across, bar('s', 'strut', stationOn('m-x', feature, along), point(-200, 0, z)));
+
 const topOf = (plan: Plan) => tubeOf(plan, 'p-s').points[0] as Vec3;
 
 test('a station of a split bar is the bar’s: end B −300 lies 300 from its far end, whatever splits it', () => {
@@ -92,6 +107,7 @@ test('halves run to the axis of the bar between them, though their own line pass
 });
 
 const DOOR: RuleCheck = { kind: 'count', least: 2, per: 'side-with-any' };
+
 const counted = (plan: Plan, check: RuleCheck, role: 'door-bar' | 'harness-bar') => {
   const book = bookOf(check, role);
   return evaluate(choosing(plan, book), EMPTY_SHOP, [book])
@@ -102,6 +118,7 @@ const counted = (plan: Plan, check: RuleCheck, role: 'door-bar' | 'harness-bar')
       textFact(one, 'side'),
     ]);
 };
+
 /** An X on each side: one bar through, the other in two halves. */
 const doors = (split: boolean) =>
   cageOf(

@@ -1,8 +1,7 @@
-import { cockpitIn, evaluate, findingsIn, tubesIn } from './evaluate.ts';
-import { driverView, sightView } from './drawing/index.ts';
-import { EMPTY_SHOP, type Occupant, type Plan } from './plan/index.ts';
-import { type Finding } from './findings/index.ts';
-import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from './testing/index.ts';
+import { cockpitIn, evaluate, findingsIn } from '../evaluate.ts';
+import { EMPTY_SHOP, type Occupant, type Plan } from '../plan/index.ts';
+import { type Finding } from './index.ts';
+import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from '../testing/index.ts';
 
 const person = (changes: Partial<Occupant> = {}): Occupant => ({
   ...personOf('o'),
@@ -12,23 +11,30 @@ const person = (changes: Partial<Occupant> = {}): Occupant => ({
   helmetTop: placeAt(250, 330, 860),
   ...changes,
 });
+
 const leg = bar('f', 'front-leg', point(900, 640, 0), point(900, 600, 900));
+
 const rail = bar('s', 'side-hoop', heightOn('m-hoop', 'left', 900), {
   kind: 'height',
   on: { member: 'm-f' },
   height: mm(880),
 });
+
 const door = bar('d', 'door-bar', heightOn('m-hoop', 'left', 300), {
   kind: 'height',
   on: { member: 'm-f' },
   height: mm(320),
 });
+
 const cage = (occupant: Occupant = person()): Plan => ({ ...cageOf(leg, rail, door), occupants: [occupant] });
 
 const findingsOf = (plan: Plan): Finding[] =>
   findingsIn(plan, evaluate(plan, EMPTY_SHOP, []), null, []).filter(({ key }) => key.startsWith('cockpit/'));
+
 const codesOf = (plan: Plan): string[] => findingsOf(plan).map(({ code }) => code);
+
 const answersOf = (plan: Plan) => cockpitIn(plan, evaluate(plan, EMPTY_SHOP, []));
+
 const withCockpit = (plan: Plan, changes: Partial<Plan['cockpit']>): Plan => ({
   ...plan,
   cockpit: { ...plan.cockpit, ...changes },
@@ -159,55 +165,4 @@ test('a windscreen bar’s height is told against the eye', () => {
   };
   const [bars] = answersOf(plan).people.map(({ sight }) => sight?.windscreen ?? []);
   expect(bars?.map(({ above }) => Math.round(above))).toEqual([150]);
-});
-
-describe('drawn', () => {
-  const plan = cage(person({ helmetTop: placeAt(450, 520, 860) }));
-  const evaluation = evaluate(plan, EMPTY_SHOP, []);
-  const cockpit = cockpitIn(plan, evaluation);
-  const tubes = tubesIn(evaluation);
-
-  test.each(['side', 'top', 'behind'] as const)(
-    'from the %s: every volume lies in the picture, the padding is on its tube',
-    (view) => {
-      const drawing = driverView(cockpit, tubes, { view, width: 600, occupant: null });
-      if (!drawing) throw new Error('somebody is seated');
-      const bodies = drawing.shapes.flatMap((shape) =>
-        shape.kind === 'polygon' && shape.pen === 'body' ? [shape] : [],
-      );
-      expect(bodies).toHaveLength(cockpit.people[0]?.body.volumes.length ?? 0);
-      for (const { points } of bodies)
-        for (const [x, y] of points) {
-          expect(x).toBeGreaterThan(0);
-          expect(x).toBeLessThan(600);
-          expect(y).toBeGreaterThan(0);
-          expect(y).toBeLessThan(drawing.height);
-        }
-      const padded = drawing.shapes.filter((shape) => shape.kind === 'stroke' && shape.pen === 'picked');
-      expect(padded).toHaveLength(cockpit.padding.length);
-      expect(drawing.title).toContain('A. N.');
-    },
-  );
-
-  test('seen from the left, the door on the left covers the body', () => {
-    const shapes = driverView(cockpit, tubes, { view: 'side', width: 600, occupant: null })?.shapes ?? [];
-    const lastBody = shapes.findLastIndex((shape) => shape.kind === 'polygon' && shape.pen === 'body');
-    const lastTube = shapes.findLastIndex((shape) => shape.kind === 'stroke' && shape.pen === 'steel');
-    expect(lastTube).toBeGreaterThan(lastBody);
-  });
-
-  test('nobody of that name is no picture', () => {
-    expect(driverView(cockpit, tubes, { view: 'side', width: 600, occupant: 'nobody' })).toBeNull();
-  });
-
-  test('what is hidden on the left is drawn on the left', () => {
-    const sight = cockpit.people[0]?.sight;
-    if (!sight) throw new Error('there is an eye');
-    const drawing = sightView(sight, 500);
-    const texts = drawing.shapes.filter((shape) => shape.kind === 'text');
-    for (const { stamp, side } of sight.level) {
-      const text = texts.find((one) => one.text.startsWith(stamp));
-      expect(Math.sign((text?.at[0] ?? 250) - 250)).toBe(side === 'left' ? -1 : 1);
-    }
-  });
 });
