@@ -1,62 +1,10 @@
 import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
-import { type Die, EMPTY_SHOP, type MainHoop, type Plan, type Shop } from '../../plan/index.ts';
+import { type MainHoop, type Plan, type Shop } from '../../plan/index.ts';
 import { type RuleBook } from '../../rules/index.ts';
-import { angle, HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing/index.ts';
+import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing/index.ts';
+import { bending, die, shop, test2in } from '../../testing/twoInchShop.ts';
 
 const IN = 25.4;
-
-const test2in = (id: string, reading: string, released: string) => ({
-  id,
-  od: inch('2'),
-  wall: inch('0.095'),
-  batch: '',
-  reading: angle(reading),
-  released: angle(released),
-  sound: true,
-  note: '',
-});
-
-const die: Die = {
-  id: 'd-2in',
-  machine: 'bender',
-  name: '2 in',
-  od: inch('2'),
-  clr: inch('6'),
-  reference: 'start',
-  offset: inch('4 1/2'),
-  clampLength: inch('5'),
-  trailing: inch('3'),
-  largestAngle: angle('120'),
-  finishedRadius: null,
-  tests: [test2in('t1', '35', '30'), test2in('t2', '50', '45'), test2in('t3', '88.5', '84')],
-};
-
-const bending = (changes: Partial<MainHoop['bending']> = {}): MainHoop['bending'] => ({
-  die: 'd-2in',
-  dieAt: {},
-  clampSideAt: {},
-  springback: { school: 'tests' },
-  growRadius: false,
-  datum: 'a',
-  trimA: inch('1'),
-  trimB: inch('1'),
-  ...changes,
-});
-
-const shop: Shop = {
-  ...EMPTY_SHOP,
-  machines: [{ id: 'x', name: 'bender', note: '', dies: [die] }],
-  tubes: [
-    {
-      id: 't',
-      od: inch('2'),
-      wall: inch('0.095'),
-      kind: 'drawn-over-mandrel',
-      batch: '',
-      stickLength: inch('20 ft'),
-    },
-  ],
-};
 
 const handbookPlan = (
   changes: Partial<MainHoop['bending']> = {},

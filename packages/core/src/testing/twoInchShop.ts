@@ -1,0 +1,59 @@
+import { type Die, EMPTY_SHOP, type MainHoop, type Shop } from '../plan/index.ts';
+import { angle, inch } from './index.ts';
+
+/** A test bend in 2 × 0.095 in tube: what the dial read, and what the bend was when released. */
+export const test2in = (id: string, reading: string, released: string) => ({
+  id,
+  od: inch('2'),
+  wall: inch('0.095'),
+  batch: '',
+  reading: angle(reading),
+  released: angle(released),
+  sound: true,
+  note: '',
+});
+
+/** A die for 2 in tube with three sound test bends. */
+export const die: Die = {
+  id: 'd-2in',
+  machine: 'bender',
+  name: '2 in',
+  od: inch('2'),
+  clr: inch('6'),
+  reference: 'start',
+  offset: inch('4 1/2'),
+  clampLength: inch('5'),
+  trailing: inch('3'),
+  largestAngle: angle('120'),
+  finishedRadius: null,
+  tests: [test2in('t1', '35', '30'), test2in('t2', '50', '45'), test2in('t3', '88.5', '84')],
+};
+
+/** A hoop bent on that die, from end A. */
+export const bending = (changes: Partial<MainHoop['bending']> = {}): MainHoop['bending'] => ({
+  die: 'd-2in',
+  dieAt: {},
+  clampSideAt: {},
+  springback: { school: 'tests' },
+  growRadius: false,
+  datum: 'a',
+  trimA: inch('1'),
+  trimB: inch('1'),
+  ...changes,
+});
+
+/** A shop with that die, and sticks of the tube. */
+export const shop: Shop = {
+  ...EMPTY_SHOP,
+  machines: [{ id: 'x', name: 'bender', note: '', dies: [die] }],
+  tubes: [
+    {
+      id: 't',
+      od: inch('2'),
+      wall: inch('0.095'),
+      kind: 'drawn-over-mandrel',
+      batch: '',
+      stickLength: inch('20 ft'),
+    },
+  ],
+};
