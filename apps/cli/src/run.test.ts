@@ -17,7 +17,7 @@ const call = (args: string[], input = '') =>
     if (file in files) return Buffer.from(JSON.stringify(files[file]));
     throw new Error('ENOENT');
   });
-const faultOf = (args: string[], input = ''): Pick<Fault, 'code' | 'path'> => {
+const faultOf = (args: string[], input = ''): Pick<Fault<string>, 'code' | 'path'> => {
   const result = call(args, input);
   return result.ok ? { code: 'none', path: '' } : { code: result.fault.code, path: result.fault.path };
 };

@@ -24,7 +24,7 @@ export function noteEscapes(request: IncomingMessage, _: unknown, bytes: Buffer,
 }
 
 /** What is wrong with a body, or null. Goes down without recursion, as the depth is what is not trusted; and tells the place only of a fault. */
-function unkeepable(body: unknown, mayBeStrange: boolean): Fault | null {
+function unkeepable(body: unknown, mayBeStrange: boolean): Fault<string> | null {
   const values: unknown[] = [body];
   const depths: number[] = [0];
   while (values.length > 0) {
@@ -63,7 +63,7 @@ function placeOf(value: unknown, path: string[] = []): string[] | null {
 
 const STRANGE = 'this text has a character that cannot be kept: type it anew';
 
-const fault = (code: string, path: string, message: string): Fault => ({ code, message, path });
+const fault = (code: string, path: string, message: string): Fault<string> => ({ code, message, path });
 
 /** NUL has no place in PostgreSQL's text, and half of a surrogate pair is no character. */
 const isKeepable = (text: string): boolean => !UNKEEPABLE.test(text);

@@ -3,7 +3,7 @@ import { HttpException, HttpStatus } from '@nestjs/common';
 
 /** A refusal as data, `{"error":{code,message,path}}`, the same shape as on the command line. */
 export class Refusal extends HttpException {
-  constructor(fault: Fault, status: HttpStatus = HttpStatus.UNPROCESSABLE_ENTITY, more: object = {}) {
+  constructor(fault: Fault<string>, status: HttpStatus = HttpStatus.UNPROCESSABLE_ENTITY, more: object = {}) {
     super({ error: { code: fault.code, message: fault.message, path: fault.path }, ...more }, status);
   }
 }

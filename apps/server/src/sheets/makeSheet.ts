@@ -57,7 +57,7 @@ export interface SheetSource {
 export type SheetAsked = SheetSource & { wanted: SheetWanted };
 
 type Answered = SheetSource & { evaluation: Evaluation; copes: Copes };
-type Printed = NodeJS.ReadableStream | string | { fault: Fault };
+type Printed = NodeJS.ReadableStream | string | { fault: Fault<string> };
 
 /** Makes a sheet of a saved revision, or says why there is none. Everything in it is worked out here, from the plan. */
 export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<MadeSheet> {

@@ -8,4 +8,4 @@ export interface Task<Asked> {
 }
 
 /** What came of it: bytes to send, or why there are none. */
-export type MadeSheet = { bytes: Uint8Array } | { fault: Fault };
+export type MadeSheet = { bytes: Uint8Array } | { fault: Fault<string> };

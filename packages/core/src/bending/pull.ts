@@ -1,4 +1,4 @@
-import { fail, type Outcome, succeed, under } from '../fault/index.ts';
+import { fail, type Fault, type Outcome, succeed, under } from '../fault/index.ts';
 import { type SpringbackModel } from './input.ts';
 import { springbackFrom } from './springback.ts';
 
@@ -40,5 +40,5 @@ export function pullFor(angle: number, springback: SpringbackModel): Outcome<Pul
 }
 
 /** The bend's angle follows from the points, so a fault of the target is one of the tests. */
-const atTests = (fault: { code: string; message: string; path: string }) =>
+const atTests = (fault: Fault) =>
   fail(fault.code, fault.path === '/springback/target' ? '/springback/tests' : fault.path, fault.message);

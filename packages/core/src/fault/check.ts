@@ -1,5 +1,6 @@
 import { itemAt } from '../items/index.ts';
 import { type z } from 'zod';
+import { type FaultCode } from './codes.ts';
 import { fail, type Fault, type Outcome, succeed } from './outcome.ts';
 
 type Issue = z.core.$ZodIssue;
@@ -47,11 +48,11 @@ function faultOf(issue: Issue, parents: PropertyKey[]): { ok: false; fault: Faul
       `"${issue.keys[0]}" is no key known here: take it out, or check its spelling`,
     );
   if (issue.code === 'invalid_key' || issue.code === 'invalid_element')
-    return fail(issue.code.replaceAll('_', '-'), pointer(path), issue.message);
+    return fail(codes[issue.code], pointer(path), issue.message);
   return fail(issue.input === undefined ? 'missing' : codes[issue.code], pointer(path), issue.message);
 }
 
-const codes: Record<Issue['code'], string> = {
+const codes: Record<Issue['code'], FaultCode> = {
   invalid_type: 'wrong-type',
   too_big: 'too-big',
   too_small: 'too-small',

@@ -1,3 +1,4 @@
+export { type FaultCode, FAULTS } from './codes.ts';
 export { above, between, coordinate, extent, oneOf, say, size } from './fields.ts';
 export { check, faultsIn, pointer, readJson } from './check.ts';
 export {

@@ -1,8 +1,9 @@
+import { type FaultCode } from './codes.ts';
 import { type Said, type Told } from './told.ts';
 
-/** What is wrong, as data. `path` is a JSON pointer into the input (RFC 6901), "" for the whole of it. */
-export interface Fault {
-  code: string;
+/** What is wrong, as data; the program's doors have codes of their own. `path` is a JSON pointer into the input (RFC 6901), "" for the whole of it. */
+export interface Fault<Code extends string = FaultCode> {
+  code: Code;
   /** Says what is wrong and what would be right, in one sentence. */
   message: string;
   path: string;
@@ -17,7 +18,7 @@ export type Outcome<T> = { ok: true; value: T } | { ok: false; fault: Fault };
 export const succeed = <T>(value: T): Outcome<T> => ({ ok: true, value });
 
 /** message: a sentence, or one that was `told` with its lengths as figures. */
-export const fail = (code: string, path: string, message: string | Told): { ok: false; fault: Fault } => ({
+export const fail = (code: FaultCode, path: string, message: string | Told): { ok: false; fault: Fault } => ({
   ok: false,
   fault: typeof message === 'string' ? { code, message, path } : { code, path, ...message },
 });

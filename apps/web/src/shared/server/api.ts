@@ -4,7 +4,7 @@ import { type Fault, recordOf } from '@gyrus/core';
 export class ApiFault extends Error {
   constructor(
     readonly status: number,
-    readonly fault: Fault,
+    readonly fault: Fault<string>,
     readonly body: unknown,
   ) {
     super(fault.message);
@@ -66,7 +66,7 @@ function parsed(text: string): unknown {
   }
 }
 
-function faultOf(answer: unknown, status: number): Fault {
-  const error = recordOf(answer).error as Fault | undefined;
+function faultOf(answer: unknown, status: number): Fault<string> {
+  const error = recordOf(answer).error as Fault<string> | undefined;
   return error ?? { code: `http-${status}`, message: `Gyrus answered with ${status}`, path: '' };
 }

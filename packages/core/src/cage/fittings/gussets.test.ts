@@ -1,5 +1,5 @@
 import { evaluate } from '../../evaluate.ts';
-import { expectValue } from '../../fault/index.ts';
+import { expectValue, fail } from '../../fault/index.ts';
 import { EMPTY_SHOP, type Gusset, type Plan, readPlan } from '../../plan/index.ts';
 import { bar, cageOf, mm, point } from '../../testing/index.ts';
 
@@ -32,7 +32,7 @@ const gussetIn = (changes: Partial<Gusset> = {}) =>
 
 describe('sheet gussets', () => {
   test('a square corner: the sheet is the triangle between the surfaces of the tubes', () => {
-    const shape = expectValue(gussetIn() ?? { ok: false, fault: { code: '', message: 'none', path: '' } });
+    const shape = expectValue(gussetIn() ?? fail('missing', '', 'no gusset'));
     const [a, b] = [150 - 25.4, 120 - 25.4];
     expect(shape.angle).toBeCloseTo(90, 9);
     expect(shape.sheetArea).toBeCloseTo((a * b) / 2, 6);

@@ -1,4 +1,4 @@
-import { type Fault } from '../../fault/index.ts';
+import { type Fault, type FaultCode } from '../../fault/index.ts';
 import { type Mass } from '../../plan/index.ts';
 import { type When } from '../../findings/index.ts';
 import { type Rule, type RuleBook, type ScheduleRow } from './ruleBook.ts';
@@ -16,7 +16,8 @@ const CLAUSE = 'missing: give the number of the clause';
 /** What the form of a book allows and no book may lack: its name, the source of published figures, a limit that limits. */
 export function gaps(book: Written): Fault[] {
   const found: Fault[] = [];
-  const gap = (path: string, message: string, code = 'missing') => found.push({ code, path, message });
+  const gap = (path: string, message: string, code: FaultCode = 'missing') =>
+    found.push({ code, path, message });
   if (isBlank(book.title)) gap('/title', 'missing: give the title of the book');
   if (isBlank(book.edition)) gap('/edition', 'missing: give the edition, so that jobs can be tied to it');
   if (book.provenance === 'published' && isBlank(book.source))
@@ -70,7 +71,7 @@ export function contradictions(book: Written): Fault[] {
 
 function classFaults(classes: Partial<RuleBook['classes'][number]>[]): Fault[] {
   const titles = classes.map(({ title }) => title?.trim() ?? '');
-  return titles.flatMap((title, i) => {
+  return titles.flatMap((title, i): Fault[] => {
     const path = `/classes/${i}/title`;
     if (title === '') return [{ code: 'missing', path, message: 'missing: give the class a name' }];
     return titles.indexOf(title) < i
@@ -81,7 +82,7 @@ function classFaults(classes: Partial<RuleBook['classes'][number]>[]): Fault[] {
 
 function ruleFaults({ text, check, when }: Partial<Rule>, at: string): Fault[] {
   const found: Fault[] = [];
-  const add = (path: string, message: string, code = 'contradiction') =>
+  const add = (path: string, message: string, code: FaultCode = 'contradiction') =>
     found.push({ code, path: at + path, message });
   if (isBlank(text)) add('/text', 'missing: say what it asks, in your own words', 'missing');
   if (check) for (const { path, message, code } of checkFaults(check)) add(path, message, code);
@@ -90,7 +91,7 @@ function ruleFaults({ text, check, when }: Partial<Rule>, at: string): Fault[] {
 }
 
 function checkFaults(check: RuleCheck): Fault[] {
-  const missing = (path: string, message: string) => [{ code: 'missing', path, message }];
+  const missing = (path: string, message: string): Fault[] => [{ code: 'missing', path, message }];
   switch (check.kind) {
     case 'angle':
     case 'harness-window':
@@ -137,7 +138,7 @@ function whenFaults({ over, upTo, builtFrom, builtTo }: When, at: string): Fault
     ...(builtFrom != null && builtTo != null && builtFrom > builtTo
       ? [
           {
-            code: 'contradiction',
+            code: 'contradiction' as const,
             path: `${at}/builtTo`,
             message: `no car is built from ${builtFrom} and up to ${builtTo}: turn the years round`,
           },
