@@ -1,6 +1,6 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { itemAt } from '../items/index.ts';
-import { COINCIDENT, degrees, FOLD, IN_LINE, radians } from '../measure/index.ts';
+import { COINCIDENT, degrees, FOLD, IN_LINE, radians, NOISE } from '../measure/index.ts';
 import { angleAbout, angleBetween, cross, distance, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type LraInput } from './input.ts';
 import { setbackOf, straightOf } from './setback.ts';
@@ -135,9 +135,8 @@ const turnAt = (before: Vec3, at: Vec3, after: Vec3): number =>
 
 /** (−180, 180], with the noise of a half turn on the side of +180, and no −0. */
 export function wrapped(rotation: number): number {
-  const noise = 1e-9;
-  if (rotation <= -180 + noise) return 180;
-  return Math.abs(rotation) < noise ? 0 : rotation;
+  if (rotation <= -180 + NOISE) return 180;
+  return Math.abs(rotation) < NOISE ? 0 : rotation;
 }
 
 function radiiFor(pis: number, clr: number | number[] | undefined): Outcome<number[]> {

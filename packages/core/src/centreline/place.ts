@@ -1,5 +1,5 @@
 import { itemAt, pairOf } from '../items/index.ts';
-import { halve, radians } from '../measure/index.ts';
+import { halve, radians, DECISION } from '../measure/index.ts';
 import { add, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type Piece } from './path.ts';
 
@@ -11,10 +11,9 @@ export const lengthOf = (pieces: Piece[]): number => {
 
 /** The point of the axis at a distance from end A along it, mm; null beyond its ends. */
 export function pointAt(pieces: Piece[], along: number): Vec3 | null {
-  const noise = 1e-6;
-  if (along < -noise || along > lengthOf(pieces) + noise) return null;
+  if (along < -DECISION || along > lengthOf(pieces) + DECISION) return null;
   let i = pieces.length - 1;
-  while (i > 0 && itemAt(pieces, i).start > along + noise) i -= 1;
+  while (i > 0 && itemAt(pieces, i).start > along + DECISION) i -= 1;
   const piece = pieces[i];
   return piece ? withinPiece(piece, Math.min(Math.max(along - piece.start, 0), piece.length)) : null;
 }

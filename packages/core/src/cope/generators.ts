@@ -1,7 +1,7 @@
 import { itemAt } from '../items/index.ts';
 import { lengthOf, type Piece } from '../centreline/index.ts';
-import { radians } from '../measure/index.ts';
-import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
+import { radians, COINCIDENT } from '../measure/index.ts';
+import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3, dot } from '../space/index.ts';
 
 /** A stretch of the branch's axis from the coped end inward, with the frame that its generators keep. Any frame, mm. */
 type Stretch =
@@ -95,7 +95,12 @@ export function onGenerator({ stretches }: Branch, s: number, cosine: number, si
 
 /** u, made square to the branch's axis from a direction; null where the two are parallel. */
 export function squareTo(into: Vec3, direction: Vec3): Vec3 | null {
-  const along = into[0] * direction[0] + into[1] * direction[1] + into[2] * direction[2];
-  const square = subtract(direction, scale(into, along));
-  return length(square) < 1e-6 ? null : unit(square);
+  const square = subtract(direction, scale(into, dot(into, direction)));
+  return length(square) < COINCIDENT ? null : unit(square);
+}
+
+/** Some direction square to an axis: the one made from `wanted`, or from `other` where the axis runs nearly along that. */
+export function anySquareTo(into: Vec3, wanted: Vec3, other: Vec3): Vec3 {
+  const from = Math.abs(dot(into, wanted)) < 0.9 ? wanted : other;
+  return unit(subtract(from, scale(into, dot(into, from))));
 }

@@ -1,4 +1,4 @@
-import { rootBetween } from '../measure/index.ts';
+import { rootBetween, NOISE } from '../measure/index.ts';
 import { cross, dot, type Vec3 } from '../space/index.ts';
 import { type Branch, onGenerator } from './generators.ts';
 import { nearestElement, outside, type SweptTube } from './swept.ts';
@@ -289,7 +289,7 @@ function lookAhead(
 
 /** The lowest place of a hollow, by thirds. */
 function lowest(low: number, high: number, gap: (s: number) => number): number {
-  for (let i = 0; i < 80 && high - low > 1e-9; i++) {
+  for (let i = 0; i < 80 && high - low > NOISE; i++) {
     const third = (high - low) / 3;
     if (gap(low + third) < gap(high - third)) high -= third;
     else low += third;

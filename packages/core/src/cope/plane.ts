@@ -1,6 +1,6 @@
 import { degrees, radians } from '../measure/index.ts';
-import { cross, dot, type Vec3 } from '../space/index.ts';
-import { squareTo } from './generators.ts';
+import { angleBetween, cross, dot, scale, type Vec3 } from '../space/index.ts';
+import { anySquareTo, squareTo } from './generators.ts';
 
 /** The cut of an end against a plate or a floor: each generator up to the plane through the end point. */
 export interface PlaneCut {
@@ -26,8 +26,7 @@ export function planeCut(
 ): PlaneCut | null {
   const lean = dot(into, normal);
   if (Math.abs(lean) < 0.02) return null;
-  const square = squareTo(into, normal);
-  const u: Vec3 = square ?? (Math.abs(into[0]) < 0.9 ? (squareTo(into, [1, 0, 0]) as Vec3) : [0, 1, 0]);
+  const u = squareTo(into, normal) ?? anySquareTo(into, [1, 0, 0], [0, 1, 0]);
   const v = cross(into, u);
   const curve = (radius: number): number[] =>
     Array.from({ length: generators }, (_, k) => {
@@ -39,6 +38,6 @@ export function planeCut(
     outer: curve(od / 2),
     inner: curve(od / 2 - wall),
     face: u,
-    slant: degrees(Math.acos(Math.min(1, Math.abs(lean)))),
+    slant: degrees(angleBetween(into, lean < 0 ? scale(normal, -1) : normal)),
   };
 }

@@ -1,7 +1,7 @@
 import { directionAt, type Piece } from '../centreline/index.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { itemAt } from '../items/index.ts';
-import { radians, STRAIGHT_ENOUGH } from '../measure/index.ts';
+import { radians, STRAIGHT_ENOUGH, COINCIDENT, DECISION } from '../measure/index.ts';
 import {
   add,
   cross,
@@ -128,7 +128,7 @@ function notcherFor(
   const none = (why: string) => ({ passes: [], why });
   if (profiles.some(({ setbacks }) => setbacks.includes(null)))
     return none('the branch passes the header on one side');
-  const inBend = (setback: number | null) => (setback ?? 0) > branch.straight + 1e-6;
+  const inBend = (setback: number | null) => (setback ?? 0) > branch.straight + DECISION;
   if (branch.stretches.length > 1 && profiles.some(({ setbacks }) => setbacks.some(inBend)))
     return none('the end is cut within its own bend');
   const passes: SawPass[] = [];
@@ -171,7 +171,7 @@ function lineUnder(
   const along = directionNearest(header, places[0] ?? end);
   const sorted = [...places].sort((a, b) => dot(a, along) - dot(b, along));
   const [from, to] = [sorted[0], sorted.at(-1)];
-  if (!from || !to || distance(from, to) < 1e-6) return { from: end, along, bow: Infinity };
+  if (!from || !to || distance(from, to) < COINCIDENT) return { from: end, along, bow: Infinity };
   const line = unit(subtract(to, from));
   const off = (at: Vec3) => length(cross(subtract(at, from), line));
   return { from, along: line, bow: Math.max(...places.map(off)) };

@@ -1,7 +1,8 @@
+import { COINCIDENT } from '../measure/index.ts';
 import { directionAt, lengthOf, type Piece, pointOn } from '../centreline/index.ts';
 import { angleAbout, type Vec3 } from '../space/index.ts';
 import { setbackAt } from './cuts.ts';
-import { type Branch, branchFrom, onGenerator, reversedAxis, squareTo } from './generators.ts';
+import { type Branch, branchFrom, onGenerator, reversedAxis, anySquareTo, squareTo } from './generators.ts';
 
 /** A cut end as its surface is drawn: the direction of its face line, and setbacks at even steps round it, mm. */
 export interface ShellEnd {
@@ -87,8 +88,8 @@ export function openEnd(
 
 function branchAlong(axis: Piece[], face: Vec3 | null): Branch {
   const into = directionAt(axis, 0);
-  const aside: Vec3 = Math.abs(into[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0];
-  return branchFrom(axis, into, squareTo(into, face ?? aside) ?? (squareTo(into, aside) as Vec3));
+  const aside = anySquareTo(into, [0, 0, 1], [1, 0, 0]);
+  return branchFrom(axis, into, (face && squareTo(into, face)) ?? aside);
 }
 
 /** The share of a turn from end A's face line, carried along, to end B's. */
@@ -110,7 +111,7 @@ function within(stop: number, low: number, high: number, total: number): number 
 /** Where an axis bends: the ends of its arcs and stops along them. */
 function stopsOf(axis: Piece[]): number[] {
   return axis.flatMap((piece) => {
-    if (piece.kind === 'straight' || piece.length < 1e-6) return [];
+    if (piece.kind === 'straight' || piece.length < COINCIDENT) return [];
     const parts = Math.max(1, Math.ceil(piece.angle / CHORD));
     return Array.from({ length: parts + 1 }, (_, i) => piece.start + (piece.length * i) / parts);
   });

@@ -1,5 +1,5 @@
 import { type Outcome } from '../fault/index.ts';
-import { degrees, radians } from '../measure/index.ts';
+import { degrees, radians, NOISE } from '../measure/index.ts';
 import { type Branch, onGenerator } from './generators.ts';
 import { copeOf, type CopeTube } from './profile.ts';
 import { outside, type SweptTube, sweptTube } from './swept.ts';
@@ -60,8 +60,8 @@ export function twoCuts(
   generators = 72,
 ): Outcome<StraightCuts | null> {
   return against(tube, end, header, gapLimit, generators, (joint) => {
-    const face = bestPlane(joint, ({ x }) => x >= -1e-9);
-    const back = bestPlane(joint, ({ x }) => x <= 1e-9);
+    const face = bestPlane(joint, ({ x }) => x >= -NOISE);
+    const back = bestPlane(joint, ({ x }) => x <= NOISE);
     return cutsFrom(joint, face, back);
   });
 }
@@ -205,7 +205,7 @@ function cutsFrom(joint: Joint, face: Plane, back: Plane): StraightCuts {
     grind = Math.max(grind, -off);
   }
   const lean = face.slope - back.slope;
-  const across = Math.abs(lean) < 1e-9 ? 0 : (back.at - face.at) / lean;
+  const across = Math.abs(lean) < NOISE ? 0 : (back.at - face.at) / lean;
   return {
     cuts: [cutOf(face, joint.radius), cutOf(back, joint.radius)],
     tip: { across, setback: face.at + face.slope * across },

@@ -1,7 +1,7 @@
 import { type Tube } from '../cage/index.ts';
 import { fail, type Outcome, succeed, told } from '../fault/index.ts';
 import { itemAt, pairOf } from '../items/index.ts';
-import { degrees, radians } from '../measure/index.ts';
+import { degrees, radians, COINCIDENT } from '../measure/index.ts';
 import { cross, dot, length, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 
 /** A tube farther off one plane than this has no outline on the floor. mm */
@@ -46,7 +46,7 @@ export function flatOutline(tube: Tube): Outcome<FlatOutline> {
   const edges: TrueLine[] = [];
   const tangents: TrueLine[] = [];
   for (const piece of tube.axis) {
-    if (piece.length < 1e-6) continue;
+    if (piece.length < COINCIDENT) continue;
     if (piece.kind === 'straight') {
       const [from, to] = [flat(piece.from), flat(piece.to)];
       axis.push({ kind: 'line', from, to });

@@ -1,4 +1,4 @@
-import { halve } from '../measure/index.ts';
+import { halve, DECISION } from '../measure/index.ts';
 import { type SlotPlace } from '../occupant/index.ts';
 import {
   type BarLine,
@@ -68,7 +68,7 @@ function leastStop({ places, windows, bar, attach }: Straps): Alternative | null
   const heights = places.flatMap((place) => heightInterval([place], windows, bar, attach)?.low.height ?? []);
   let best: { height: number; given: SlotPlace[] } | null = null;
   for (const height of new Set(heights)) {
-    const { broken } = brokenAt(places, windows, bar, height + 1e-6, attach);
+    const { broken } = brokenAt(places, windows, bar, height + DECISION, attach);
     if (!best || broken.length < best.given.length) best = { height, given: broken };
   }
   return best && best.given.length < places.length && best.given.length > 0

@@ -1,4 +1,4 @@
-import { radians, rootBetween } from '../measure/index.ts';
+import { radians, rootBetween, NOISE } from '../measure/index.ts';
 import { type SlotPlace } from '../occupant/index.ts';
 import { type StrapAttach, strapDirection } from './strap.ts';
 
@@ -116,7 +116,7 @@ export function brokenAt(
 ): { broken: SlotPlace[]; share: number } {
   const broken = places.filter(({ slot }) => {
     const angle = angleAt(slot, bar, height, attach);
-    return angle === null || windows.some(({ least, most }) => angle < least - 1e-9 || angle > most + 1e-9);
+    return angle === null || windows.some(({ least, most }) => angle < least - NOISE || angle > most + NOISE);
   });
   return { broken, share: places.length > 0 ? broken.length / places.length : 0 };
 }

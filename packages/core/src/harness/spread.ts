@@ -1,7 +1,7 @@
 import { type Said } from '../fault/index.ts';
 import { placeOf, type Tube } from '../cage/index.ts';
 import { placeAcross } from '../centreline/index.ts';
-import { degrees } from '../measure/index.ts';
+import { degrees, NOISE } from '../measure/index.ts';
 import { type CarSide, type Occupant } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { AS_MEASURED, carriedByBack, type SeatPose, seatPoses } from '../occupant/index.ts';
@@ -59,7 +59,7 @@ export function worstSpread(person: Occupant, tube: Tube, guides: Vec3[]): Worst
       })),
     ),
   );
-  return found.reduce((worst, one) => (one.spread > worst.spread + 1e-9 ? one : worst));
+  return found.reduce((worst, one) => (one.spread > worst.spread + NOISE ? one : worst));
 }
 
 /** A belt is this wide. mm, 3 in: common practice */

@@ -1,3 +1,4 @@
+import { NOISE } from './tolerances.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { parseLength, readNumber } from './length.ts';
 import { type Known } from './known.ts';
@@ -20,7 +21,7 @@ export const turned = (angle: number): number => ((angle % 360) + 360) % 360;
 /** The same direction from over −180 to 180, so that half a turn is always 180. Degrees */
 export function halfTurned(angle: number): number {
   const found = turned(angle + 180) - 180;
-  return found <= -180 + 1e-9 ? 180 : found + 0;
+  return found <= -180 + NOISE ? 180 : found + 0;
 }
 
 const SLOPE = /^(.+?)\s*(?::|\bover\b|\bin\b)\s*(.+)$/;

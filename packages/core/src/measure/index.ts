@@ -13,6 +13,7 @@ export { POUND } from './mass.ts';
 export { inDegrees, millimetres, wholeMillimetres } from './written.ts';
 export { inCar, isInCar } from './inCar.ts';
 export { INCH, type Length, parseLength, type Unit, writtenLength } from './length.ts';
+export { leastOver } from './leastOver.ts';
 export {
   atLeast,
   CATALOGUE,
@@ -22,6 +23,7 @@ export {
   FOLD,
   IN_LINE,
   LARGEST_IN_CAR,
+  NOISE,
   PROTRACTOR_ERROR,
   STRAIGHT_ENOUGH,
   TAPE_ERROR,

@@ -1,3 +1,4 @@
+import { DECISION } from './tolerances.ts';
 import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
 import { type Known } from './known.ts';
 
@@ -52,7 +53,7 @@ export function parseLength(text: string, unit: Unit): Outcome<Length> {
 export function writtenLength({ typed, mm }: Length): string {
   if (/[a-z"'″′”’]/i.test(typed)) return typed;
   const asInches = parseLength(typed, 'in');
-  return asInches.ok && Math.abs(asInches.value.mm - mm) < 1e-6 ? `${typed} in` : `${typed} mm`;
+  return asInches.ok && Math.abs(asInches.value.mm - mm) < DECISION ? `${typed} in` : `${typed} mm`;
 }
 
 function tidy(text: string): string {

@@ -1,5 +1,5 @@
 import { type Said, type SaidLength } from '../fault/index.ts';
-import { decided } from './tolerances.ts';
+import { decided, DECISION } from './tolerances.ts';
 import { formatLength, formatWithUnit, type LengthStyle } from './format.ts';
 import { INCH, type Unit } from './length.ts';
 
@@ -24,7 +24,7 @@ export const fineLength = (mm: number, { unit }: Pick<LengthStyle, 'unit'>): str
 export function fineFigure(mm: number, unit: Unit): string {
   if (unit === 'mm') return withoutZeros(formatLength(mm, { unit, fraction: 64, decimals: 2 }));
   const sixtyFourths = (mm / INCH) * 64;
-  return Math.abs(sixtyFourths - Math.round(sixtyFourths)) < 1e-6
+  return Math.abs(sixtyFourths - Math.round(sixtyFourths)) < DECISION
     ? formatLength(mm, { unit, fraction: 64, decimals: 0 })
     : withoutZeros((mm / INCH).toFixed(3)).replace('-', '−');
 }

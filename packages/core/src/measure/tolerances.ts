@@ -1,6 +1,9 @@
 /** Two lengths or angles nearer than this are the same; every decision is taken on values rounded to it. mm or degrees. */
 export const DECISION = 1e-6;
 
+/** What the last digits of a computation may be off by, in whatever unit: less than this is nothing. */
+export const NOISE = 1e-9;
+
 /** A point where the path turns by less than this is in line with its neighbours and is no bend. Degrees. */
 export const IN_LINE = 0.01;
 

@@ -1,3 +1,4 @@
+import { leastOver } from '../../measure/index.ts';
 import { kept, keptPair } from '../../kept/index.ts';
 import { distanceToPath, lengthOf, pointOn } from '../../centreline/index.ts';
 import { type Plan, type Survey } from '../../plan/index.ts';
@@ -42,34 +43,14 @@ const cornersOf = kept(({ from, to }: Survey['keepOuts'][number]): Box =>
   boxOf({ points: [placeOf(from), placeOf(to)] }),
 );
 
-/** Least distance from a tube's axis to a box: looked at every few millimetres, then closed in on. */
+/** Least distance from a tube's axis to a box. mm */
 const toBox = keptPair(([low, high]: Box, { axis }: Tube): number => {
-  const total = lengthOf(axis);
   const off = (along: number): number => {
     const at = pointOn(axis, along);
     const beyond = (axis: 0 | 1 | 2) => Math.max(low[axis] - at[axis], at[axis] - high[axis], 0);
     return Math.hypot(beyond(0), beyond(1), beyond(2));
   };
-  const SPACING = 10;
-  let best = 0;
-  let least = off(0);
-  const take = (along: number): boolean => {
-    const here = off(along);
-    if (here >= least) return false;
-    best = along;
-    least = here;
-    return true;
-  };
-  for (let along = 0; along < total;) {
-    const here = off(along);
-    take(along);
-    // Nothing nearer than the least is closer by than the difference.
-    along += Math.max(SPACING, here - least);
-  }
-  take(total);
-  for (let step = SPACING; step > 1e-6; step /= 2)
-    while (take(Math.max(0, best - step)) || take(Math.min(total, best + step)));
-  return least;
+  return leastOver(lengthOf(axis), off).least;
 });
 
 /** The nearest tube to each measured point of a zone with a school. */

@@ -1,7 +1,7 @@
 import { kept } from '../../kept/index.ts';
 import { distanceToPath, nearestOnPath } from '../../centreline/index.ts';
 import { outside, type Seam, type SweptTube } from '../../cope/index.ts';
-import { radians } from '../../measure/index.ts';
+import { radians, NOISE } from '../../measure/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { add, cross, length, rotateAbout, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Roof, roofOf } from '../clearance/roof.ts';
@@ -133,7 +133,7 @@ function cornerAt(line: Seam['line'], i: number, at: Vec3, tube: Tube, headers: 
 }
 
 /** A direction, or straight up where there is none. */
-const direction = (a: Vec3): Vec3 => (length(a) < 1e-9 ? [0, 0, 1] : unit(a));
+const direction = (a: Vec3): Vec3 => (length(a) < NOISE ? [0, 0, 1] : unit(a));
 
 /** Whether the nozzle finds a way at one of the leans. */
 function isReached(at: Vec3, { middle, along }: { middle: Vec3; along: Vec3 }, around: TorchRoom): boolean {

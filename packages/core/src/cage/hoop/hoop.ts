@@ -1,7 +1,7 @@
 import { fail, type Fault, type Outcome, succeed } from '../../fault/index.ts';
-import { radians } from '../../measure/index.ts';
+import { radians, degrees } from '../../measure/index.ts';
 import { type CarSide, type MainHoop, type MeasureKey, type Survey } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
+import { type Vec3, angleBetween } from '../../space/index.ts';
 import {
   alongPlane,
   angleFigure,
@@ -242,11 +242,10 @@ function footCut(side: CarSide, leg: Leg, four: boolean, section: MeasuredSectio
   // The axis and the floor's normal in the car's frame; the floor is level fore and aft.
   const axis: Vec3 = inCar(-Math.sin(radians(lean)), Math.cos(radians(lean)), tilt);
   const normal: Vec3 = [0, -Math.sin(radians(slope)), Math.cos(radians(slope))];
-  const cosine = axis[0] * normal[0] + axis[1] * normal[1] + axis[2] * normal[2];
   return {
     side,
     across: angleFigure(across, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),
     along: tilt,
-    total: (Math.acos(Math.min(1, cosine)) * 180) / Math.PI,
+    total: degrees(angleBetween(axis, normal)),
   };
 }

@@ -1,6 +1,6 @@
 import { itemAt } from '../../items/index.ts';
 import { distanceToPath } from '../../centreline/index.ts';
-import { degrees } from '../../measure/index.ts';
+import { degrees, NOISE } from '../../measure/index.ts';
 import { angleBetween, cross, distance, subtract, type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
@@ -34,7 +34,7 @@ export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube): Joint {
 /** Direction of the header's axis where it is nearest to a point. */
 function directionAt(header: Tube, point: Vec3): Vec3 {
   const nearest = header.axis.reduce((best, piece) =>
-    distanceToPath(point, [piece]) < distanceToPath(point, [best]) - 1e-9 ? piece : best,
+    distanceToPath(point, [piece]) < distanceToPath(point, [best]) - NOISE ? piece : best,
   );
   if (nearest.kind === 'straight' && distance(nearest.from, nearest.to) > 0)
     return subtract(nearest.to, nearest.from);

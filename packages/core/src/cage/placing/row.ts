@@ -1,3 +1,4 @@
+import { DECISION } from '../../measure/index.ts';
 import { lengthOf, nearestBetween, pointAt } from '../../centreline/index.ts';
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
@@ -86,7 +87,7 @@ export function nearestParts(first: Row, second: Row): [Tube, Tube] {
     for (const b of second) {
       const { distance } = nearestBetween(a.axis, b.axis);
       // Parts of a split bar touch where they meet: the first of equals stays.
-      if (distance >= least - 1e-6) continue;
+      if (distance >= least - DECISION) continue;
       least = distance;
       best = [a, b];
     }

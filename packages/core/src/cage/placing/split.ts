@@ -1,3 +1,4 @@
+import { DECISION } from '../../measure/index.ts';
 import { nearestBetween, type Piece } from '../../centreline/index.ts';
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
@@ -88,7 +89,7 @@ function straightsOf(points: Vec3[]): Piece[] {
 
 function cutAt(path: FootedPath, { along, at, header }: Split, before: number): [FootedPath, FootedPath] {
   const pieces = straightsOf(path.points);
-  const corner = pieces.findIndex((piece) => along - before <= piece.start + piece.length + 1e-6);
+  const corner = pieces.findIndex((piece) => along - before <= piece.start + piece.length + DECISION);
   const index = corner < 0 ? pieces.length - 1 : corner;
   const footing = { point: at, headers: [header] };
   return [

@@ -1,5 +1,5 @@
 import { nearestBetween, straightAxis } from '../../centreline/index.ts';
-import { firstZero, millimetres } from '../../measure/index.ts';
+import { firstZero, millimetres, NOISE } from '../../measure/index.ts';
 import { type CarSide, type ShapeOf } from '../../plan/index.ts';
 import { cross, dot, length, subtract, type Vec3 } from '../../space/index.ts';
 import { heightOnRow, type Row } from '../placing/row.ts';
@@ -80,7 +80,7 @@ export function crossingHeight(
 /** How far two straights pass each other by, with a sign that changes where they cross. mm */
 function missBetween([a, b]: readonly [Vec3, Vec3], [c, d]: readonly [Vec3, Vec3]): number {
   const square = cross(subtract(b, a), subtract(d, c));
-  return dot(subtract(c, a), square) / Math.max(length(square), 1e-9);
+  return dot(subtract(c, a), square) / Math.max(length(square), NOISE);
 }
 
 /** Whether a straight between two places stays clear of every tube but those named. */

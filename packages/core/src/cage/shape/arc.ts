@@ -1,5 +1,5 @@
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
-import { halve } from '../../measure/index.ts';
+import { halve, DECISION } from '../../measure/index.ts';
 import { type ShapeOf } from '../../plan/index.ts';
 import { beside, type Chord, type ShapePath } from './chord.ts';
 
@@ -17,7 +17,7 @@ function arcOver(
   const riseOf = (half: number) => (chord / 2) * Math.tan(half) - radius(half) * (1 / Math.cos(half) - 1);
   const steepest = Math.PI / 2 - 0.05;
   if (rise <= 0 || tangent(0) <= 0 || riseOf(steepest) < rise) return null;
-  const half = halve(1e-6, steepest, (at) => riseOf(at) - rise);
+  const half = halve(DECISION, steepest, (at) => riseOf(at) - rise);
   return { half, radius: radius(half), corner: (chord / 2) * Math.tan(half) };
 }
 

@@ -1,3 +1,4 @@
+import { NOISE } from '../../measure/index.ts';
 import { cornersOf, distanceToPath, layOut, type Piece, piecesOf } from '../../centreline/index.ts';
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt, tripleOf } from '../../items/index.ts';
@@ -97,7 +98,7 @@ function errorOf(chord: Chord, places: Place[], { points, radii }: ShapePath): n
   const path = [beside(chord, 0, 0), ...points, beside(chord, chord.length, 0)];
   const corners = cornersOf({
     points: path.map((point): [number, number, number] => [...point]),
-    clr: radii.map((radius) => (radius ?? 0) * (1 - 1e-9)),
+    clr: radii.map((radius) => (radius ?? 0) * (1 - NOISE)),
   });
   const lra = corners.ok ? layOut(corners.value) : corners;
   if (!corners.ok || !lra.ok) return null;

@@ -1,4 +1,4 @@
-import { millimetres } from '../../measure/index.ts';
+import { millimetres, NOISE } from '../../measure/index.ts';
 import {
   type BendTooling,
   elasticShare,
@@ -62,7 +62,7 @@ export function setupOf(
  */
 function rolled(feature: string, radius: number, tube: TubeChoice, clampSide: Side): BendSetup {
   const mm = (value: number) => millimetres(value, 1);
-  const clr = radius * (1 - 1e-9);
+  const clr = radius * (1 - NOISE);
   return {
     feature,
     die: {
