@@ -4,7 +4,7 @@ import { PenLine } from 'lucide-react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';
-import { TableHead } from '../shared/figures/TableHead.tsx';
+import { Cell, PlainTable, TableRow } from '../shared/figures/PlainTable.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { useRuleBooks } from '../shared/server/queries.ts';
 import { KeepBook, TakeBook } from './BookFiles.tsx';
@@ -82,37 +82,31 @@ function Book({ book }: { book: RuleBook }) {
       </header>
       <section>
         <h3 className="mb-2 text-lg">Least tube</h3>
-        <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'members', 'car', 'any one of']} />
-          <tbody>
-            {book.tubeSchedule.map((row, i) => (
-              <Row key={i} row={row} />
-            ))}
-          </tbody>
-        </table>
+        <PlainTable wide names={['clause', 'members', 'car', 'any one of']}>
+          {book.tubeSchedule.map((row, i) => (
+            <Row key={i} row={row} />
+          ))}
+        </PlainTable>
       </section>
       <section>
         <h3 className="mb-2 text-lg">Rules</h3>
-        <table className="bg-sheet border-rule w-full border text-left">
-          <TableHead names={['clause', 'member', 'rule', 'how it is checked', 'holds']} />
-          <tbody>
-            {book.rules.map((rule) => (
-              <tr key={rule.id} className="border-rule border-t align-top">
-                <td className="px-3 py-2 whitespace-nowrap">{rule.clause}</td>
-                <td className="px-3 py-2">{rule.roles.map(roleWords).join(', ')}</td>
-                <td className="px-3 py-2">
-                  <Typeset text={rule.text} />
-                </td>
-                <td className="px-3 py-2">
-                  <Typeset text={checkWords(rule.check)} />
-                </td>
-                <td className="px-3 py-2">
-                  <Typeset text={holdsWords(holdsOf(book, rule)) || 'always'} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PlainTable wide names={['clause', 'member', 'rule', 'how it is checked', 'holds']}>
+          {book.rules.map((rule) => (
+            <TableRow key={rule.id}>
+              <td className="px-3 py-2 whitespace-nowrap">{rule.clause}</td>
+              <Cell>{rule.roles.map(roleWords).join(', ')}</Cell>
+              <Cell>
+                <Typeset text={rule.text} />
+              </Cell>
+              <Cell>
+                <Typeset text={checkWords(rule.check)} />
+              </Cell>
+              <Cell>
+                <Typeset text={holdsWords(holdsOf(book, rule)) || 'always'} />
+              </Cell>
+            </TableRow>
+          ))}
+        </PlainTable>
       </section>
     </article>
   );
@@ -123,11 +117,11 @@ function Row({ row }: { row: ScheduleRow }) {
     .filter(Boolean)
     .join(', ');
   return (
-    <tr className="border-rule border-t align-top">
-      <td className="px-3 py-2">{row.clause}</td>
-      <td className="px-3 py-2">{row.roles.map(roleWords).join(', ')}</td>
-      <td className="figure px-3 py-2">{car || 'any weight'}</td>
-      <td className="px-3 py-2">
+    <TableRow>
+      <Cell>{row.clause}</Cell>
+      <Cell>{row.roles.map(roleWords).join(', ')}</Cell>
+      <Cell figure>{car || 'any weight'}</Cell>
+      <Cell>
         {row.options.map((option, i) => (
           <div key={i}>
             <span className="figure font-semibold">
@@ -136,7 +130,7 @@ function Row({ row }: { row: ScheduleRow }) {
             {option.kinds.map(tubeKindWords).join(', ')}
           </div>
         ))}
-      </td>
-    </tr>
+      </Cell>
+    </TableRow>
   );
 }

@@ -10,7 +10,7 @@ import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
-import { TableHead } from '../../shared/figures/TableHead.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 
 /** Getting in above the door bars, and door bars between the seat and the door's skin. */
 export function DoorTables({ entries, doorBars }: Pick<CockpitAnswer, 'entries' | 'doorBars'>) {
@@ -19,24 +19,18 @@ export function DoorTables({ entries, doorBars }: Pick<CockpitAnswer, 'entries' 
     <section aria-label="Doors" className="space-y-3">
       <h2 className="text-xl">Doors</h2>
       <div className="overflow-x-auto">
-        <table className="bg-sheet border-rule border text-left">
-          <TableHead names={['side', 'free above the bars', 'between', 'enough over', '']} />
-          <tbody>
-            {entries.map((entry) => (
-              <EntryRow key={entry.side} entry={entry} />
-            ))}
-          </tbody>
-        </table>
+        <PlainTable names={['side', 'free above the bars', 'between', 'enough over', '']}>
+          {entries.map((entry) => (
+            <EntryRow key={entry.side} entry={entry} />
+          ))}
+        </PlainTable>
       </div>
       <div className="overflow-x-auto">
-        <table className="bg-sheet border-rule border text-left">
-          <TableHead names={['door bar', 'to the door’s skin', 'to the seat']} />
-          <tbody>
-            {doorBars.map((bar) => (
-              <BarRow key={bar.piece} bar={bar} />
-            ))}
-          </tbody>
-        </table>
+        <PlainTable names={['door bar', 'to the door’s skin', 'to the seat']}>
+          {doorBars.map((bar) => (
+            <BarRow key={bar.piece} bar={bar} />
+          ))}
+        </PlainTable>
       </div>
     </section>
   );
@@ -47,26 +41,26 @@ function EntryRow({ entry }: { entry: Entry }) {
   const { cockpit } = usePlan();
   const enough = !isTooLow(entry, cockpit);
   return (
-    <tr className="border-rule border-t">
+    <TableRow>
       <th scope="row" className="px-3 py-1.5 text-left font-semibold">
         {entry.side}
       </th>
-      <td className="figure px-3 py-1.5">
+      <Cell figure>
         <Typeset text={formatWithUnit(entry.height, style)} />
-      </td>
-      <td className="px-3 py-1.5">
+      </Cell>
+      <Cell>
         {entry.below} and {entry.above || 'the door frame'}
-      </td>
-      <td className="figure px-3 py-1.5">
+      </Cell>
+      <Cell figure>
         <Typeset text={formatWithUnit(entry.length, style)} />
-      </td>
-      <td className="px-3 py-1.5">
+      </Cell>
+      <Cell>
         <StatusMark
           status={enough ? 'clear' : 'look'}
           word={enough ? 'enough' : `less than ${formatWithUnit(cockpit.entry.mm, style)}`}
         />
-      </td>
-    </tr>
+      </Cell>
+    </TableRow>
   );
 }
 
@@ -83,12 +77,12 @@ function BarRow({ bar }: { bar: DoorBarRoom }) {
       />
     );
   return (
-    <tr className="border-rule border-t">
+    <TableRow>
       <th scope="row" className="px-3 py-1.5 text-left font-bold">
         {bar.stamp}
       </th>
-      <td className="px-3 py-1.5">{cell(bar.toSkin, cockpit.doorRoom.mm, 'measure the skin at Survey')}</td>
-      <td className="px-3 py-1.5">{cell(bar.toSeat, cockpit.seatRoom.mm, 'passes no seat')}</td>
-    </tr>
+      <Cell>{cell(bar.toSkin, cockpit.doorRoom.mm, 'measure the skin at Survey')}</Cell>
+      <Cell>{cell(bar.toSeat, cockpit.seatRoom.mm, 'passes no seat')}</Cell>
+    </TableRow>
   );
 }

@@ -1,6 +1,7 @@
 import { formatWithUnit, type HarnessAnswer, type LengthStyle, writeSaid } from '@gyrus/core';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 
 type Way = HarnessAnswer['alternatives'][number];
 
@@ -12,30 +13,21 @@ export function Alternatives({ ways }: { ways: Way[] }) {
   if (ways.length === 0)
     return <p>Nothing that is known here helps: look for another seat, or move it on its rails.</p>;
   return (
-    <table className="border-rule w-full border text-left">
-      <caption className="mb-1 text-left font-semibold">What helps instead, the least first</caption>
-      <thead>
-        <tr className="text-quiet text-sm">
-          <th className="px-3 py-1.5 font-medium">way</th>
-          <th className="px-3 py-1.5 font-medium">costs</th>
-        </tr>
-      </thead>
-      <tbody>
-        {ways.map((way) => {
-          const { what, costs } = wayWords(way, style);
-          return (
-            <tr key={way.kind} className="border-rule border-t align-top">
-              <td className="px-3 py-2">
-                <Typeset text={what} />
-              </td>
-              <td className="px-3 py-2">
-                <Typeset text={costs} />
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <PlainTable wide caption="What helps instead, the least first" names={['way', 'costs']}>
+      {ways.map((way) => {
+        const { what, costs } = wayWords(way, style);
+        return (
+          <TableRow key={way.kind}>
+            <Cell>
+              <Typeset text={what} />
+            </Cell>
+            <Cell>
+              <Typeset text={costs} />
+            </Cell>
+          </TableRow>
+        );
+      })}
+    </PlainTable>
   );
 }
 

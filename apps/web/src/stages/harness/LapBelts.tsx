@@ -15,7 +15,7 @@ import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { useRuleBooks } from '../../shared/server/queries.ts';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
-import { TableHead } from '../../shared/figures/TableHead.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 
 /** Lap belts to their anchors: the angle at every setting of the seat, and where along the car an anchor may be. */
 export function LapBelts() {
@@ -32,14 +32,11 @@ export function LapBelts() {
         </p>
       ) : (
         <div className="overflow-x-auto">
-          <table className="bg-sheet border-rule border text-left">
-            <TableHead names={['anchor', 'now', 'over the seat’s travel', 'may be, ahead of the hoop', '']} />
-            <tbody>
-              {answers.map((answer) => (
-                <Row key={`${answer.occupant}/${answer.side}`} answer={answer} />
-              ))}
-            </tbody>
-          </table>
+          <PlainTable names={['anchor', 'now', 'over the seat’s travel', 'may be, ahead of the hoop', '']}>
+            {answers.map((answer) => (
+              <Row key={`${answer.occupant}/${answer.side}`} answer={answer} />
+            ))}
+          </PlainTable>
         </div>
       )}
     </section>
@@ -56,22 +53,22 @@ function Row({ answer }: { answer: LapAnswer }) {
   );
   const holds = worst !== null && worst.margin >= 0;
   return (
-    <tr className="border-rule border-t align-top">
-      <td className="px-3 py-2">
+    <TableRow>
+      <Cell>
         {driver || 'somebody'}, {side}
-      </td>
-      <td className="figure px-3 py-2">{formatAngle(answer.now)}°</td>
-      <td className="figure px-3 py-2">
+      </Cell>
+      <Cell figure>{formatAngle(answer.now)}°</Cell>
+      <Cell figure>
         {formatAngle(answer.least)}° to {formatAngle(answer.most)}°
-      </td>
-      <td className="figure px-3 py-2">
+      </Cell>
+      <Cell figure>
         {interval && interval.room >= 0 ? (
           <Typeset text={`${length(interval.rear.x)} to ${length(interval.front.x)}`} />
         ) : (
           'nowhere at its height'
         )}
-      </td>
-      <td className="px-3 py-2">
+      </Cell>
+      <Cell>
         <div className="flex flex-wrap items-center gap-3">
           <StatusMark
             status={worst?.status ?? 'ask'}
@@ -94,8 +91,8 @@ function Row({ answer }: { answer: LapAnswer }) {
             allows: lower the anchor, or fix the seat.
           </p>
         )}
-      </td>
-    </tr>
+      </Cell>
+    </TableRow>
   );
 }
 

@@ -2,7 +2,7 @@ import { formatAngle, formatWithUnit, type HarnessAnswer, type LengthStyle, writ
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
-import { TableHead } from '../../shared/figures/TableHead.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 
 /** Straps seen from above may spread this far. Degrees, from memory: handbook §8 */
 const MOST_SPREAD = 20;
@@ -16,14 +16,11 @@ export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
   return (
     <section aria-label="Straps behind the seats" className="space-y-2">
       <h3 className="text-lg">Seen from above</h3>
-      <table className="bg-sheet border-rule border text-left">
-        <TableHead names={['strap', 'length', 'off straight back', 'on the bar, left of the middle', '']} />
-        <tbody>
-          {answer.runs.map((run) => (
-            <StrapRow key={`${run.driver}/${run.side}`} run={run} />
-          ))}
-        </tbody>
-      </table>
+      <PlainTable names={['strap', 'length', 'off straight back', 'on the bar, left of the middle', '']}>
+        {answer.runs.map((run) => (
+          <StrapRow key={`${run.driver}/${run.side}`} run={run} />
+        ))}
+      </PlainTable>
       <ul className="space-y-1">
         {sentencesOf(answer, style).map((sentence) => (
           <li key={sentence}>
@@ -39,24 +36,24 @@ function StrapRow({ run }: { run: HarnessAnswer['runs'][number] }) {
   const style = useJobStyle();
   const wide = run.spread > MOST_SPREAD;
   return (
-    <tr className="border-rule border-t">
-      <td className="px-3 py-1.5">
+    <TableRow>
+      <Cell>
         {run.driver || 'somebody'}, {run.side}
-      </td>
-      <td className="figure px-3 py-1.5">
+      </Cell>
+      <Cell figure>
         <Typeset text={formatWithUnit(run.length, style)} />
-      </td>
-      <td className="figure px-3 py-1.5">{formatAngle(run.spread)}°</td>
-      <td className="figure px-3 py-1.5">
+      </Cell>
+      <Cell figure>{formatAngle(run.spread)}°</Cell>
+      <Cell figure>
         <Typeset text={formatWithUnit(run.bar[1], style)} />
-      </td>
-      <td className="px-3 py-1.5">
+      </Cell>
+      <Cell>
         <StatusMark
           status={wide ? 'look' : 'clear'}
           word={wide ? `over ${MOST_SPREAD}°: move the guides` : 'straight enough'}
         />
-      </td>
-    </tr>
+      </Cell>
+    </TableRow>
   );
 }
 

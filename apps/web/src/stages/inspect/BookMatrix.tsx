@@ -4,7 +4,7 @@ import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Disclosure } from '../../shared/frame/Disclosure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
-import { TableHead } from '../../shared/figures/TableHead.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 
 /** Members against books, and of each kind of figure the limit that is the hardest to keep. */
 export function BookMatrix({ members, findings }: { members: Member[]; findings: Finding[] }) {
@@ -17,32 +17,29 @@ export function BookMatrix({ members, findings }: { members: Member[]; findings:
   return (
     <section aria-label="Members against books" className="space-y-4">
       <div className="overflow-x-auto">
-        <table className="bg-sheet border-rule border text-left">
-          <TableHead names={['tube', ...titles.values()]} />
-          <tbody>
-            {rows.map(({ member, stamp, cells }) => (
-              <tr key={member ?? ''} className="border-rule border-t">
-                <th scope="row" className="px-3 py-1.5 font-bold">
-                  {member === null ? 'the whole cage' : stamp}
-                </th>
-                {cells.map(({ book, worst, counts }) => (
-                  <td key={book} className="px-3 py-1.5">
-                    {worst ? (
-                      <StatusMark
-                        status={worst}
-                        word={
-                          worst !== 'clear' && counts[worst] > 1 ? `${worst}, ${counts[worst]} times` : worst
-                        }
-                      />
-                    ) : (
-                      <span className="text-quiet">says nothing</span>
-                    )}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PlainTable names={['tube', ...titles.values()]}>
+          {rows.map(({ member, stamp, cells }) => (
+            <TableRow key={member ?? ''}>
+              <th scope="row" className="px-3 py-1.5 font-bold">
+                {member === null ? 'the whole cage' : stamp}
+              </th>
+              {cells.map(({ book, worst, counts }) => (
+                <Cell key={book}>
+                  {worst ? (
+                    <StatusMark
+                      status={worst}
+                      word={
+                        worst !== 'clear' && counts[worst] > 1 ? `${worst}, ${counts[worst]} times` : worst
+                      }
+                    />
+                  ) : (
+                    <span className="text-quiet">says nothing</span>
+                  )}
+                </Cell>
+              ))}
+            </TableRow>
+          ))}
+        </PlainTable>
       </div>
       {titles.size > 1 && hard.length > 0 && (
         <Disclosure summary={`${hard.length} limits that stand in the way of satisfying all books`}>

@@ -10,7 +10,7 @@ import { Button } from '../../shared/frame/Button.tsx';
 import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
-import { TableHead } from '../../shared/figures/TableHead.tsx';
+import { PlainTable } from '../../shared/figures/PlainTable.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
 import { LitCage } from './LitCage.tsx';
 import { PassedOverRules } from './PassedOverRules.tsx';
@@ -134,19 +134,16 @@ function BookTable({ findings, shown, lit, onLight }: BookTableProps) {
         <p className="text-quiet">Nothing of this book is {shown}.</p>
       ) : (
         <div className="overflow-x-auto">
-          <table className="bg-sheet border-rule w-full border text-left">
-            <TableHead names={['clause', 'tube', 'rule', 'found', 'measured', 'limit', 'margin']} />
-            <tbody>
-              {wanted.map((finding) => (
-                <RuleRow
-                  key={finding.key}
-                  finding={finding}
-                  lit={finding.member !== null && finding.member === lit}
-                  onLight={onLight}
-                />
-              ))}
-            </tbody>
-          </table>
+          <PlainTable wide names={['clause', 'tube', 'rule', 'found', 'measured', 'limit', 'margin']}>
+            {wanted.map((finding) => (
+              <RuleRow
+                key={finding.key}
+                finding={finding}
+                lit={finding.member !== null && finding.member === lit}
+                onLight={onLight}
+              />
+            ))}
+          </PlainTable>
         </div>
       )}
     </section>

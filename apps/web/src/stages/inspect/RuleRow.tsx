@@ -6,6 +6,7 @@ import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
+import { Cell } from '../../shared/figures/PlainTable.tsx';
 
 const ASKED = new Set<FindingCode>(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);
 
@@ -30,7 +31,7 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
   return (
     <tr className={`border-rule border-t align-top ${lit ? 'bg-[#fff3cf]' : ''}`}>
       <td className="px-3 py-2 whitespace-nowrap">{rule?.clause}</td>
-      <td className="px-3 py-2">
+      <Cell>
         {member && (
           <button
             type="button"
@@ -42,8 +43,8 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
             {member.pieces.map(({ stamp }) => stamp).join(', ')}
           </button>
         )}
-      </td>
-      <td className="px-3 py-2">
+      </Cell>
+      <Cell>
         {!asked && <div className="text-quiet text-sm">{rule?.text}</div>}
         {rule?.holds && (
           <div className="text-quiet text-sm">
@@ -53,10 +54,10 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
         <Typeset text={findingWords(finding, style)} />
         {asked && <AnswerButtons finding={finding} />}
         {finding.remedy && <Mend finding={finding} remedy={finding.remedy} />}
-      </td>
-      <td className="px-3 py-2">
+      </Cell>
+      <Cell>
         <StatusMark status={finding.status} />
-      </td>
+      </Cell>
       {cell('measured')}
       {cell('limit')}
       {cell('margin')}

@@ -12,15 +12,12 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
-  const plan = usePlan();
-  const books = useRuleBooks().data ?? [];
-  const next = recommendedRole(plan);
+  const next = recommendedRole(usePlan());
   const [chosen, setChosen] = useState<BarRole | null>(null);
   const [wanted, setWay] = useState('');
   const role = chosen ?? next;
   const ways = waysOf(role);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
-  const demanded = demandedRoles(plan, books);
   const { add, why, forget, trying } = useAdding({
     role,
     way,
@@ -30,21 +27,15 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
       onAdded(piece);
     },
   });
-  const marks = (one: BarRole) =>
-    [one === next ? 'next' : '', demanded.has(one) ? 'in the rule book' : ''].filter((mark) => mark !== '');
   return (
     <div className="space-y-1">
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">
-          <SelectField
-            label="add, in the usual order of work"
-            value={role}
-            options={USUAL_ORDER.map((one) => ({
-              value: one,
-              text: marks(one).length > 0 ? `${roleWords(one)} (${marks(one).join(', ')})` : roleWords(one),
-            }))}
-            onChange={(event) => {
-              setChosen(USUAL_ORDER.find((one) => one === event.target.value) ?? null);
+          <RoleSelect
+            role={role}
+            next={next}
+            onChoose={(one) => {
+              setChosen(one);
               forget();
             }}
           />
@@ -71,6 +62,31 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
       )}
       <p className="text-quiet text-sm">{ROLE_REASONS[role]}</p>
     </div>
+  );
+}
+
+interface RoleSelectProps {
+  role: BarRole;
+  /** What comes next in the usual order of work. */
+  next: BarRole;
+  onChoose: (role: BarRole | null) => void;
+}
+
+/** Every role, with what comes next and what the chosen books demand marked. */
+function RoleSelect({ role, next, onChoose }: RoleSelectProps) {
+  const books = useRuleBooks().data ?? [];
+  const demanded = demandedRoles(usePlan(), books);
+  const words = (one: BarRole) => {
+    const marks = [one === next && 'next', demanded.has(one) && 'in the rule book'].filter(Boolean);
+    return marks.length > 0 ? `${roleWords(one)} (${marks.join(', ')})` : roleWords(one);
+  };
+  return (
+    <SelectField
+      label="add, in the usual order of work"
+      value={role}
+      options={USUAL_ORDER.map((one) => ({ value: one, text: words(one) }))}
+      onChange={(event) => onChoose(USUAL_ORDER.find((one) => one === event.target.value) ?? null)}
+    />
   );
 }
 
