@@ -16,7 +16,7 @@ export default {
     {
       ...shared,
       displayName: 'unit',
-      testMatch: ['<rootDir>/{packages,apps}/*/src/**/*.test.ts'],
+      testMatch: ['<rootDir>/{packages,apps}/*/src/**/*.test.{ts,tsx}'],
       testPathIgnorePatterns: ['/node_modules/', '\\.api\\.test\\.ts$'],
     },
     { ...shared, displayName: 'api', testMatch: ['<rootDir>/apps/server/src/**/*.api.test.ts'] },

@@ -1,7 +1,7 @@
 import { type Revision, type SaveRevisionDto } from '@gyrus/contract';
 import { type Plan } from '@gyrus/core';
 
-/** For tests: a server with one branch of one job, whose answers can be held back, lost or refused. */
+/** For tests: a server with one job whose revisions follow each other, whose answers can be held back, lost or refused. */
 export class FakeServer {
   revisions: Revision[] = [];
   sent: SaveRevisionDto[] = [];
@@ -18,10 +18,10 @@ export class FakeServer {
     return this.revisions.at(-1)!;
   }
 
-  add(id: string, plan: Plan): Revision {
+  add(id: string, plan: Plan, branch = 'main'): Revision {
     const number = this.revisions.length + 1;
     const parent = this.revisions.at(-1)?.id ?? null;
-    this.revisions.push({ id, number, parent, branch: 'main', author: '', note: '', createdAt: '', plan });
+    this.revisions.push({ id, number, parent, branch, author: '', note: '', createdAt: '', plan });
     return this.head;
   }
 
@@ -47,7 +47,7 @@ export class FakeServer {
   private save(dto: SaveRevisionDto): Response {
     const before = this.revisions.find(({ id }) => id === dto.id);
     if (before) return answer(201, before);
-    if (this.head.id === dto.parent) return answer(201, this.add(dto.id, dto.plan as Plan));
+    if (this.head.id === dto.parent) return answer(201, this.add(dto.id, dto.plan as Plan, dto.branch));
     return answer(409, { error: { code: 'clash', message: '', path: '/parent' }, head: this.head });
   }
 
