@@ -1,5 +1,6 @@
 import { fail, type Outcome, succeed } from '@gyrus/core';
 
+/** How a file is read; a test has its own. */
 export type ReadFile = (file: string) => Buffer;
 
 /** A file, or standard input for "-", as UTF-8 text. */

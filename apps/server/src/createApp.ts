@@ -12,6 +12,7 @@ import { LoadOnce } from './database/loadOnce.ts';
 import { prepareDatabase } from './database/prepare.ts';
 import { servePages } from './pages.ts';
 
+/** What the server is started with. */
 export interface AppSettings {
   databaseUrl: string;
   /** Folder of the built pages; none in API tests. */

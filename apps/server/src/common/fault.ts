@@ -8,6 +8,7 @@ export class Refusal extends HttpException {
   }
 }
 
+/** What is asked for is not there: 404. */
 export const notFound = (what: string): Refusal =>
   new Refusal(
     { code: 'not-found', message: `${what} is not here (any more)`, path: '' },

@@ -2,6 +2,7 @@ import { recordOf } from '@gyrus/core';
 import { type Pool } from 'pg';
 import { type DataSource } from 'typeorm';
 
+/** A revision as it was sent. */
 export interface NewRevision {
   id: string;
   jobId: string;
@@ -13,6 +14,7 @@ export interface NewRevision {
   plan: string;
 }
 
+/** What the database made of it. */
 export interface Appended {
   number: number;
   createdAt: Date;

@@ -13,6 +13,7 @@ import { RevisionNumber } from '../common/revisionNumber.ts';
 import { JobsService } from './jobs.service.ts';
 import { SaveBody } from './saveBody.ts';
 
+/** Jobs and their revisions. */
 @Controller('jobs')
 export class JobsController {
   constructor(private readonly jobs: JobsService) {}

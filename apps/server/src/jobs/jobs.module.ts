@@ -2,5 +2,6 @@ import { Module } from '@nestjs/common';
 import { JobsController } from './jobs.controller.ts';
 import { JobsService } from './jobs.service.ts';
 
+/** Jobs and their revisions. */
 @Module({ controllers: [JobsController], providers: [JobsService], exports: [JobsService] })
 export class JobsModule {}

@@ -17,6 +17,7 @@ import { appendRevision } from './appendRevision.ts';
 import { JobEntity } from './job.entity.ts';
 import { PlanRevisionEntity } from './planRevision.entity.ts';
 
+/** Jobs, and their revisions, to which is only ever added. */
 @Injectable()
 export class JobsService {
   /** A plan that is saved differs from the one before by a record or two. */

@@ -14,6 +14,7 @@ import { type Response } from 'express';
 import { Refusal } from '../common/fault.ts';
 import { LARGEST_PHOTO, PhotosService } from './photos.service.ts';
 
+/** Pictures kept with a job. */
 @Controller('jobs/:id/photos')
 export class PhotosController {
   constructor(private readonly photos: PhotosService) {}

@@ -4,6 +4,7 @@ import { WorkersModule } from '../workers/workers.module.ts';
 import { PhotosController } from './photos.controller.ts';
 import { PhotosService } from './photos.service.ts';
 
+/** Pictures kept with a job. */
 @Module({
   imports: [JobsModule, WorkersModule],
   controllers: [PhotosController],

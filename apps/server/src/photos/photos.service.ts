@@ -13,6 +13,7 @@ export const LARGEST_PHOTO = 6 * 1024 * 1024;
 /** Of one job: an inspection asks for some dozens. */
 export const MOST_PHOTOS = 500;
 
+/** Pictures kept with a job, in the database beside it. */
 @Injectable()
 export class PhotosService {
   constructor(

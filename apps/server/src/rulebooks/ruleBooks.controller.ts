@@ -2,6 +2,7 @@ import { type RuleBook } from '@gyrus/core';
 import { Body, Controller, Get, Param, Post } from '@nestjs/common';
 import { RuleBooksService } from './ruleBooks.service.ts';
 
+/** Rule books at hand. */
 @Controller('rule-books')
 export class RuleBooksController {
   constructor(private readonly books: RuleBooksService) {}

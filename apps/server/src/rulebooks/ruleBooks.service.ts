@@ -7,6 +7,7 @@ import { RuleBookEntity } from './ruleBook.entity.ts';
 
 const plain = (book: RuleBook): unknown => JSON.parse(JSON.stringify(book));
 
+/** Rule books: those that ship with the program, and those that were taken in. */
 @Injectable()
 export class RuleBooksService {
   constructor(private readonly database: DataSource) {}

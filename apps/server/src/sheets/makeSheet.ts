@@ -32,6 +32,7 @@ import { type MadeSheet } from '../workers/tasks.ts';
 
 /** How an outline can be had. */
 export const OUTLINE_FORMATS = { pdf: 'pdf', svg: 'svg', dxf: 'dxf' } as const;
+/** A file that an outline is written as. */
 export type OutlineFormat = keyof typeof OUTLINE_FORMATS;
 
 /** What is printed, and how. */
@@ -54,6 +55,7 @@ export interface SheetSource {
   printed: Date;
 }
 
+/** A sheet with the plan that it is of. */
 export type SheetAsked = SheetSource & { wanted: SheetWanted };
 
 type Answered = SheetSource & { evaluation: Evaluation; copes: Copes };

@@ -11,6 +11,7 @@ const MEDIA_TYPES: Record<OutlineFormat, string> = {
   dxf: 'image/vnd.dxf',
 };
 
+/** Sheets of a revision, made when they are asked for. */
 @Controller('jobs/:id/revisions/:number')
 export class SheetsController {
   constructor(private readonly sheets: SheetsService) {}

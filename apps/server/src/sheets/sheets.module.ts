@@ -7,6 +7,7 @@ import { WorkersModule } from '../workers/workers.module.ts';
 import { SheetsController } from './sheets.controller.ts';
 import { SheetsService } from './sheets.service.ts';
 
+/** Sheets of a revision. */
 @Module({
   imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkersModule],
   controllers: [SheetsController],

@@ -12,6 +12,7 @@ export type SheetOrder =
   Exclude<SheetWanted, { what: 'inspection' }> | { what: 'inspection'; query: InspectionQuery };
 type InspectionQuery = Extract<SheetWanted, { what: 'inspection' }>['query'];
 
+/** Sheets of a revision, made in a worker. */
 @Injectable()
 export class SheetsService {
   constructor(

@@ -7,6 +7,7 @@ import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
 import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from './shop.entities.ts';
 
+/** The shop's machines, dies, test bends and tube. */
 @Injectable()
 export class ShopService {
   constructor(private readonly database: DataSource) {}

@@ -37,5 +37,6 @@ const worker = {
   demoCage,
   merge: mergeTried,
 };
+/** What the worker can be asked. */
 export type AnswersWorker = typeof worker;
 expose(worker);

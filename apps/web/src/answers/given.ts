@@ -22,6 +22,7 @@ export interface Answers {
   cockpit: CockpitAnswer;
   findings: Finding[];
 }
+/** What can be asked about a plan. */
 export type Asked = keyof Answers;
 
 /** The things that answers follow from, each by the number that the page gave it: it is sent once. */

@@ -10,6 +10,7 @@ interface Trouble {
   tries: number;
 }
 
+/** Answers that could not be worked out, as pages tell them. */
 export const useTrouble = create<Trouble>()(() => ({ failed: {}, tries: 0 }));
 
 /** Whether any answer on screen is older than the plan. */

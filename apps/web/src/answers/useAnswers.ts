@@ -69,6 +69,7 @@ const FINDINGS_PAUSE = 200;
 /** Every finding about a plan, with those that take longer; the last ones stand until the next are there. */
 export const useFindingsOf = (plan: Plan): Finding[] | null => useAnswer('findings', plan, FINDINGS_PAUSE);
 
+/** The open job's findings, for its stages. */
 export const FindingsContext = createContext<Finding[] | null>(null);
 
 /** Every finding about the open job: the same wherever they are counted. null until they are first there. */
@@ -77,6 +78,7 @@ export const useFindings = (): Finding[] | null => useContext(FindingsContext);
 /** The answers to the plan on screen; the last ones stand until the next are there. */
 export const useEvaluationOf = (plan: Plan): Evaluation | null => useAnswer('evaluation', plan);
 
+/** The open job's answers, for its stages. */
 export const EvaluationContext = createContext<Evaluation | null>(null);
 
 /** The answers, inside a job's stages. */

@@ -9,6 +9,7 @@ import {
   stageOf,
 } from '@gyrus/core';
 
+/** The stages of a job, in the order of work. */
 export const STAGES = [
   { path: 'brief', name: 'Brief' },
   { path: 'survey', name: 'Survey' },
@@ -17,8 +18,10 @@ export const STAGES = [
   { path: 'cope', name: 'Cope' },
   { path: 'inspect', name: 'Inspect' },
 ] as const;
+/** A stage, by its place in the address. */
 export type StagePath = (typeof STAGES)[number]['path'];
 
+/** What a stage says of itself on the tape. */
 export interface StageSay {
   text: string;
   tone: 'quiet' | 'look' | 'out';

@@ -14,6 +14,7 @@ const UNITS = [
   { value: 'mm', text: 'millimetres' },
 ] as const;
 
+/** A job by its name and its unit. */
 export function NewJobForm() {
   const client = useQueryClient();
   const navigate = useNavigate();

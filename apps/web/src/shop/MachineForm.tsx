@@ -8,6 +8,7 @@ import { useShopForm } from './useShopForm.ts';
 
 type Machine = Shop['machines'][number];
 
+/** A machine: its name and what is to be known of it. */
 export function MachineForm({ machine, done }: { machine: Machine | null; done: () => void }) {
   const { send, sending } = useShopForm(done);
   const { register, handleSubmit, formState } = useForm<MachineDto>({

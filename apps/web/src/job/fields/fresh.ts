@@ -3,6 +3,7 @@ import { assumed, type Length, millimetres } from '@gyrus/core';
 /** A place of the car that nobody measured yet. */
 export const at = (x: number, y: number, z: number): [Length, Length, Length] =>
   assumed([millimetres(x), millimetres(y), millimetres(z)]);
+/** An id that nothing else has. */
 export const newId = (): string => crypto.randomUUID();
 
 /** The next free stamp of a kind: `P1`, `P2` … */

@@ -9,6 +9,7 @@ export interface Doc {
   branch: string;
 }
 
+/** Whether two are the same variant of the same job. */
 export const isDoc = (a: Doc, b: Doc): boolean => a.jobId === b.jobId && a.branch === b.branch;
 
 /** What was entered and is not on the server yet, kept in the browser with every key. */
@@ -27,6 +28,7 @@ const keyOf = (doc: Doc) => prefixOf(doc) + tabName();
 /** False where the browser keeps nothing more. */
 export const keepDraft = (doc: Doc, draft: Draft): boolean => keepText(keyOf(doc), JSON.stringify(draft));
 
+/** Everything of it is saved: nothing is kept. */
 export const dropDraft = (doc: Doc): void => dropText(keyOf(doc));
 
 /** What this tab left behind by a reload or a lost connection; null where there is nothing that can be read. */
@@ -51,6 +53,7 @@ export function leftDrafts(doc: Doc, open: ReadonlySet<string>): LeftDraft[] {
     });
 }
 
+/** What a closed tab left is in the plan, or is not wanted. */
 export const dropLeft = ({ key }: LeftDraft): void => dropText(key);
 
 function draftAt(key: string): Draft | null {
@@ -74,6 +77,7 @@ export function branchOf(jobId: string): string {
   return sessionStorage.getItem(key) ?? keptText(key) ?? MAIN_BRANCH;
 }
 
+/** The variant that a job is gone on with when it is opened again. */
 export function rememberBranch(jobId: string, branch: string): void {
   sessionStorage.setItem(branchKeyOf(jobId), branch);
   keepText(branchKeyOf(jobId), branch);

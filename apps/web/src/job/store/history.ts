@@ -8,8 +8,10 @@ export interface History<T> {
 
 const DEEPEST = 200;
 
+/** A history that begins with a plan. */
 export const begin = <T>(present: T): History<T> => ({ past: [], present, future: [], lastKey: null });
 
+/** One step further; edits of one key in a row are one step. */
 export function edit<T>(history: History<T>, key: string, next: T): History<T> {
   if (next === history.present) return history;
   if (key === history.lastKey) return { ...history, present: next, future: [] };
@@ -24,6 +26,7 @@ export function edit<T>(history: History<T>, key: string, next: T): History<T> {
 /** The next edit is a step of its own, whatever its key. */
 export const seal = <T>(history: History<T>): History<T> => ({ ...history, lastKey: null });
 
+/** One step back; the same where there is none. */
 export function undo<T>(history: History<T>): History<T> {
   const present = history.past.at(-1);
   if (present === undefined) return history;
@@ -35,6 +38,7 @@ export function undo<T>(history: History<T>): History<T> {
   };
 }
 
+/** One step forward again; the same where there is none. */
 export function redo<T>(history: History<T>): History<T> {
   const [present, ...future] = history.future;
   if (present === undefined) return history;

@@ -69,6 +69,7 @@ export async function keepHistory(jobId: string, branch: string, history: Histor
   }
 }
 
+/** The steps that were kept of a job; none where the plan is another one by now. */
 export async function findHistory(
   jobId: string,
   branch: string,

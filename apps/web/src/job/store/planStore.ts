@@ -15,6 +15,7 @@ import {
 } from './draft.ts';
 import { begin, edit, type History, redo, seal, undo } from './history.ts';
 
+/** How far the plan on screen is saved. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'no-answer' | 'clash' | 'refused';
 
 interface SavedRevision {

@@ -4,6 +4,7 @@ let name = 'only';
 const KEY = 'gyrus-tab';
 const LOCK = 'gyrus-tab/';
 
+/** This tab's name. */
 export const tabName = (): string => name;
 
 /**

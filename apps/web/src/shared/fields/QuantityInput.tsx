@@ -18,6 +18,7 @@ export interface QuantityKind<Q extends Knowable> {
 /** A figure that says of itself that the program put it in. */
 export type Knowable = { typed: string; known?: Known };
 
+/** What a box for a quantity is given. */
 export interface QuantityInputProps<Q extends Knowable> {
   label: string;
   kind: QuantityKind<Q>;

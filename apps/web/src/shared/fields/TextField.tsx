@@ -6,6 +6,7 @@ interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
   fault?: string | undefined;
 }
 
+/** A line of text under its label, with what is wrong with it. */
 export function TextField({ label, fault, ...input }: TextFieldProps) {
   const id = useId();
   return (

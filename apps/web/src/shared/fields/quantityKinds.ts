@@ -58,6 +58,7 @@ const between = ([low, high]: readonly [number, number], style: LengthStyle): st
       ? `no more than ${formatWithUnit(high, style)}`
       : `from ${formatWithUnit(low, style)} to ${formatWithUnit(high, style)}`;
 
+/** Angles within limits, in degrees. */
 export function angleKind(
   limits: { least?: number; above?: number; most?: number } = {},
 ): QuantityKind<Angle> {

@@ -10,6 +10,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
 import { ErrorBoundary } from '../frame/ErrorBoundary.tsx';
 
+/** A column: its head, its cells, and what it is sorted by. */
 export interface Column<Row> {
   name: string;
   cell: (row: Row) => ReactNode;

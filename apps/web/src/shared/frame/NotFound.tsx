@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 
+/** An address that leads nowhere. */
 export const NotFound = () => (
   <div className="m-8">
     <h1 className="text-xl">There is nothing at this address.</h1>

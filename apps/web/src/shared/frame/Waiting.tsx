@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { Button } from './Button.tsx';
 
+/** Something is on its way. */
 export const Loading = ({ what }: { what: string }) => (
   <p role="status" className="text-quiet m-8">
     Fetching {what}…

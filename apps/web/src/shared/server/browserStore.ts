@@ -15,6 +15,7 @@ export function keepText(key: string, text: string): boolean {
   }
 }
 
+/** What the browser keeps under a key; null where that is nothing. */
 export function keptText(key: string): string | null {
   try {
     return localStorage.getItem(key);
@@ -23,6 +24,7 @@ export function keptText(key: string): string | null {
   }
 }
 
+/** The browser keeps nothing under this key any more. */
 export function dropText(key: string): void {
   try {
     localStorage.removeItem(key);

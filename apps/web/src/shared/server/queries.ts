@@ -3,6 +3,7 @@ import { type RuleBook, type Shop } from '@gyrus/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from './api.ts';
 
+/** All jobs, without their plans. */
 export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => api<JobSummary[]>('jobs') });
 
 /** The newest revision as it was when the job was opened; the draft goes on from there. */
@@ -22,14 +23,18 @@ export const useRevisions = (jobId: string) =>
     staleTime: 0,
   });
 
+/** A revision with its plan. */
 export const fetchRevision = (jobId: string, number: number): Promise<Revision> =>
   api<Revision>(`jobs/${jobId}/revisions/${number}`);
 
+/** The shop's machines, dies and tube. */
 export const useShop = () => useQuery({ queryKey: ['shop'], queryFn: () => api<Shop>('shop') });
 
+/** The rule books at hand. */
 export const useRuleBooks = () =>
   useQuery({ queryKey: ['rule-books'], queryFn: () => api<RuleBook[]>('rule-books') });
 
+/** A change of the shop, as it is sent. */
 export interface ShopChange {
   path: string;
   method: 'POST' | 'PUT' | 'DELETE';

@@ -6,6 +6,7 @@ const FLOOR = 500;
 const TOP = 104;
 const HALF = 300;
 
+/** What a picture shows of the section. */
 export interface PictureView {
   /** Half width, negative on the left, and height in mm → a place on the picture. */
   at: (half: number, height: number) => [number, number];

@@ -2,6 +2,7 @@ import { MAIN_BRANCH } from '@gyrus/contract';
 import { type Evaluation, type Plan } from '@gyrus/core';
 import { MEASURES_OF_VARIANT } from './compare.ts';
 
+/** A variant with its answers. */
 export interface Compared {
   name: string;
   plan: Plan;

@@ -33,8 +33,10 @@ async function keepAs(note: string, branch: string): Promise<void> {
   }
 }
 
+/** Keeps what is on screen under a name. */
 export const nameRevision = (name: string): Promise<void> => keepAs(name, usePlanStore.getState().branch);
 
+/** Starts a variant from what is on screen, and goes on with it. */
 export const startVariant = (name: string): Promise<void> => keepAs(`variant ${name}`, name);
 
 /** Goes on with the newest revision of another variant. */

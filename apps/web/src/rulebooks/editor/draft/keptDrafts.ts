@@ -36,9 +36,11 @@ function kept(key: string): RuleBook | null {
 /** The book that is written in this tab under a name; null where none is. */
 export const ownDraft = (name: string): RuleBook | null => kept(keyOf(name));
 
+/** Keeps a book for this tab; false where the browser has no room. */
 export const keepBook = (name: string, book: RuleBook): boolean =>
   keepText(keyOf(name), JSON.stringify(book));
 
+/** Keeps nothing of it any more. */
 export const dropBook = (name: string): void => dropText(keyOf(name));
 
 /** A draft that was left by an earlier version of the program is gone on with as one of today's. */

@@ -14,8 +14,10 @@ export interface BookDraft {
   unit: 'in' | 'mm';
 }
 
+/** The book that is being written, for its form. */
 export const BookDraftContext = createContext<BookDraft | null>(null);
 
+/** The book that is being written. Throws outside its page: a programmer's error. */
 export function useBookDraft(): BookDraft {
   const draft = useContext(BookDraftContext);
   if (!draft) throw new Error('a book is written inside its page');

@@ -1,6 +1,7 @@
 import { type BarShape, TOWARDS } from '@gyrus/core';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 
+/** The kinds of shapes, as they are offered. */
 export const SHAPES: { value: BarShape['kind']; text: string }[] = [
   { value: 'through', text: 'straight, or through measured points' },
   { value: 'bow', text: 'bowed or cranked' },

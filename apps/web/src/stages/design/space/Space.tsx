@@ -17,6 +17,7 @@ import { inPicture, shellGeometry, tubeGeometry } from './axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
 import { Furniture } from './Furniture.tsx';
 
+/** Where the cage in space is seen from. */
 export type SpaceView = 'free' | 'side' | 'front' | 'top';
 
 interface SpaceProps {

@@ -9,6 +9,7 @@ const CHORD = 6;
 
 /** x forward, y left, z up in the car → x to the left, y up, z forward in the picture; still right-handed. */
 export const inPicture = ([x, y, z]: Vec3): Vector3 => new Vector3(y / METRE, z / METRE, x / METRE);
+/** Space is drawn in metres. */
 export const metres = (mm: number): number => mm / METRE;
 
 /** The axis of a tube with its stops at the ends of straights and along its arcs, so that no bend is kinked. */

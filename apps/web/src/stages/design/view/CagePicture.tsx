@@ -19,6 +19,7 @@ import { type ViewSettings } from './viewSettings.ts';
 
 const Space = lazy(async () => ({ default: (await import('../space/Space.tsx')).Space }));
 
+/** The pictures of a cage. */
 export type PictureKind = 'hoop' | CageView | 'space';
 
 interface CagePictureProps {

@@ -10,4 +10,5 @@ export interface ViewSettings {
   upTo: number | null;
 }
 
+/** How a cage is seen at first. */
 export const FIRST_VIEW: ViewSettings = { eye: 'free', car: true, stamps: false, ghosts: false, upTo: null };
