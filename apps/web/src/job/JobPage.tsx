@@ -1,19 +1,14 @@
 import { type JobDetail, MAIN_BRANCH, type Revision } from '@gyrus/contract';
-import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
-import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
+import { Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { ApiFault } from '../shared/server/api.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
-import { Header } from '../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { useJob } from '../shared/server/queries.ts';
-import { Segmented } from '../shared/fields/Segmented.tsx';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './store/draft.ts';
 import { usePlan, usePlanStore } from './store/planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
-import { SaveMark } from './SaveMark.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useTabNews } from './store/tabNews.ts';
 import { openTabs } from './store/tab.ts';
@@ -22,11 +17,12 @@ import { saveNow, useAutosave } from './store/useAutosave.ts';
 import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from '../answers/useAnswers.ts';
 import { useKeptHistory } from './store/useKeptHistory.ts';
 import { useUndoKeys } from './store/useUndoKeys.ts';
+import { JobHeader } from './JobHeader.tsx';
 
 /** Seldom wanted: they come when they are. */
 const ClashDialog = lazy(async () => ({ default: (await import('./ClashDialog.tsx')).ClashDialog }));
+
 const JobBands = lazy(async () => ({ default: (await import('./JobBands.tsx')).JobBands }));
-const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
 
 /** One job: fetched once, then the draft on screen leads. */
 export function JobPage() {
@@ -141,67 +137,6 @@ function Stage() {
         <Outlet />
       </ErrorBoundary>
     </main>
-  );
-}
-
-const UNITS = [
-  { value: 'in', text: 'in' },
-  { value: 'mm', text: 'mm' },
-] as const;
-
-function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation | null }) {
-  const { units, brief } = usePlan();
-  const change = usePlanStore((state) => state.change);
-  const branch = usePlanStore((state) => state.branch);
-  const undo = usePlanStore((state) => state.undo);
-  const redo = usePlanStore((state) => state.redo);
-  const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
-  const canRedo = usePlanStore((state) => (state.history?.future.length ?? 0) > 0);
-  const [printing, setPrinting] = useState(false);
-  const hasSheet = evaluation !== null && hoopAnswerOf(evaluation)?.sheet != null;
-  const actions = (
-    <>
-      <SaveMark />
-      <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title="Undo (Ctrl+Z)">
-        <Undo2 aria-hidden="true" className="size-5" />
-      </Button>
-      <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Ctrl+Y)">
-        <Redo2 aria-hidden="true" className="size-5" />
-      </Button>
-      <Segmented
-        quiet
-        label="units"
-        value={units.length}
-        options={UNITS}
-        onChange={(length) => change('units', (plan) => void (plan.units.length = length))}
-      />
-      <Link
-        to="variants"
-        className="border-edge bg-sheet rounded-machined inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
-      >
-        <GitBranch aria-hidden="true" className="size-5" />
-        Variants
-      </Link>
-      <Button
-        disabled={!hasSheet}
-        onClick={() => setPrinting(true)}
-        title={hasSheet ? '' : 'The sheet is there once Bend has marks'}
-      >
-        <Printer aria-hidden="true" className="size-5" />
-        Print sheet
-      </Button>
-    </>
-  );
-  return (
-    <Header actions={actions}>
-      <span className="font-semibold">{job.name}</span> <span className="text-quiet">{brief.series}</span>
-      {branch !== MAIN_BRANCH && <span className="bg-chalk ml-2 px-1.5 font-semibold">{branch}</span>}
-      {printing && (
-        <Suspense>
-          <PrintDialog open onClose={() => setPrinting(false)} />
-        </Suspense>
-      )}
-    </Header>
   );
 }
 

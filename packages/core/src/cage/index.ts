@@ -38,7 +38,9 @@ export { type GussetAnswer, gussetsOf, type GussetShape } from './fittings/gusse
 export { type Loop, loopsOf } from './clearance/loops.ts';
 export { type Node, nodesOf } from './clearance/nodes.ts';
 export { type PanelHole, panelHolesOf } from './clearance/panelHoles.ts';
-export { type PartAnswer, type PartFigure, partsOf, type PartShape } from './fittings/parts.ts';
+export { type PartAnswer, partsOf } from './fittings/parts.ts';
+export { type PartShape } from './fittings/partShape.ts';
+export { type PartFigure } from './fittings/partShape.ts';
 export { type PlateAnswer, platesOf } from './fittings/plates.ts';
 export { type OutOfLine, outOfLine } from './clearance/outOfLine.ts';
 export { type Symmetry, symmetryOf } from './clearance/symmetry.ts';

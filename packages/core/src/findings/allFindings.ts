@@ -26,7 +26,8 @@ import {
   zoneFindings,
 } from './cageFindings.ts';
 import { type Finding } from './finding.ts';
-import { briefFindings, driftFindings, loopFindings, proposalFindings } from './jobFindings.ts';
+import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts';
+import { driftFindings } from './sheetFindings.ts';
 import { memberFindings } from './memberFindings.ts';
 
 /** A plan with the answers that findings are made from. */

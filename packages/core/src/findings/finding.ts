@@ -1,7 +1,7 @@
 import { type FactsOf, type FindingCode } from './codes.ts';
 import { type ThingName } from '../known/index.ts';
 import { type Quantity, numberOf } from '../survey/index.ts';
-import { type Remedy } from './remedy.ts';
+import { type Remedy } from './remedy/remedy.ts';
 import { type RuleSource } from './source.ts';
 
 /**

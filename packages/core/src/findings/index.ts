@@ -20,8 +20,8 @@ export {
 export { ALWAYS, type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';
-export { applyRemedy } from './applyRemedy.ts';
-export { type Remedy } from './remedy.ts';
+export { applyRemedy } from './remedy/applyRemedy.ts';
+export { type Remedy } from './remedy/remedy.ts';
 export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { copeFindings } from './copeFindings.ts';

@@ -5,13 +5,13 @@ import {
   asymmetryFindings,
   gapFindings,
   noHoopFindings,
-  noSheetFinding,
   notPlacedFinding,
   outsideTapedFindings,
   settledFindings,
-  sheetFindings,
   trimFindings,
 } from './jobFindings.ts';
+import { sheetFindings } from './sheetFindings.ts';
+import { noSheetFinding } from './sheetFindings.ts';
 
 /** What stands in the way of one member: of a hoop in its car, and of each of its tubes at the bender. gaps: of a hoop to the body. */
 export function memberFindings(plan: Plan, resolved: ResolvedMember, gaps: Gap[]): Finding[] {

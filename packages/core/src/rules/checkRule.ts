@@ -1,5 +1,6 @@
 import { continuous, count } from './checks/counts.ts';
-import { feetOn, gussets, openingHeight, splices } from './checks/fittings.ts';
+import { feetOn, openingHeight, splices } from './checks/fittings.ts';
+import { gussets } from './checks/gussets.ts';
 import { endDistance } from './checks/ends.ts';
 import { angle } from './checks/geometry.ts';
 import { lapWindow, strapSpread } from './checks/belts.ts';

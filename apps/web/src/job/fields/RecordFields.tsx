@@ -1,16 +1,14 @@
-import equal from 'fast-deep-equal';
 import { type ReactElement } from 'react';
-import { NumberField } from '../../shared/fields/NumberField.tsx';
 import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
-import { SelectField } from '../../shared/fields/SelectField.tsx';
-import { TextField } from '../../shared/fields/TextField.tsx';
 import { useJobStyle } from '../useJobStyle.ts';
 import { along, type PlanPath, setAt, valueAt } from '../store/planPath.ts';
-import { usePlan, usePlanStore } from '../store/planStore.ts';
+import { usePlan } from '../store/planStore.ts';
 import { PlaceOf } from './PlaceOf.tsx';
 import { PlanField } from './PlanField.tsx';
 import { type FieldKind, type RecordField } from './recordField.ts';
 import { TubeReference } from './TubeReference.tsx';
+import { TextOf, CountField, ChoiceField, WholeRecordField } from './ChoiceFields.tsx';
+import { type FieldProps, useValue } from './useValue.ts';
 
 interface RecordFieldsProps<R> {
   path: PlanPath<R>;
@@ -32,13 +30,6 @@ export function RecordFields<R>({ path, fields }: RecordFieldsProps<R>) {
 
 const WIDE = new Set<FieldKind['type']>(['place', 'tube']);
 
-type OfType<T extends FieldKind['type']> = Extract<FieldKind, { type: T }>;
-
-interface FieldProps<T extends FieldKind['type']> {
-  field: OfType<T>;
-  record: PlanPath;
-}
-
 function OneField({ field, record }: { field: FieldKind; record: PlanPath }): ReactElement {
   switch (field.type) {
     case 'length':
@@ -58,13 +49,6 @@ function OneField({ field, record }: { field: FieldKind; record: PlanPath }): Re
     case 'tube':
       return <TubeField field={field} record={record} />;
   }
-}
-
-/** What stands in the plan at a path, and how it is put there: an undo step of its own. */
-function useValue<V>(path: PlanPath<V>): [value: V | undefined, set: (next: V) => void] {
-  const plan = usePlan();
-  const change = usePlanStore((state) => state.change);
-  return [valueAt(plan, path), (next) => change(path.join('/'), (draft) => setAt(draft, path, next))];
 }
 
 function LengthField({ field, record }: FieldProps<'length'>) {
@@ -100,76 +84,6 @@ const limitsOf = ({ above, least }: { above?: number; least?: number }) => ({
   ...(above === undefined ? {} : { above }),
   ...(least === undefined ? {} : { least }),
 });
-
-function TextOf({ field, record }: FieldProps<'text'>) {
-  const path = along(record, field.at);
-  const [value, set] = useValue(path);
-  const isStamp = path.at(-1) === 'stamp';
-  return (
-    <TextField
-      label={field.label}
-      value={value ?? ''}
-      onChange={(event) => {
-        const next = isStamp ? stampFrom(event.target.value) : event.target.value;
-        if (next !== '' || !isStamp) set(next);
-      }}
-    />
-  );
-}
-
-/** A stamp has four capitals or digits at most: that is what the steel takes. */
-const stampFrom = (text: string): string =>
-  text
-    .toUpperCase()
-    .replace(/[^A-Z0-9]/g, '')
-    .slice(0, 4);
-
-function CountField({ field, record }: FieldProps<'count'>) {
-  const [value, set] = useValue(along(record, field.at));
-  return (
-    <NumberField
-      label={field.label}
-      low={field.least}
-      high={field.most}
-      value={value ?? field.least}
-      onChange={(next) => set(Math.round(next))}
-    />
-  );
-}
-
-function ChoiceField({ field, record }: FieldProps<'choice'>) {
-  const [value, set] = useValue(along(record, field.at));
-  return (
-    <SelectField
-      label={field.label}
-      value={String(value)}
-      options={field.options.map((one) => ({ value: String(one.value), text: one.text }))}
-      onChange={(event) =>
-        set(field.options.find((one) => String(one.value) === event.target.value)?.value ?? null)
-      }
-    />
-  );
-}
-
-function WholeRecordField({ field, record }: FieldProps<'record'>) {
-  const [value, set] = useValue(along(record, field.at));
-  const { options, keyOf } = field;
-  const chosen = options.findIndex((one) => equal(keyOf(one.value), keyOf(value)));
-  return (
-    <SelectField
-      label={field.label}
-      value={String(chosen)}
-      options={[
-        ...(chosen < 0 ? [{ value: '-1', text: 'as it is' }] : []),
-        ...options.map((one, i) => ({ value: String(i), text: one.text })),
-      ]}
-      onChange={(event) => {
-        const next = options[Number(event.target.value)];
-        if (next) set(next.value);
-      }}
-    />
-  );
-}
 
 function TubeField({ field, record }: FieldProps<'tube'>) {
   const [value, set] = useValue(along(record, field.at));

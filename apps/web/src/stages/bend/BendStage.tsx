@@ -1,33 +1,18 @@
-import {
-  type BendSheet,
-  earsOf,
-  type Ears,
-  formatLength,
-  formatWithUnit,
-  isMultiPlane,
-  markOutStrip,
-  type Member,
-  pieceAnswerOf,
-  type SheetDatum,
-  tapeHook,
-} from '@gyrus/core';
+import { type Member, pieceAnswerOf, type SheetDatum } from '@gyrus/core';
 import { pieceName, tubeWords } from '@gyrus/formats';
-import { useCallback, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { PieceList } from '../../job/fields/PieceList.tsx';
 import { usePlan } from '../../job/store/planStore.ts';
-import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/fields/useMember.ts';
-import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
-import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../shared/figures/Stamp.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
-import { RolledOut } from './RolledOut.tsx';
-import { StepCards } from './StepCards.tsx';
 import { ToolingPanel } from './ToolingPanel.tsx';
+import { MarkOutFromEar, MarkOut } from './MarkOut.tsx';
 
 const DATUMS: { value: SheetDatum; text: string }[] = [
   { value: 'centre', text: 'centre' },
@@ -114,52 +99,6 @@ function Heading({ member, stamp, name }: { member: Member; stamp: string; name:
         onChange={(datum) => edit('datum', (draft) => void (draft.bending.datum = datum))}
       />
     </div>
-  );
-}
-
-interface MarkOutProps {
-  sheet: BendSheet;
-  twin: BendSheet | null;
-  datum: SheetDatum;
-}
-
-/** The tape is hooked on a cut end only where the copes are known; until then on the bare end, and it says so. */
-function MarkOutFromEar(props: MarkOutProps) {
-  const copes = useCopes();
-  return <MarkOut {...props} ears={copes && earsOf(copes, props.sheet.piece)} />;
-}
-
-function MarkOut({ sheet, twin, datum, ears = null }: MarkOutProps & { ears?: Ears | null }) {
-  const style = useJobStyle();
-  const hook = useMemo(() => tapeHook(sheet, datum, ears), [sheet, datum, ears]);
-  const strip = useCallback(
-    (width: number) => markOutStrip(sheet, { width, hook, style }),
-    [sheet, hook, style],
-  );
-  const figures: [string, string][] = [
-    ['cut the blank at', formatWithUnit(sheet.blank, style)],
-    ['finished, on the axis', formatWithUnit(sheet.developed, style)],
-    ['trim A, B', `${formatLength(sheet.trim[0], style)}, ${formatLength(sheet.trim[1], style)}`],
-    ['centre from either end', formatLength(sheet.blank / 2, style)],
-  ];
-  return (
-    <>
-      <div className="flex flex-wrap gap-x-10 gap-y-2">
-        {figures.map(([label, text]) => (
-          <Figure key={label} label={label} text={text} />
-        ))}
-      </div>
-      <FittedDrawing draw={strip} />
-      {sheet.bends.length === 0 ? (
-        <p>Straight: cut it to length, no bend.</p>
-      ) : (
-        <p className="text-quiet text-sm">
-          All marks {hook.words}, each from that one datum: do not add up. The dotted line is the seam.
-        </p>
-      )}
-      {isMultiPlane(sheet) && <RolledOut sheet={sheet} twin={twin} />}
-      <StepCards sheet={sheet} hook={hook} />
-    </>
   );
 }
 

@@ -1,6 +1,5 @@
 import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
 import { briefChoiceWords } from '@gyrus/formats';
-import { useState } from 'react';
 import { PlanField } from '../../job/fields/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
@@ -10,6 +9,7 @@ import { massKind } from '../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { BookChoice } from './BookChoice.tsx';
+import { DueField, YearField, DriversField, NotesField } from './BriefFields.tsx';
 
 const choices = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: briefChoiceWords(value) }));
@@ -105,6 +105,7 @@ function WhatIsBuilt({ brief }: { brief: Brief }) {
 }
 
 const ROOFS = ['closed', 'open'] as const;
+
 const PASSENGERS = [
   { value: 'no', text: 'driver only' },
   { value: 'yes', text: 'passenger too' },
@@ -123,71 +124,5 @@ function Meaning() {
         event, local law on road cars, and licensed engineers and qualified welders decide.
       </p>
     </aside>
-  );
-}
-
-function DueField({ due, onChange }: { due: string | null; onChange: (due: string | null) => void }) {
-  return (
-    <TextField
-      label="wanted by"
-      type="date"
-      value={due ?? ''}
-      onChange={(event) => onChange(event.target.value || null)}
-    />
-  );
-}
-
-/** A whole year, or none. */
-function YearField({ year, onChange }: { year: number | null; onChange: (year: number | null) => void }) {
-  const [draft, setDraft] = useState(year === null ? '' : String(year));
-  const number = Number(draft);
-  const sound = draft === '' || (Number.isInteger(number) && number >= 1900 && number <= 2200);
-  return (
-    <TextField
-      label="year of the car, where a book goes by it"
-      inputMode="numeric"
-      value={draft}
-      fault={sound ? undefined : 'a year such as 1996'}
-      onChange={(event) => {
-        setDraft(event.target.value);
-        const next = Number(event.target.value);
-        if (event.target.value === '') onChange(null);
-        else if (Number.isInteger(next) && next >= 1900 && next <= 2200) onChange(next);
-      }}
-    />
-  );
-}
-
-/** Names with commas between; an unfinished comma is kept while it is typed. */
-function DriversField({ drivers, onChange }: { drivers: string[]; onChange: (drivers: string[]) => void }) {
-  return (
-    <TextField
-      label="drivers, with commas between"
-      defaultValue={drivers.join(', ')}
-      onChange={(event) =>
-        onChange(
-          event.target.value
-            .split(',')
-            .map((name) => name.trim().slice(0, 120))
-            .filter(Boolean)
-            .slice(0, 20),
-        )
-      }
-    />
-  );
-}
-
-function NotesField({ notes, onChange }: { notes: string; onChange: (notes: string) => void }) {
-  return (
-    <label className="block">
-      <span className="text-quiet mb-1 block text-sm">notes</span>
-      <textarea
-        className="control w-full"
-        rows={3}
-        maxLength={4000}
-        value={notes}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </label>
   );
 }

@@ -1,31 +1,14 @@
-import {
-  type Evaluation,
-  type HoopAnswer,
-  hoopAnswerOf,
-  INCHES,
-  measureBetween,
-  MEASURES,
-  MILLIMETRES,
-  saidIn,
-  type Tube,
-  tubesIn,
-  writeSaid,
-} from '@gyrus/core';
-import { massWords } from '@gyrus/formats';
-import { useMemo, useState } from 'react';
+import { type HoopAnswer, hoopAnswerOf, MEASURES, saidIn, type Tube, tubesIn, writeSaid } from '@gyrus/core';
+import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { useStable } from '../../shared/figures/useStable.ts';
-import { CagePicture, hasWebGl, type PictureKind } from './view/CagePicture.tsx';
+import { hasWebGl, type PictureKind } from './view/CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
 import { HoopFigures } from './hoop/HoopFigures.tsx';
-import { FIRST_VIEW } from './view/viewSettings.ts';
-import { MeasurePanel } from './view/MeasurePanel.tsx';
-import { PictureTools } from './view/PictureTools.tsx';
-import { SymmetryPanel } from './view/SymmetryPanel.tsx';
+import { SeenCage } from './SeenCage.tsx';
 
 const VIEWS: { value: PictureKind; text: string }[] = [
   { value: 'hoop', text: 'hoop in the car' },
@@ -97,81 +80,12 @@ function useDesignAddress(hoop: HoopAnswer | null, all: Tube[]) {
   };
 }
 
-interface SeenCageProps {
-  evaluation: Evaluation;
-  hoop: HoopAnswer | null;
-  all: Tube[];
-  view: PictureKind;
-  selected: string;
-  onSelect: (piece: string) => void;
-}
-
-/** The picture with what can be done to it, what the cage comes to, and what is measured in it. */
-function SeenCage({ evaluation, hoop, all, view, selected, onSelect }: SeenCageProps) {
-  const plan = usePlan();
-  const [settings, setSettings] = useState(FIRST_VIEW);
-  const [asked, setAsked] = useState({ from: '', to: '' });
-  const tubes = useMemo(
-    () => shownTubes(plan.fitOrder, all, settings.upTo),
-    [plan.fitOrder, all, settings.upTo],
-  );
-  const from = asked.from || selected;
-  const measured = useMemo(() => measureBetween(plan, all, from, asked.to), [plan, all, from, asked.to]);
-  return (
-    <>
-      <CagePicture
-        kind={view}
-        hoop={hoop}
-        evaluation={evaluation}
-        tubes={tubes}
-        selected={selected}
-        onSelect={onSelect}
-        settings={settings}
-        measure={measured?.line ?? null}
-      />
-      {view !== 'hoop' && (
-        <PictureTools settings={settings} onChange={setSettings} space={view === 'space'} tubes={all} />
-      )}
-      <Totals totals={evaluation.totals} />
-      {view !== 'hoop' && (
-        <div className="grid gap-6 xl:grid-cols-2">
-          <MeasurePanel
-            plan={plan}
-            tubes={all}
-            from={from}
-            to={asked.to}
-            onChange={(first, to) => setAsked({ from: first, to })}
-          />
-          {settings.ghosts && <SymmetryPanel />}
-        </div>
-      )}
-    </>
-  );
-}
-
 /** The hoop in the car is the picture to begin with; a cage without one is seen from its side. */
 function viewOf(asked: string | null, hoop: HoopAnswer | null): PictureKind {
   const known = VIEWS.find(({ value }) => value === asked)?.value;
   const view = known ?? (hoop?.tube ? 'hoop' : 'side');
   if (view === 'hoop' && !hoop?.tube) return 'side';
   return view === 'space' && !hasWebGl ? 'side' : view;
-}
-
-function shownTubes(fitOrder: string[], tubes: Tube[], upTo: number | null): Tube[] {
-  if (upTo === null) return tubes;
-  const fitted = new Set(fitOrder.slice(0, upTo));
-  return tubes.filter(({ piece }) => fitted.has(piece));
-}
-
-function Totals({ totals }: { totals: Evaluation['totals'] }) {
-  const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
-  return (
-    <p className="figure text-quiet">
-      {many(totals.tubes, 'tube')}, {totals.metres.toFixed(2)} m, {many(totals.bends, 'bend')},{' '}
-      {many(totals.copes, 'coped end')}, {massWords(totals.mass, MILLIMETRES, 1)} (
-      {massWords(totals.mass, INCHES, 1)})
-    </p>
-  );
 }
 
 function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {

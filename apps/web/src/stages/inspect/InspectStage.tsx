@@ -1,5 +1,4 @@
 import { type Finding, type Status } from '@gyrus/core';
-import { provenanceWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/store/planStore.ts';
@@ -10,13 +9,10 @@ import { Button } from '../../shared/frame/Button.tsx';
 import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
-import { PlainTable } from '../../shared/figures/PlainTable.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
 import { LitCage } from './LitCage.tsx';
 import { PassedOverRules } from './PassedOverRules.tsx';
-import { RuleRow } from './RuleRow.tsx';
-
-type Shown = Status | 'all';
+import { type Shown, BookTable } from './BookTable.tsx';
 
 /** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
 export function InspectStage() {
@@ -110,42 +106,5 @@ function PrintSheet() {
       </Button>
       <Button onClick={() => print('short')}>Short form, two pages</Button>
     </div>
-  );
-}
-
-interface BookTableProps {
-  findings: Finding[];
-  shown: Shown;
-  lit: string | null;
-  onLight: (member: string) => void;
-}
-
-function BookTable({ findings, shown, lit, onLight }: BookTableProps) {
-  const source = findings[0]?.rule;
-  const wanted = findings.filter(({ status }) => shown === 'all' || status === shown);
-  if (!source) return null;
-  return (
-    <section aria-label={source.bookTitle}>
-      <h2 className="text-xl">{source.bookTitle}</h2>
-      <p className="text-quiet mb-2">
-        {source.edition}; {provenanceWords[source.provenance]}
-      </p>
-      {wanted.length === 0 ? (
-        <p className="text-quiet">Nothing of this book is {shown}.</p>
-      ) : (
-        <div className="overflow-x-auto">
-          <PlainTable wide names={['clause', 'tube', 'rule', 'found', 'measured', 'limit', 'margin']}>
-            {wanted.map((finding) => (
-              <RuleRow
-                key={finding.key}
-                finding={finding}
-                lit={finding.member !== null && finding.member === lit}
-                onLight={onLight}
-              />
-            ))}
-          </PlainTable>
-        </div>
-      )}
-    </section>
   );
 }

@@ -1,15 +1,15 @@
 import { pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
-import { directionAt, distanceToPath, lengthOf } from '../../centreline/index.ts';
-import { clockingOf, type Cope, copeOf, endPoint, planeCut, seamOf, weldPrep } from '../../cope/index.ts';
-import { type CarSide, type Plan } from '../../plan/index.ts';
-import { scale, type Vec3 } from '../../space/index.ts';
+import { distanceToPath } from '../../centreline/index.ts';
+import { clockingOf, type Cope, copeOf, endPoint, seamOf, weldPrep } from '../../cope/index.ts';
+import { type Vec3 } from '../../space/index.ts';
 import { type End, type EndCut, type CutEnd } from './endCut.ts';
 import { type Joint } from '../placing/joint.ts';
-import { type PlateAnswer } from '../fittings/plates.ts';
 import { seamsOf, type Seams } from './seams.ts';
 import { type BentLengths, bentLengths } from './bentLengths.ts';
 import { areApart, type Box, boxOf, type Tube } from '../tube.ts';
+import { toPlane, plateUnder } from './planeCuts.ts';
+import { type CopeSetting, GENERATORS, type WhichEnd, uncut } from './copeSetting.ts';
 
 /** A tube's length three ways, and how its two ends are clocked. mm and degrees */
 export interface CutLengths {
@@ -33,21 +33,6 @@ export interface Copes extends Seams {
   lengths: CutLengths[];
 }
 
-/** What the copes are cut from. */
-interface CopeSetting {
-  plan: Plan;
-  tubes: Tube[];
-  joints: Joint[];
-  plates: PlateAnswer[];
-  /** Which of twins a piece is. */
-  sides: Map<string, CarSide | null>;
-  /** Members that came with the car: they are not cut. */
-  existing: Set<string>;
-  /** Pieces that the chosen books want in one: what crosses them is cut, whatever was fitted first. */
-  continuous: Set<string>;
-}
-
-const GENERATORS = 180;
 /** An end this near to a tube fitted before it is cut by it too: its surface is within the branch's reach. */
 const REACH = 1.05;
 
@@ -125,11 +110,6 @@ function headersOf(
   ];
 }
 
-type WhichEnd = Pick<
-  EndCut,
-  'piece' | 'member' | 'stamp' | 'end' | 'headers' | 'headerPieces' | 'plate' | 'sharpest'
->;
-
 function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pick<CutEnd, 'cut' | 'seam'> {
   const plate = headers.length === 0 ? plateUnder(tube, end, setting) : null;
   const which: WhichEnd = {
@@ -166,6 +146,7 @@ const copedAt = (end: End) =>
       prep: weldPrep(outer.setbacks, inner.setbacks),
     };
   });
+
 const COPED = { a: copedAt('a'), b: copedAt('b') };
 
 function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): Omit<EndCut, 'prep'> {
@@ -189,59 +170,7 @@ function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): Omit
 
 const LEVEL: Vec3 = [0, 0, 1];
 
-/** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
-function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
-  const { toPlate, cut } = PLANE[end](tube, ...normal);
-  if (!cut) return uncut(which, 'it has no direction to be cut square to');
-  return {
-    ...which,
-    method: toPlate ? 'plane' : 'square',
-    why: null,
-    outer: cut.outer,
-    inner: cut.inner,
-    face: cut.face,
-    passes: [],
-    ear: Math.min(...cut.outer),
-    throat: Math.max(...cut.outer),
-    prep: null,
-  };
-}
-
-/** The cut of an end to a plane, given by its normal; square where it runs along that. */
-const planeAt = (end: End) =>
-  kept((tube: Tube, ...normal: [number, number, number]) => {
-    const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
-    const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
-    const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
-    return { toPlate, cut: toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS) };
-  });
-const PLANE = { a: planeAt('a'), b: planeAt('b') };
-
-/** The plate that an end stands on, by the plan. */
-function plateUnder(tube: Tube, end: End, { plan, plates, sides }: CopeSetting): PlateAnswer | null {
-  const found = plan.plates.find(
-    ({ under }) =>
-      under?.member === tube.member &&
-      under.end === end &&
-      (under.side === undefined || under.side === sides.get(tube.piece)),
-  );
-  return plates.find(({ plate }) => plate === found?.id) ?? null;
-}
-
 function sharpestOf({ piece }: Tube, end: End, joints: Joint[]): number | null {
   const angles = joints.filter((joint) => joint.piece === piece && joint.end === end);
   return angles.length > 0 ? Math.min(...angles.map(({ angle }) => angle)) : null;
 }
-
-const uncut = (which: WhichEnd, why: string): EndCut => ({
-  ...which,
-  method: 'none',
-  why,
-  outer: [],
-  inner: [],
-  face: null,
-  passes: [],
-  ear: 0,
-  throat: 0,
-  prep: null,
-});

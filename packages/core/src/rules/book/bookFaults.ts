@@ -1,6 +1,7 @@
 import { recordOf } from '../../items/index.ts';
 import { type Fault, faultsIn } from '../../fault/index.ts';
-import { contradictions, gaps, type Written } from './bookGaps.ts';
+import { contradictions, gaps } from './bookGaps.ts';
+import { type Written } from './written.ts';
 import { migrateRuleBook } from './bookMigrations.ts';
 import { ruleBookSchema } from './ruleBook.ts';
 

@@ -1,10 +1,10 @@
 import { type PlateAnswer } from '../../cage/index.ts';
-import { type Plan, type Plate } from '../../plan/index.ts';
-import { answerTo } from '../answerTo.ts';
-import { boltStrength } from '../boltGrade.ts';
+import { type Plate } from '../../plan/index.ts';
 import { finding, type Finding, judgeCatalogue, judgeMeasured } from '../../findings/index.ts';
 import { type CheckOf } from '../book/ruleCheck.ts';
 import { type FindingOrigin, feetOf, noFeet, type Subject, tubesOf, waiting } from '../subject.ts';
+import { asksBolts, boltsOf, weldedInstead, graded } from './bolts.ts';
+import { type Told, length } from './plateFigure.ts';
 
 /** Every foot of the member on its plate: area, thickness, width and bolts; a foot without one is told. */
 export function plates(check: CheckOf<'plate'>, subject: Subject, origin: FindingOrigin): Finding[] {
@@ -37,20 +37,6 @@ export function plates(check: CheckOf<'plate'>, subject: Subject, origin: Findin
       : [],
   );
   return found.length === 0 ? [noFeet(subject, origin)] : found.flat();
-}
-
-/** What is said of a plate. */
-interface Told extends Pick<Finding, 'status' | 'measured' | 'limit' | 'margin'> {
-  /** The last part of its key. */
-  what: string;
-  code:
-    | 'plate-area'
-    | 'plate-thickness'
-    | 'plate-width'
-    | 'plate-bolts'
-    | 'bolt-size'
-    | 'bolt-grade'
-    | 'bolt-grade-unknown';
 }
 
 const isOn = ({ member }: Subject, end: 'a' | 'b', plate: string): boolean => {
@@ -132,71 +118,4 @@ function sizesOf(
       length('width', 'plate-width', narrowest, check.narrowest.mm, (margin) => judgeMeasured(margin, error)),
     );
   return told;
-}
-
-/** Number, size and grade of the bolts, as far as the book states them. */
-function boltsOf(check: CheckOf<'plate'>, plate: Plate): Told[] {
-  const { bolts } = plate;
-  const told: Told[] = [];
-  const count = bolts?.count ?? 0;
-  const least = Math.max(check.bolts ?? 0, 1);
-  if (check.bolts !== null || count === 0)
-    told.push({
-      what: 'bolts',
-      code: 'plate-bolts',
-      status: count >= least ? 'clear' : 'out',
-      measured: { count },
-      limit: { count: least },
-      margin: { count: count - least },
-    });
-  if (check.boltSize && bolts)
-    told.push(length('bolt-size', 'bolt-size', bolts.size.mm, check.boltSize.mm, judgeCatalogue));
-  const grade = graded(plate, check);
-  if (grade && bolts)
-    told.push({
-      what: 'bolt-grade',
-      code: grade === 'ask' ? 'bolt-grade-unknown' : 'bolt-grade',
-      status: grade,
-      measured: { text: bolts.grade },
-      limit: { text: check.boltGrade ?? '' },
-      margin: null,
-    });
-  return told;
-}
-
-const length = (
-  what: string,
-  code: Told['code'],
-  measured: number,
-  limit: number,
-  judge: (margin: number) => Told['status'],
-): Told => ({
-  what,
-  code,
-  status: judge(measured - limit),
-  measured: { mm: measured },
-  limit: { mm: limit },
-  margin: { mm: measured - limit },
-});
-
-/** Whether a weld all round may stand for the bolts is for a person who has the book. */
-function weldedInstead(stamp: string, plan: Plan, origin: FindingOrigin): Finding {
-  const answer = answerTo(plan, origin.key);
-  return finding({
-    ...origin,
-    code: 'plate-welded',
-    status: answer?.status ?? 'ask',
-    facts: { stamp: { text: stamp }, ...answer?.facts },
-  });
-}
-
-const asksBolts = ({ bolts, boltSize, boltGrade }: CheckOf<'plate'>): boolean =>
-  bolts !== null || boltSize !== null || boltGrade != null;
-
-/** Bolts against the least grade; null where none is asked for or there are no bolts. What names no grade that is known is asked. */
-function graded({ bolts }: Plate, { boltGrade }: CheckOf<'plate'>): 'clear' | 'out' | 'ask' | null {
-  if (boltGrade == null || !bolts) return null;
-  const [there, least] = [boltStrength(bolts.grade), boltStrength(boltGrade)];
-  if (there === null || least === null) return 'ask';
-  return there >= least ? 'clear' : 'out';
 }

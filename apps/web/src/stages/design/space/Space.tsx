@@ -1,21 +1,12 @@
-import {
-  type Copes,
-  type EndCut,
-  type Evaluation,
-  lengthOf,
-  type Plan,
-  pointAt,
-  type Tube,
-  tubeShell,
-  type Vec3,
-} from '@gyrus/core';
-import { Html, Line, OrbitControls } from '@react-three/drei';
+import { type Copes, type Evaluation, type Plan, type Tube, type Vec3 } from '@gyrus/core';
+import { Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { memo, useEffect, useMemo } from 'react';
-import { DoubleSide } from 'three';
-import { inPicture, shellGeometry, tubeGeometry } from './axisCurve.ts';
+import { inPicture } from './axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
 import { Furniture } from './Furniture.tsx';
+import { TubeMesh, StampLabel, GhostMesh } from './TubeMesh.tsx';
+import { type Ends } from './tubeEnds.ts';
 
 /** Where the cage in space is seen from. */
 export type SpaceView = 'free' | 'side' | 'front' | 'top';
@@ -109,91 +100,9 @@ function Eye({ view }: { view: SpaceView }) {
   return null;
 }
 
-type Ends = Partial<Record<'a' | 'b', EndCut>>;
-
 /** Both ends of every tube that has cuts. */
 function endsByPiece(copes: Copes | null): Map<string, Ends> {
   const found = new Map<string, Ends>();
   for (const cut of copes?.ends ?? []) found.set(cut.piece, { ...found.get(cut.piece), [cut.end]: cut });
   return found;
-}
-
-/** Strips round a tube with cut ends: enough to see the cut. */
-const STRIPS = 24;
-
-const cutOf = (end: EndCut | undefined) =>
-  end?.face ? { face: end.face, outer: end.outer, inner: end.inner } : null;
-
-interface TubeMeshProps {
-  tube: Tube;
-  ends: Ends | undefined;
-  picked: boolean;
-  onPick: () => void;
-}
-
-function TubeMesh({ tube, ends, picked, onPick }: TubeMeshProps) {
-  const { a, b } = ends ?? {};
-  const geometry = useMemo(
-    () =>
-      a || b
-        ? shellGeometry(tubeShell(tube.axis, tube.od, { a: cutOf(a), b: cutOf(b) }, STRIPS))
-        : tubeGeometry(tube.axis, tube.od),
-    [tube, a, b],
-  );
-  useEffect(() => () => geometry.dispose(), [geometry]);
-  return (
-    <mesh
-      geometry={geometry}
-      onClick={(event) => {
-        event.stopPropagation();
-        onPick();
-      }}
-    >
-      <meshStandardMaterial
-        color={picked ? '#ffc83d' : '#3138a0'}
-        roughness={0.55}
-        metalness={0.1}
-        side={DoubleSide}
-      />
-    </mesh>
-  );
-}
-
-/** What is stamped on the steel, at the middle of the tube. */
-function StampLabel({ tube, picked }: { tube: Tube; picked: boolean }) {
-  const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2);
-  if (!middle) return null;
-  return (
-    <Html position={inPicture(middle)} center zIndexRange={[5, 0]} style={{ pointerEvents: 'none' }}>
-      <span
-        className={`border-ink rounded-machined border px-1 text-xs font-bold ${picked ? 'bg-chalk' : 'bg-white'}`}
-      >
-        {tube.stamp}
-      </span>
-    </Html>
-  );
-}
-
-function GhostMesh({ tube }: { tube: Tube }) {
-  const geometry = useMemo(() => tubeGeometry(tube.axis.map(acrossPiece), tube.od), [tube]);
-  useEffect(() => () => geometry.dispose(), [geometry]);
-  return (
-    <mesh geometry={geometry}>
-      <meshBasicMaterial color="#d9861a" transparent opacity={0.35} depthWrite={false} />
-    </mesh>
-  );
-}
-
-const across = ([x, y, z]: Vec3): Vec3 => [x, -y, z];
-
-/** A piece of an axis on the other side of the car; an arc's normal turns round, as a mirror does to what turns. */
-function acrossPiece(piece: Tube['axis'][number]): Tube['axis'][number] {
-  if (piece.kind === 'straight') return { ...piece, from: across(piece.from), to: across(piece.to) };
-  const [nx, ny, nz] = piece.normal;
-  return {
-    ...piece,
-    centre: across(piece.centre),
-    radius: across(piece.radius),
-    normal: [-nx, ny, -nz],
-  };
 }

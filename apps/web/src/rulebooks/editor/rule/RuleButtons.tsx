@@ -1,9 +1,9 @@
 import { type Rule } from '@gyrus/core';
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
-import { newId } from '../../job/fields/fresh.ts';
-import { Button } from '../../shared/frame/Button.tsx';
-import { useBookDraft } from './draft/useBookDraft.ts';
-import { TakeOut } from './TakeOut.tsx';
+import { newId } from '../../../job/fields/fresh.ts';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { useBookDraft } from '../draft/useBookDraft.ts';
+import { TakeOut } from '../TakeOut.tsx';
 
 /** What can be done with a whole rule: copied, moved, taken out. */
 export function RuleButtons({ rule, at }: { rule: Rule; at: number }) {

@@ -1,13 +1,14 @@
 import { type Fault, type Rule, type RuleCheck } from '@gyrus/core';
-import { blanksOf, bookBlankWords, CHECK_KINDS, checkForms, figuresUncovered } from '@gyrus/formats';
+import { CHECK_KINDS, checkForms } from '@gyrus/formats';
 import { Fragment } from 'react';
-import { SelectField } from '../../shared/fields/SelectField.tsx';
-import { TextField } from '../../shared/fields/TextField.tsx';
+import { SelectField } from '../../../shared/fields/SelectField.tsx';
+import { TextField } from '../../../shared/fields/TextField.tsx';
 import { Blank } from './Blank.tsx';
-import { RolesField } from './RolesField.tsx';
+import { RolesField } from '../RolesField.tsx';
 import { RuleButtons } from './RuleButtons.tsx';
 import { RuleWhen } from './RuleWhen.tsx';
-import { useBookDraft } from './draft/useBookDraft.ts';
+import { useBookDraft } from '../draft/useBookDraft.ts';
+import { CheckFaults, Uncovered } from './CheckFaults.tsx';
 
 const KINDS = CHECK_KINDS.map((kind) => ({ value: kind, text: checkForms[kind].name }));
 
@@ -110,46 +111,5 @@ function CheckSentence({ check, set }: { check: RuleCheck; set: SetRule }) {
         ),
       )}
     </div>
-  );
-}
-
-/** What is wrong with its blanks, each by the name of the blank. */
-function CheckFaults({ rule, faults, at }: { rule: Rule; faults: Fault[]; at: number }) {
-  const { book } = useBookDraft();
-  const prefix = `/rules/${at}/check`;
-  const own = faults.filter(({ path }) => path.startsWith(prefix));
-  // A length or an angle that is not read says it at its own box.
-  const speaking = blanksOf(rule.check.kind).filter(({ type }) => type === 'length' || type === 'angle');
-  const boxes = new Set(speaking.map((blank) => `${prefix}/${blank.at}`));
-  const told = own.filter(({ path, code }) => code !== 'unread' || !boxes.has(path));
-  if (told.length === 0) return null;
-  return (
-    <ul role="status" className="text-out text-sm font-semibold">
-      {told.map(({ path, message }) => (
-        <li key={path}>
-          {bookBlankWords(book, path)}: {message}
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-/** What no check covers is for a person: said while the rule is written. */
-function Uncovered({ rule, faults }: { rule: Rule; faults: Fault[] }) {
-  if (rule.check.kind === 'ask')
-    return (
-      <p className="text-look text-sm font-semibold">
-        No check computes this. A person answers it at Inspect, and until then it stands open on the
-        inspector’s sheet.
-      </p>
-    );
-  if (faults.length > 0) return null;
-  const figures = figuresUncovered(rule);
-  if (figures.length === 0) return null;
-  return (
-    <p className="text-look text-sm font-semibold">
-      The text says {figures.join(', ')}, and none of the blanks does. What no blank holds is not checked: add
-      a rule with a question for a person, or mend the text.
-    </p>
   );
 }

@@ -1,4 +1,4 @@
-import { isAssumed, type Length, millimetres } from '../measure/index.ts';
+import { isAssumed, type Length, millimetres } from '../../measure/index.ts';
 import {
   type Attachment,
   type Bar,
@@ -8,7 +8,7 @@ import {
   type Plan,
   type Plate,
   STRAIGHT,
-} from '../plan/index.ts';
+} from '../../plan/index.ts';
 import { type RemedyKind, type RemedyOf } from './remedy.ts';
 
 type Mends = { [K in RemedyKind]: (plan: Plan, remedy: RemedyOf<K>) => Plan };

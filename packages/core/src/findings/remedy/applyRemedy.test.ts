@@ -1,7 +1,17 @@
-import { type Length } from '../measure/index.ts';
-import { type Bar, type Gusset, type Part, type Plan } from '../plan/index.ts';
-import { bar, cageOf, heightOn, mm, personOf, placeAt, plateOf, point, stationOn } from '../testing/index.ts';
-import { applyRemedy, type Remedy } from './index.ts';
+import { type Length } from '../../measure/index.ts';
+import { type Bar, type Gusset, type Part, type Plan } from '../../plan/index.ts';
+import {
+  bar,
+  cageOf,
+  heightOn,
+  mm,
+  personOf,
+  placeAt,
+  plateOf,
+  point,
+  stationOn,
+} from '../../testing/index.ts';
+import { applyRemedy, type Remedy } from '../index.ts';
 
 const across = bar(
   'across',

@@ -1,7 +1,8 @@
 import { type FieldPath, type LengthStyle, MEASURES, type Plan, valueAtPath, isKeyOf } from '@gyrus/core';
-import { featureName } from './feature.ts';
-import { quantityWords } from './findings/finding.ts';
-import { roleWords } from './role.ts';
+import { quantityWords } from '../findings/finding.ts';
+import { roleWords } from '../role.ts';
+import { keysWords } from './planKeys.ts';
+import { keyWords } from './keyWords.ts';
 
 /**
  * A field of a plan in the words of the screen: `half width at the floor, left`; `backstay B: tube, outside diameter`. path: by ids, as a
@@ -86,110 +87,3 @@ const firstAt = (path: FieldPath, plans: readonly Plan[]): NamedRecord | undefin
   plans.map((plan) => valueAtPath(plan, path) as NamedRecord | undefined).find((one) => one !== undefined);
 
 const nameOf = (record: NamedRecord | undefined): string => record?.stamp ?? (record?.name || '');
-
-/** Keys that stand before a place's three figures. */
-const PLACES = new Set([
-  'at',
-  'from',
-  'to',
-  'aim',
-  'offset',
-  'normal',
-  'shoulder',
-  'helmetTop',
-  'eye',
-  'hip',
-  'knee',
-  'elbow',
-  'left',
-  'right',
-]);
-const AXES = ['forward', 'left', 'up'];
-
-/** The keys of a field from the outside in; what only holds others together is left out. */
-function keysWords(keys: readonly string[]): string {
-  return keys
-    .map((key, i) => {
-      const before = keys[i - 1] ?? '';
-      if (/^\d+$/.test(key)) return PLACES.has(before) ? (AXES[Number(key)] ?? '') : String(Number(key) + 1);
-      if (before === 'ends') return `end ${key.toUpperCase()}`;
-      if (before === 'cut') return `at end ${key.toUpperCase()}`;
-      if (before === 'dieAt' || before === 'clampSideAt') return featureName(key);
-      if (HOLDERS.has(key) && i < keys.length - 1) return '';
-      return keyWords(key);
-    })
-    .filter(Boolean)
-    .join(', ');
-}
-
-const HOLDERS = new Set(['ends', 'bending', 'outline', 'body', 'station', 'notcher', 'pieces']);
-
-/** Labels of the screens, by key. */
-const LABELS: Record<string, string> = {
-  length: 'length',
-  fraction: 'finest mark on the tape',
-  customer: 'for whom',
-  built: 'what is built',
-  joining: 'joined to the car',
-  use: 'used on',
-  feetOn: 'the feet stand on',
-  carWeight: "car's weight, ready to race",
-  dueBy: 'wanted by',
-  buildYear: 'year of the car',
-  books: 'rule books',
-  od: 'outside diameter',
-  kind: 'kind',
-  batch: 'batch',
-  trimA: 'trim at A',
-  trimB: 'trim at B',
-  growRadius: 'radius grows as it opens',
-  datum: 'marked from',
-  dieAt: 'die at',
-  clampSideAt: 'clamped side at',
-  tilt: 'tilt to the rear',
-  footLift: 'plate and plinth under a foot',
-  crownRise: 'rise of the crown',
-  clearance: 'clear',
-  sides: 'legs',
-  pair: 'made as',
-  offset: 'moved off what it stands on',
-  cut: 'cut off',
-  existing: 'came with the car',
-  rise: 'rise',
-  at: 'where',
-  from: 'one corner',
-  to: 'the corner across',
-  normal: 'square to it points',
-  forward: 'forward',
-  up: 'up',
-  out: 'half the width',
-  school: 'how it is done',
-  helmetTop: 'top of the helmet',
-  slotsApart: 'slots apart',
-  attach: 'straps are fastened',
-  aim: 'aim',
-  worn: 'belts on this bar',
-  longestSpan: 'strut from a span of',
-  padding: 'padding is thick',
-  helmetReach: 'a helmet is thrown',
-  limbReach: 'a limb is thrown',
-  entry: 'free above the door bar',
-  seatRoom: 'door bar to seat',
-  doorRoom: 'door bar to skin',
-  largestDial: "notcher's largest dial",
-  sawDepth: 'hole saw cuts this deep',
-  straightCutGap: 'widest gap of two straight cuts',
-  sharpest: 'joints sharper than this are told',
-  torchRoom: "torch's room",
-  bodyRoom: 'its room between seam and body',
-  drop: 'cage dropped to weld',
-  order: 'order',
-};
-
-/** A key as people say it, where no screen has another word for it. */
-const keyWords = (key: string): string =>
-  LABELS[key] ??
-  key
-    .replace(/([A-Z])/g, ' $1')
-    .replaceAll('-', ' ')
-    .toLowerCase();

@@ -1,10 +1,10 @@
 import { type Angle, type Length, recordOf, type RuleCheck } from '@gyrus/core';
 import { type CheckBlank } from '@gyrus/formats';
-import { useId } from 'react';
-import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
-import { BookQuantity, type HalfTyped } from './BookQuantity.tsx';
-import { NumberBox } from './NumberBox.tsx';
-import { useBookDraft } from './draft/useBookDraft.ts';
+import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
+import { BookQuantity, type HalfTyped } from '../BookQuantity.tsx';
+import { NumberBox } from '../NumberBox.tsx';
+import { useBookDraft } from '../draft/useBookDraft.ts';
+import { Choice, Several, Text } from './BlankChoices.tsx';
 
 interface BlankProps {
   blank: CheckBlank;
@@ -92,76 +92,3 @@ const limitsOf = ({ least, most, whole, shown }: Extract<CheckBlank, { type: 'nu
   ...(whole === undefined ? {} : { whole }),
   ...(shown === undefined ? {} : { shown }),
 });
-
-interface ChoiceProps {
-  blank: Extract<CheckBlank, { type: 'choice' }>;
-  value: string;
-  set: (value: unknown) => void;
-}
-
-const Choice = ({ blank, value, set }: ChoiceProps) => (
-  <select
-    aria-label={blank.label}
-    className="control max-w-full"
-    value={value}
-    onChange={(event) => set(event.target.value === '' ? null : event.target.value)}
-  >
-    {blank.none !== undefined && <option value="">{blank.none}</option>}
-    {blank.options.map((option) => (
-      <option key={option.value} value={option.value}>
-        {option.text}
-      </option>
-    ))}
-  </select>
-);
-
-interface SeveralProps {
-  blank: Extract<CheckBlank, { type: 'several' }>;
-  chosen: string[];
-  set: (value: unknown) => void;
-}
-
-const Several = ({ blank, chosen, set }: SeveralProps) => (
-  <span role="group" aria-label={blank.label} className="inline-flex flex-wrap gap-x-4">
-    {blank.options.map((option) => (
-      <label key={option.value} className="inline-flex min-h-10 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={chosen.includes(option.value)}
-          onChange={(event) =>
-            set(
-              event.target.checked ? [...chosen, option.value] : chosen.filter((one) => one !== option.value),
-            )
-          }
-        />
-        {option.text}
-      </label>
-    ))}
-  </span>
-);
-
-interface TextProps {
-  blank: Extract<CheckBlank, { type: 'text' }>;
-  value: string;
-  set: (value: unknown) => void;
-}
-
-function Text({ blank, value, set }: TextProps) {
-  const id = useId();
-  return (
-    <>
-      <label htmlFor={id} className="sr-only">
-        {blank.label}
-      </label>
-      <input
-        id={id}
-        className={`control ${blank.short ? 'w-24 text-center' : 'w-full'}`}
-        maxLength={blank.short ? 60 : 4000}
-        value={value}
-        placeholder={blank.optional ? 'open' : blank.example}
-        onChange={(event) => set(event.target.value === '' && blank.optional ? null : event.target.value)}
-      />
-    </>
-  );
-}

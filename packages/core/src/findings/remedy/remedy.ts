@@ -1,5 +1,5 @@
-import { type Length } from '../measure/index.ts';
-import { type CarSide, type TubeChoice } from '../plan/index.ts';
+import { type Length } from '../../measure/index.ts';
+import { type CarSide, type TubeChoice } from '../../plan/index.ts';
 
 /** What each kind of remedy says besides its kind. mm and degrees */
 interface Remedies {

@@ -1,12 +1,12 @@
 import { ALWAYS, type Fault, type Rule, type When } from '@gyrus/core';
 import { useId } from 'react';
-import { Disclosure } from '../../shared/frame/Disclosure.tsx';
-import { Labelled } from '../../shared/fields/Labelled.tsx';
-import { chosenIn } from '../../shared/fields/chosenIn.ts';
-import { SelectField } from '../../shared/fields/SelectField.tsx';
-import { NumberBox } from './NumberBox.tsx';
-import { useBookDraft } from './draft/useBookDraft.ts';
-import { WeightFields } from './WeightFields.tsx';
+import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
+import { Labelled } from '../../../shared/fields/Labelled.tsx';
+import { chosenIn } from '../../../shared/fields/chosenIn.ts';
+import { SelectField } from '../../../shared/fields/SelectField.tsx';
+import { NumberBox } from '../NumberBox.tsx';
+import { useBookDraft } from '../draft/useBookDraft.ts';
+import { WeightFields } from '../WeightFields.tsx';
 
 const ROOFS = [
   { value: '', text: 'any roof' },

@@ -1,0 +1,74 @@
+import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
+import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
+import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../shared/frame/Button.tsx';
+import { Header } from '../shared/frame/Header.tsx';
+import { Segmented } from '../shared/fields/Segmented.tsx';
+import { usePlan, usePlanStore } from './store/planStore.ts';
+import { SaveMark } from './SaveMark.tsx';
+
+const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
+
+const UNITS = [
+  { value: 'in', text: 'in' },
+  { value: 'mm', text: 'mm' },
+] as const;
+
+/** The job's name, its unit, how far it is saved, undo and the printed sheets. */
+export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation | null }) {
+  const { units, brief } = usePlan();
+  const change = usePlanStore((state) => state.change);
+  const branch = usePlanStore((state) => state.branch);
+  const undo = usePlanStore((state) => state.undo);
+  const redo = usePlanStore((state) => state.redo);
+  const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
+  const canRedo = usePlanStore((state) => (state.history?.future.length ?? 0) > 0);
+  const [printing, setPrinting] = useState(false);
+  const hasSheet = evaluation !== null && hoopAnswerOf(evaluation)?.sheet != null;
+  const actions = (
+    <>
+      <SaveMark />
+      <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title="Undo (Ctrl+Z)">
+        <Undo2 aria-hidden="true" className="size-5" />
+      </Button>
+      <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Ctrl+Y)">
+        <Redo2 aria-hidden="true" className="size-5" />
+      </Button>
+      <Segmented
+        quiet
+        label="units"
+        value={units.length}
+        options={UNITS}
+        onChange={(length) => change('units', (plan) => void (plan.units.length = length))}
+      />
+      <Link
+        to="variants"
+        className="border-edge bg-sheet rounded-machined inline-flex min-h-10 items-center gap-2 border px-3.5 font-semibold hover:bg-white"
+      >
+        <GitBranch aria-hidden="true" className="size-5" />
+        Variants
+      </Link>
+      <Button
+        disabled={!hasSheet}
+        onClick={() => setPrinting(true)}
+        title={hasSheet ? '' : 'The sheet is there once Bend has marks'}
+      >
+        <Printer aria-hidden="true" className="size-5" />
+        Print sheet
+      </Button>
+    </>
+  );
+  return (
+    <Header actions={actions}>
+      <span className="font-semibold">{job.name}</span> <span className="text-quiet">{brief.series}</span>
+      {branch !== MAIN_BRANCH && <span className="bg-chalk ml-2 px-1.5 font-semibold">{branch}</span>}
+      {printing && (
+        <Suspense>
+          <PrintDialog open onClose={() => setPrinting(false)} />
+        </Suspense>
+      )}
+    </Header>
+  );
+}

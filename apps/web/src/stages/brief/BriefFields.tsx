@@ -1,0 +1,82 @@
+import { useState } from 'react';
+import { TextField } from '../../shared/fields/TextField.tsx';
+
+/** By when it is wanted. */
+export function DueField({ due, onChange }: { due: string | null; onChange: (due: string | null) => void }) {
+  return (
+    <TextField
+      label="wanted by"
+      type="date"
+      value={due ?? ''}
+      onChange={(event) => onChange(event.target.value || null)}
+    />
+  );
+}
+
+/** A whole year, or none. */
+export function YearField({
+  year,
+  onChange,
+}: {
+  year: number | null;
+  onChange: (year: number | null) => void;
+}) {
+  const [draft, setDraft] = useState(year === null ? '' : String(year));
+  const number = Number(draft);
+  const sound = draft === '' || (Number.isInteger(number) && number >= 1900 && number <= 2200);
+  return (
+    <TextField
+      label="year of the car, where a book goes by it"
+      inputMode="numeric"
+      value={draft}
+      fault={sound ? undefined : 'a year such as 1996'}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const next = Number(event.target.value);
+        if (event.target.value === '') onChange(null);
+        else if (Number.isInteger(next) && next >= 1900 && next <= 2200) onChange(next);
+      }}
+    />
+  );
+}
+
+/** Names with commas between; an unfinished comma is kept while it is typed. */
+export function DriversField({
+  drivers,
+  onChange,
+}: {
+  drivers: string[];
+  onChange: (drivers: string[]) => void;
+}) {
+  return (
+    <TextField
+      label="drivers, with commas between"
+      defaultValue={drivers.join(', ')}
+      onChange={(event) =>
+        onChange(
+          event.target.value
+            .split(',')
+            .map((name) => name.trim().slice(0, 120))
+            .filter(Boolean)
+            .slice(0, 20),
+        )
+      }
+    />
+  );
+}
+
+/** What else there is to know. */
+export function NotesField({ notes, onChange }: { notes: string; onChange: (notes: string) => void }) {
+  return (
+    <label className="block">
+      <span className="text-quiet mb-1 block text-sm">notes</span>
+      <textarea
+        className="control w-full"
+        rows={3}
+        maxLength={4000}
+        value={notes}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+  );
+}
