@@ -1,4 +1,4 @@
-import { itemAt, pairOf } from '../items/index.ts';
+import { pairOf } from '../items/index.ts';
 import { halve, radians, DECISION } from '../measure/index.ts';
 import { add, rotateAbout, scale, subtract, unit, type Vec3 } from '../space/index.ts';
 import { type Piece } from './path.ts';
@@ -12,10 +12,12 @@ export const lengthOf = (pieces: Piece[]): number => {
 /** The point of the axis at a distance from end A along it, mm; null beyond its ends. */
 export function pointAt(pieces: Piece[], along: number): Vec3 | null {
   if (along < -DECISION || along > lengthOf(pieces) + DECISION) return null;
-  let i = pieces.length - 1;
-  while (i > 0 && itemAt(pieces, i).start > along + DECISION) i -= 1;
-  const piece = pieces[i];
-  return piece ? withinPiece(piece, Math.min(Math.max(along - piece.start, 0), piece.length)) : null;
+  for (let i = pieces.length - 1; i >= 0; i--) {
+    const piece = pieces[i];
+    if (piece && (i === 0 || piece.start <= along + DECISION))
+      return withinPiece(piece, Math.min(Math.max(along - piece.start, 0), piece.length));
+  }
+  return null;
 }
 
 /** The point of the axis at a distance that is known to lie on it. Throws a RangeError beyond its ends: a programmer's error. */

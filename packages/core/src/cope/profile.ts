@@ -105,8 +105,10 @@ function profile(approaches: Approach[], radius: number, generators: number): Pr
     const turn = (2 * Math.PI * k) / generators;
     const at = { cosine: radius * Math.cos(turn), sine: radius * Math.sin(turn) };
     let [setback, header, part] = [-Infinity, -1, -1];
-    for (let i = 0; i < approaches.length; i++) {
-      if (!meets(itemAt(approaches, i), at, met) || met.s <= setback) continue;
+    let i = -1;
+    for (const approach of approaches) {
+      i += 1;
+      if (!meets(approach, at, met) || met.s <= setback) continue;
       setback = met.s;
       header = i;
       part = met.element;

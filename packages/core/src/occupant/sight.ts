@@ -1,4 +1,3 @@
-import { itemAt } from '../items/index.ts';
 import { placeAcross, polylineOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { keptPair } from '../kept/index.ts';
@@ -75,8 +74,11 @@ function fromRay([dx, dy, dz]: Vec3, from: Vec3, to: Vec3): number {
 
 const beyondTube = ({ tube, line }: Seen, direction: Vec3): number => {
   let least = Infinity;
-  for (let i = 1; i < line.length; i++)
-    least = Math.min(least, fromRay(direction, itemAt(line, i - 1), itemAt(line, i)));
+  let before: Vec3 | null = null;
+  for (const point of line) {
+    if (before) least = Math.min(least, fromRay(direction, before, point));
+    before = point;
+  }
   // What is wholly behind the eye is far from every ray, and finite, so that edges can be closed in on.
   return Math.min(Math.sqrt(least), BEHIND) - tube.od / 2;
 };
