@@ -43,6 +43,20 @@ test('bars hang on the hoop: added, moved with it, made as twins, taken out with
   await expect(page.getByRole('heading', { name: 'Backstay, right hand of a pair' })).toBeVisible();
 });
 
+test('space is left for another stage without a complaint of the page', async ({ page }) => {
+  const complaints: string[] = [];
+  page.on('pageerror', (error) => complaints.push(error.message));
+  await page.goto('/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01/design?view=space');
+  await expect(page.getByRole('img', { name: /The cage in space: MH/ }).locator('canvas')).toBeVisible();
+  // The picked tube has its stamp beside it.
+  await expect(page.locator('span', { hasText: /^MH$/ }).first()).toBeVisible();
+  await page.getByRole('radio', { name: 'side', exact: true }).click();
+  await page.getByRole('radio', { name: 'in space' }).click();
+  await stage(page, 'Bend');
+  await expect(page.getByRole('heading', { name: /Main hoop/ }).first()).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
 test('the cage in space is drawn, and its view says what is in it', async ({ page }) => {
   await page.goto('/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01/design');
   await page.getByRole('radio', { name: 'in space' }).click();

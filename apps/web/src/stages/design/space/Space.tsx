@@ -1,7 +1,7 @@
 import { type Copes, type Evaluation, type Plan, type Tube, type Vec3 } from '@gyrus/core';
 import { Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
-import { memo, useEffect, useMemo } from 'react';
+import { memo, useEffect, useMemo, useRef } from 'react';
 import { inPicture } from './axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
 import { Furniture } from './Furniture.tsx';
@@ -43,10 +43,11 @@ const EYES: Record<SpaceView, [number, number, number]> = {
 export const Space = memo(function Space(props: SpaceProps) {
   const { around, evaluation, tubes, selected, onSelect, view, car, stamps, ghosts, measure, className } =
     props;
+  const labels = useRef<HTMLDivElement>(null!);
   const endsOf = useMemo(() => endsByPiece(props.copes), [props.copes]);
   return (
     <div
-      className={`h-[56vh] min-h-96 ${className}`}
+      className={`relative h-[56vh] min-h-96 ${className}`}
       role="img"
       aria-label={`The cage in space: ${tubes.map((tube) => tube.stamp).join(', ')}`}
     >
@@ -70,7 +71,7 @@ export const Space = memo(function Space(props: SpaceProps) {
         {tubes.map(
           (tube) =>
             (stamps || tube.piece === selected) && (
-              <StampLabel key={tube.piece} tube={tube} picked={tube.piece === selected} />
+              <StampLabel key={tube.piece} tube={tube} picked={tube.piece === selected} layer={labels} />
             ),
         )}
         {ghosts && tubes.map((tube) => <GhostMesh key={tube.piece} tube={tube} />)}
@@ -84,6 +85,8 @@ export const Space = memo(function Space(props: SpaceProps) {
           minDistance={0.6}
         />
       </Canvas>
+      {/* The stamps are here, and not in the canvas's own box, which is gone before they are taken out. */}
+      <div ref={labels} className="pointer-events-none absolute inset-0 overflow-hidden" />
     </div>
   );
 });

@@ -1,6 +1,6 @@
 import { type EndCut, lengthOf, pointAt, type Tube, tubeShell, type Vec3 } from '@gyrus/core';
 import { Html } from '@react-three/drei';
-import { useEffect, useMemo } from 'react';
+import { type RefObject, useEffect, useMemo } from 'react';
 import { DoubleSide } from 'three';
 import { inPicture, shellGeometry, tubeGeometry } from './axisCurve.ts';
 import { type Ends } from './tubeEnds.ts';
@@ -47,12 +47,25 @@ export function TubeMesh({ tube, ends, picked, onPick }: TubeMeshProps) {
   );
 }
 
+interface StampLabelProps {
+  tube: Tube;
+  picked: boolean;
+  /** What the labels of the picture lie in. */
+  layer: RefObject<HTMLElement>;
+}
+
 /** What is stamped on the steel, at the middle of the tube. */
-export function StampLabel({ tube, picked }: { tube: Tube; picked: boolean }) {
+export function StampLabel({ tube, picked, layer }: StampLabelProps) {
   const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2);
   if (!middle) return null;
   return (
-    <Html position={inPicture(middle)} center zIndexRange={[5, 0]} style={{ pointerEvents: 'none' }}>
+    <Html
+      portal={layer}
+      position={inPicture(middle)}
+      center
+      zIndexRange={[5, 0]}
+      style={{ pointerEvents: 'none' }}
+    >
       <span
         className={`border-ink rounded-machined border px-1 text-xs font-bold ${picked ? 'bg-chalk' : 'bg-white'}`}
       >
