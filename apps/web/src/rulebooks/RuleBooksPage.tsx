@@ -93,7 +93,7 @@ function Book({ book }: { book: RuleBook }) {
         <PlainTable wide names={['clause', 'member', 'rule', 'how it is checked', 'holds']}>
           {book.rules.map((rule) => (
             <TableRow key={rule.id}>
-              <td className="px-3 py-2 whitespace-nowrap">{rule.clause}</td>
+              <Cell whole>{rule.clause}</Cell>
               <Cell>{rule.roles.map(roleWords).join(', ')}</Cell>
               <Cell>
                 <Typeset text={rule.text} />
@@ -118,9 +118,11 @@ function Row({ row }: { row: ScheduleRow }) {
     .join(', ');
   return (
     <TableRow>
-      <Cell>{row.clause}</Cell>
+      <Cell whole>{row.clause}</Cell>
       <Cell>{row.roles.map(roleWords).join(', ')}</Cell>
-      <Cell figure>{car || 'any weight'}</Cell>
+      <Cell figure whole>
+        {car || 'any weight'}
+      </Cell>
       <Cell>
         {row.options.map((option, i) => (
           <div key={i}>

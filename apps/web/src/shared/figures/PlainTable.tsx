@@ -31,12 +31,14 @@ export const PlainTable = ({ names, wide = false, caption, children }: PlainTabl
 interface CellProps {
   /** Figures stand under each other. */
   figure?: boolean;
+  /** Kept on one line: a clause, a measured figure. */
+  whole?: boolean;
   children: ReactNode;
 }
 
 /** A cell of a plain table. */
-export const Cell = ({ figure = false, children }: CellProps) => (
-  <td className={`px-3 py-1.5 ${figure ? 'figure' : ''}`}>{children}</td>
+export const Cell = ({ figure = false, whole = false, children }: CellProps) => (
+  <td className={`px-3 py-1.5 ${figure ? 'figure' : ''} ${whole ? 'whitespace-nowrap' : ''}`}>{children}</td>
 );
 
 /** A row of a plain table. */

@@ -24,13 +24,13 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
   const { rule } = finding;
   const asked = ASKED.has(finding.code);
   const cell = (which: 'measured' | 'limit' | 'margin') => (
-    <td className="figure px-3 py-2 whitespace-nowrap">
+    <Cell figure whole>
       <Typeset text={findingFigure(finding, which, style)} />
-    </td>
+    </Cell>
   );
   return (
     <tr className={`border-rule border-t align-top ${lit ? 'bg-[#fff3cf]' : ''}`}>
-      <td className="px-3 py-2 whitespace-nowrap">{rule?.clause}</td>
+      <Cell whole>{rule?.clause}</Cell>
       <Cell>
         {member && (
           <button
