@@ -1,5 +1,4 @@
-import { type Bend } from './lra.ts';
-import { wrapped } from './lra.ts';
+import { type Bend, wrapped } from './lra.ts';
 
 /** The twin of the other hand: the same straights and angles, every rotation negated. */
 export const mirrored = <B extends Pick<Bend, 'rotation'>>(bends: B[]): B[] =>

@@ -1,12 +1,10 @@
-import { evaluate } from '../evaluate.ts';
-import { EMPTY_SHOP, type Gusset, type Plan, type Plate } from '../plan/index.ts';
+import { type Gusset, type Plan, type Plate } from '../plan/index.ts';
 import { factOf, type Status } from '../findings/index.ts';
-import { type Rule, type RuleBook, type RuleCheck } from './index.ts';
+import { type Rule, type RuleCheck } from './index.ts';
 import {
   bar,
   bookOf,
   cageOf,
-  choosing,
   deg,
   heightOn,
   mm,
@@ -16,9 +14,7 @@ import {
   point,
   stationOn,
 } from '../testing/index.ts';
-
-const findingsOf = (plan: Plan, book: RuleBook) =>
-  evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);
+import { findingsOf } from '../testing/ruledHoop.ts';
 
 /** Statuses of what a check says of the members of a role, with what it counted. */
 const said = (plan: Plan, check: RuleCheck, role: Rule['roles'][number]) =>

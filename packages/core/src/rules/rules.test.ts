@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { evaluate } from '../evaluate.ts';
 import { EMPTY_SHOP, type Plan } from '../plan/index.ts';
-import { applyRemedy, factOf, type Finding } from '../findings/index.ts';
+import { applyRemedy, factOf } from '../findings/index.ts';
 import { editionChanges, matrixOf, type RuleBook, type RuleCheck, tightestOf } from './index.ts';
 import {
   bar,
@@ -16,12 +16,7 @@ import {
   point,
   stationOn,
 } from '../testing/index.ts';
-
-const findingsOf = (plan: Plan, book: RuleBook): Finding[] =>
-  evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);
-
-const worst = (findings: Finding[]) =>
-  (['out', 'look', 'ask', 'clear'] as const).find((status) => findings.some((one) => one.status === status));
+import { findingsOf, worst } from '../testing/ruledHoop.ts';
 
 const hoopTop = 'crown-left';
 

@@ -3,8 +3,7 @@ import { NumberField } from '../../shared/fields/NumberField.tsx';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { along } from '../store/planPath.ts';
-import { useValue } from './useValue.ts';
-import { type FieldProps } from './useValue.ts';
+import { useValue, type FieldProps } from './useValue.ts';
 
 /** A text; a stamp as the steel takes it. */
 export function TextOf({ field, record }: FieldProps<'text'>) {

@@ -5,10 +5,7 @@ import { scale, type Vec3 } from '../../space/index.ts';
 import { type End, type EndCut } from './endCut.ts';
 import { type PlateAnswer } from '../fittings/plates.ts';
 import { type Tube } from '../tube.ts';
-import { uncut } from './copeSetting.ts';
-import { type WhichEnd } from './copeSetting.ts';
-import { GENERATORS } from './copeSetting.ts';
-import { type CopeSetting } from './copeSetting.ts';
+import { uncut, type WhichEnd, GENERATORS, type CopeSetting } from './copeSetting.ts';
 
 /** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
 export function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {

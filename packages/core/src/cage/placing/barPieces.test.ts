@@ -1,23 +1,6 @@
-import { evaluate, pieceAnswerOf } from '../../evaluate.ts';
-import { factOf } from '../../findings/index.ts';
-import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
+import { pieceAnswerOf } from '../../evaluate.ts';
 import { bar, cageOf, mm, placeAt, point, stationOn } from '../../testing/index.ts';
-import { type Tube } from '../index.ts';
-import { valueOf } from '../../survey/index.ts';
-
-const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
-
-const tubeOf = (plan: Plan, piece: string): Tube => {
-  const tube = pieceAnswerOf(answersOf(plan), piece)?.answer.tube;
-  if (!tube) throw new Error(JSON.stringify(answersOf(plan).findings.map((one) => one.facts)));
-  return tube;
-};
-
-const saysOf = (plan: Plan) =>
-  answersOf(plan)
-    .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
-    .map((one) => factOf(one, 'message'))
-    .map((message) => String(message && valueOf(message)));
+import { answersOf, tubeOf, saysOf } from '../../testing/placed.ts';
 
 test('an existing tube is a header like others and is neither ordered nor bent', () => {
   const old = bar('ol', 'rear-cross', point(-500, 500, 400), point(-500, -500, 400), { existing: true });

@@ -1,25 +1,8 @@
 import { distanceToPath } from '../../centreline/index.ts';
-import { evaluate, pieceAnswerOf } from '../../evaluate.ts';
-import { factOf } from '../../findings/index.ts';
-import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { bar, cageOf, point, stationOn } from '../../testing/index.ts';
 import { type Tube } from '../index.ts';
-import { valueOf } from '../../survey/index.ts';
-
-const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
-
-const tubeOf = (plan: Plan, piece: string): Tube => {
-  const tube = pieceAnswerOf(answersOf(plan), piece)?.answer.tube;
-  if (!tube) throw new Error(JSON.stringify(answersOf(plan).findings.map((one) => one.facts)));
-  return tube;
-};
-
-const saysOf = (plan: Plan) =>
-  answersOf(plan)
-    .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
-    .map((one) => factOf(one, 'message'))
-    .map((message) => String(message && valueOf(message)));
+import { answersOf, tubeOf, saysOf } from '../../testing/placed.ts';
 
 const at = (tube: Tube, i: number) => tube.points[i] as Vec3;
 

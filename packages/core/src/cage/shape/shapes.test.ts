@@ -1,26 +1,11 @@
 import fc from 'fast-check';
 import { distanceToPath, lengthOf } from '../../centreline/index.ts';
-import { evaluate, pieceAnswerOf } from '../../evaluate.ts';
-import { factOf } from '../../findings/index.ts';
-import { type Bar, type BarShape, EMPTY_SHOP, type Plan } from '../../plan/index.ts';
+import { pieceAnswerOf } from '../../evaluate.ts';
+import { type Bar, type BarShape } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { bar, cageOf, deg, mm, placeAt, point, stationOn } from '../../testing/index.ts';
 import { type Tube } from '../index.ts';
-import { valueOf } from '../../survey/index.ts';
-
-const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
-
-const tubeOf = (plan: Plan, piece: string): Tube => {
-  const tube = pieceAnswerOf(answersOf(plan), piece)?.answer.tube;
-  if (!tube) throw new Error(JSON.stringify(answersOf(plan).findings.map((one) => one.facts)));
-  return tube;
-};
-
-const saysOf = (plan: Plan) =>
-  answersOf(plan)
-    .findings.filter(({ code }) => code === 'not-placed' || code === 'does-not-bend')
-    .map((one) => factOf(one, 'message'))
-    .map((message) => String(message && valueOf(message)));
+import { answersOf, tubeOf, saysOf } from '../../testing/placed.ts';
 
 /** A bar across the car, 1000 mm between its ends at half a metre's height, with a shape. */
 const across = (shape: BarShape, changes: Partial<Bar> = {}) =>

@@ -1,35 +1,11 @@
 import { cockpitIn, evaluate, tubesIn } from '../../evaluate.ts';
 import { driverView, sightView } from '../index.ts';
-import { EMPTY_SHOP, type Occupant, type Plan } from '../../plan/index.ts';
-import { bar, cageOf, heightOn, mm, personOf, placeAt, point } from '../../testing/index.ts';
-
-const person = (changes: Partial<Occupant> = {}): Occupant => ({
-  ...personOf('o'),
-  name: 'A. N.',
-  height: mm(1780),
-  shoulder: placeAt(230, 330, 560),
-  helmetTop: placeAt(250, 330, 860),
-  ...changes,
-});
-
-const leg = bar('f', 'front-leg', point(900, 640, 0), point(900, 600, 900));
-
-const rail = bar('s', 'side-hoop', heightOn('m-hoop', 'left', 900), {
-  kind: 'height',
-  on: { member: 'm-f' },
-  height: mm(880),
-});
-
-const door = bar('d', 'door-bar', heightOn('m-hoop', 'left', 300), {
-  kind: 'height',
-  on: { member: 'm-f' },
-  height: mm(320),
-});
-
-const cage = (occupant: Occupant = person()): Plan => ({ ...cageOf(leg, rail, door), occupants: [occupant] });
+import { EMPTY_SHOP } from '../../plan/index.ts';
+import { placeAt } from '../../testing/index.ts';
+import { cageWith, personIn } from '../../testing/doorCage.ts';
 
 describe('drawn', () => {
-  const plan = cage(person({ helmetTop: placeAt(450, 520, 860) }));
+  const plan = cageWith(personIn({ helmetTop: placeAt(450, 520, 860) }));
   const evaluation = evaluate(plan, EMPTY_SHOP, []);
   const cockpit = cockpitIn(plan, evaluation);
   const tubes = tubesIn(evaluation);

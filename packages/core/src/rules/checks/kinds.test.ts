@@ -2,14 +2,13 @@ import fc from 'fast-check';
 import { mirroredAttachment } from '../../cage/index.ts';
 import { evaluate } from '../../evaluate.ts';
 import { type BarRole, EMPTY_SHOP, type Plan } from '../../plan/index.ts';
-import { applyRemedy, type Finding } from '../../findings/index.ts';
+import { applyRemedy } from '../../findings/index.ts';
 import { type RuleBook, type RuleCheck } from '../index.ts';
 import { type Quantity, valueOf } from '../../survey/index.ts';
 import {
   bar,
   bookOf,
   cageOf,
-  choosing,
   deg,
   heightOn,
   mm,
@@ -19,12 +18,7 @@ import {
   point,
   stationOn,
 } from '../../testing/index.ts';
-
-const findingsOf = (plan: Plan, book: RuleBook): Finding[] =>
-  evaluate(choosing(plan, book), EMPTY_SHOP, [book]).findings.filter(({ rule }) => rule !== null);
-
-const worst = (findings: Finding[]) =>
-  (['out', 'look', 'ask', 'clear'] as const).find((status) => findings.some((one) => one.status === status));
+import { findingsOf, worst } from '../../testing/ruledHoop.ts';
 
 const hoopTop = 'crown-left';
 

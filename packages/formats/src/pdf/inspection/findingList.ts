@@ -8,8 +8,7 @@ import { MARGIN } from '../sheet.ts';
 import { heading, innerWidth, type Pages, turnPage } from './pages.ts';
 import { type InspectionRequest } from './request.ts';
 import { type Cell, type Column, rowsThatFit, type Strip, table, tablePart, wholeWidth } from './table.ts';
-import { letterOf } from './coverStyle.ts';
-import { BODY } from './coverStyle.ts';
+import { letterOf, BODY } from './coverStyle.ts';
 
 const WIDE: Column[] = [
   { name: '', share: 0.05 },
