@@ -1,7 +1,7 @@
 import { cornersOf, layOut, piecesOf, straightAxis } from '../centreline/index.ts';
 import { expectValue } from '../fault/index.ts';
 import { radians } from '../measure/index.ts';
-import { copeOf, endPoint } from './profile.ts';
+import { contactsOf, copeOf, endPoint } from './profile.ts';
 
 type Point = [number, number, number];
 
@@ -42,6 +42,13 @@ test('of a branch that passes its header on both sides only what meets it counts
   expect(wide.why).toContain('passes the header');
   const missed = cut(branch(90), { od: 2 * R, axis: straightAxis([-500, 200, 0], [500, 200, 0]) });
   expect([missed.shortest, missed.longest]).toEqual([null, null]);
+});
+
+test('a generator that meets nothing touches nowhere, and the others on the header', () => {
+  const { branch: own, outer } = cut({ ...branch(90), od: 60 }, HEADER);
+  const contacts = contactsOf(own, 30, outer);
+  expect(contacts.map((at) => at === null)).toEqual(outer.setbacks.map((setback) => setback === null));
+  for (const at of contacts) if (at) expect(Math.hypot(at[1], at[2])).toBeCloseTo(R, 6);
 });
 
 test('where an axis begins and ends, on a straight and on an arc', () => {
