@@ -37,7 +37,7 @@ export function confirmed(plan: Plan, picked: ReadonlySet<string>, { by, on }: C
 function withAt(holder: unknown, [key, ...rest]: Path, value: unknown): unknown {
   if (key === undefined) return value;
   if (typeof key === 'number') {
-    const list = Object.values(recordOf(holder));
+    const list = Array.from<unknown>(Array.isArray(holder) ? holder : []);
     list[key] = withAt(list[key], rest, value);
     return list;
   }

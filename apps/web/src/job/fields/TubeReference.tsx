@@ -12,9 +12,8 @@ interface TubeReferenceProps {
 }
 
 /** Which bar something is on, by its stamps: the parts of a split bar are one, twins are two. */
-export function TubeReference({ label, value, not, onChange }: TubeReferenceProps) {
+export function TubeReference({ label, value: reference, not, onChange }: TubeReferenceProps) {
   const { members } = useEvaluation();
-  const reference = value ?? undefined;
   const options = members
     .filter(({ member }) => !not?.has(member) || member === reference?.member)
     .flatMap(({ member, role, pieces }) =>

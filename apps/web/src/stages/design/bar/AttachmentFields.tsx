@@ -3,6 +3,7 @@ import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
 import { into, narrowed, type PlanPath, setAt } from '../../../job/store/planPath.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
+import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { type AttachmentKind, freshAttachment } from './freshAttachment.ts';
 import { HeaderSelect } from './HeaderSelect.tsx';
@@ -48,8 +49,8 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
         value={attachment.kind}
         options={possible}
         onChange={(event) => {
-          const next = KINDS.find(({ value }) => value === event.target.value);
-          if (next) set(fresh(next.value));
+          const kind = chosenIn(KINDS, event.target.value);
+          if (kind) set(fresh(kind));
         }}
       />
       {(attachment.kind === 'station' || attachment.kind === 'height') && (

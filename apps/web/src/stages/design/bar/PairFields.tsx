@@ -9,6 +9,7 @@ import {
 import { into, type PlanPath } from '../../../job/store/planPath.ts';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
+import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
 import { ShapeFields } from '../shape/ShapeFields.tsx';
@@ -37,7 +38,7 @@ export function PairFields({ bar, path, a, b }: PairFieldsProps) {
         value={bar.pair}
         options={PAIRS}
         onChange={(event) => {
-          const pair = PAIRS.find(({ value }) => value === event.target.value)?.value;
+          const pair = chosenIn(PAIRS, event.target.value);
           if (pair) edit('pair', { ...bar, pair, right: null });
         }}
       />

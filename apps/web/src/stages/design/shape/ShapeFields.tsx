@@ -3,6 +3,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
 import { into, type PlanPath, setAt } from '../../../job/store/planPath.ts';
 import { usePlanStore } from '../../../job/store/planStore.ts';
+import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { type ShapeRows, stationRows, takeOffRows, throughRows } from './shapeRows.ts';
@@ -28,8 +29,8 @@ export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
         value={shape.kind}
         options={SHAPES}
         onChange={(event) => {
-          const next = SHAPES.find(({ value }) => value === event.target.value);
-          if (next) set('kind', freshShape(next.value, a, b));
+          const kind = chosenIn(SHAPES, event.target.value);
+          if (kind) set('kind', freshShape(kind, a, b));
         }}
       />
       <RecordFields path={path} fields={SHAPE_FIELDS[shape.kind]} />
