@@ -48,7 +48,11 @@ test('a generator that meets nothing touches nowhere, and the others on the head
   const { branch: own, outer } = cut({ ...branch(90), od: 60 }, HEADER);
   const contacts = contactsOf(own, 30, outer);
   expect(contacts.map((at) => at === null)).toEqual(outer.setbacks.map((setback) => setback === null));
-  for (const at of contacts) if (at) expect(Math.hypot(at[1], at[2])).toBeCloseTo(R, 6);
+  for (const [k, at] of contacts.entries())
+    if (at) {
+      expect(Math.hypot(at[1], at[2])).toBeCloseTo(R, 6);
+      expect(at[0]).toBeCloseTo(30 * Math.cos(radians(2 * k)), 6);
+    }
 });
 
 test('where an axis begins and ends, on a straight and on an arc', () => {
@@ -149,4 +153,54 @@ test('a header that bows by less than is seen has a pass of its own beside a str
   const sagitta = OD ** 2 / (8 * 20_000);
   expect(passes[1]?.bow).toBeGreaterThan(0);
   expect(passes[1]?.bow).toBeLessThanOrEqual(sagitta);
+});
+
+test('a first header that runs parallel to the end is told, with where it was given', () => {
+  const parallel = { od: 2 * R, axis: straightAxis([30, 0, -500], [30, 0, 500]) };
+  expect(copeOf(branch(90), 'a', [parallel, HEADER], 8)).toMatchObject({
+    ok: false,
+    fault: {
+      code: 'parallel',
+      path: '/headers/0',
+      message: 'the first header runs parallel to the end of the branch: there is nothing to cope to',
+    },
+  });
+});
+
+test('a generator that meets nothing has no header, and no part of one', () => {
+  const { outer } = cut({ ...branch(90), od: 60 }, HEADER);
+  for (const [k, setback] of outer.setbacks.entries())
+    expect([outer.headers[k], outer.parts[k]]).toEqual(setback === null ? [-1, -1] : [0, 0]);
+});
+
+test('of two headers that are met in one place the one that was fitted first is cut to', () => {
+  const { outer, passes } = cut(branch(90), HEADER, { ...HEADER });
+  expect(new Set(outer.headers)).toEqual(new Set([0]));
+  expect(passes.map(({ header }) => header)).toEqual([0]);
+});
+
+test('an outer edge that passes the header is enough, though the inner meets it all round', () => {
+  const { inner, outer, passes, why } = cut({ ...branch(90), od: 46, wall: 2.413 }, HEADER);
+  expect(inner.setbacks).not.toContain(null);
+  expect(outer.setbacks).toContain(null);
+  expect([passes, why]).toEqual([[], 'the branch passes the header on one side']);
+});
+
+test('a straight header does not bow, whichever way it runs', () => {
+  const skew = { od: 2 * R, axis: straightAxis([-500, -123.4, -56.7], [500, 123.4, 56.7]) };
+  for (const header of [HEADER, skew]) expect(cut(branch(70), header).passes).toMatchObject([{ bow: 0 }]);
+});
+
+test('a second header bows by what lies under its own part of the branch, not under the first header', () => {
+  const across = { od: 2 * R, axis: straightAxis([20, -500, 6], [20, 500, 6]) };
+  const radius = 20_000;
+  const { branch: own, outer, passes } = cut(branch(90), across, bendsAt(-170, radius, 1));
+  const x = contactsOf(own, OD / 2, outer).flatMap((at, k) => (at && outer.headers[k] === 1 ? [at[0]] : []));
+  const chord = Math.max(...x) - Math.min(...x);
+  expect(chord).toBeGreaterThan(0.2 * OD);
+  expect(chord).toBeLessThan(0.8 * OD);
+  // The sagitta of a chord, c²/(8R).
+  const sagitta = chord ** 2 / (8 * radius);
+  expect(passes[1]?.bow).toBeGreaterThan(0.95 * sagitta);
+  expect(passes[1]?.bow).toBeLessThan(1.01 * sagitta);
 });
