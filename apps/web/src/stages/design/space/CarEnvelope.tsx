@@ -1,6 +1,6 @@
 import { AS_MEASURED, bodyOf, type Plan, type Vec3, type Volume, itemAt } from '@gyrus/core';
 import { Line } from '@react-three/drei';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute, Quaternion, Vector3 } from 'three';
 import { inPicture, metres } from './axisCurve.ts';
 
@@ -8,8 +8,14 @@ type Rib = Plan['survey']['ribs'][number];
 
 const place = (at: Plan['survey']['keepOuts'][number]['from']): Vec3 => [at[0].mm, at[1].mm, at[2].mm];
 
-/** The car round the cage as it was surveyed: sections with faint faces between them, keep-outs, people. */
-export function CarEnvelope({ survey, occupants }: Pick<Plan, 'survey' | 'occupants'>) {
+/**
+ * The car round the cage as it was surveyed: sections with faint faces between them, keep-outs, people.
+ * Memoised: a line that is given points anew has its shader made anew, which takes longer than all else of a key.
+ */
+export const CarEnvelope = memo(function CarEnvelope({
+  survey,
+  occupants,
+}: Pick<Plan, 'survey' | 'occupants'>) {
   const ribs = [...survey.ribs].sort((a, b) => a.forward.mm - b.forward.mm);
   return (
     <>
@@ -27,7 +33,7 @@ export function CarEnvelope({ survey, occupants }: Pick<Plan, 'survey' | 'occupa
       ))}
     </>
   );
-}
+});
 
 /** Down the left side, under the roof and down the right: left and right are alike. */
 function outlineOf({ forward, points }: Rib): Vec3[] {
