@@ -3,13 +3,17 @@ import {
   checkSection,
   copeFrom,
   copeInput,
+  finishedRadius,
   lraInput,
   lraOf,
   markInput,
   marksOf,
   type Outcome,
   pointsOf,
+  radiusInput,
   readJson,
+  scatterInput,
+  scatterOf,
   sectionInput,
   sectionProperties,
   springbackFrom,
@@ -17,6 +21,8 @@ import {
   strapAngle,
   strapInput,
   succeed,
+  whatNow,
+  whatNowInput,
   xyzInput,
 } from '@gyrus/core';
 
@@ -35,5 +41,11 @@ export const commands: Record<string, Command> = {
   springback: (text) => andThen(readJson(springbackInput, text), springbackFrom),
   cope: (text) => andThen(readJson(copeInput, text), copeFrom),
   strap: (text) => andThen(readJson(strapInput, text), strapAngle),
+  radius: (text) =>
+    andThen(readJson(radiusInput, text), (piece) =>
+      andThen(finishedRadius(piece), (clr) => succeed({ clr })),
+    ),
+  scatter: (text) => andThen(readJson(scatterInput, text), scatterOf),
+  whatnow: (text) => andThen(readJson(whatNowInput, text), whatNow),
   mark: (text) => andThen(readJson(markInput, text), marksOf),
 };

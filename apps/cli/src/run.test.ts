@@ -29,6 +29,26 @@ test('section prints its properties', () => {
   });
 });
 
+// The finished radius from a tape: R = (A + B − L0)/(2·tan(θ/2) − θ) [handbook §5]; at 90° that is (A + B − L0)/(2 − π/2).
+test('radius, scatter and whatnow print what their names say', () => {
+  expect(call(['radius'], '{"length":800,"legs":[432.7,432.7],"released":90}')).toMatchObject({
+    ok: true,
+    value: { clr: expect.closeTo(65.4 / (2 - Math.PI / 2), 9) as number },
+  });
+  const path = '"points":[[0,400,0],[0,0,0],[600,0,0],[600,400,0]],"clr":100';
+  const sigma = '"sigma":{"mark":0,"angle":0,"rotation":0},"n":100,"seed":1';
+  expect(call(['scatter'], `{${path},${sigma}}`)).toMatchObject({
+    ok: true,
+    value: { planned: expect.closeTo(600, 9) as number, p95: expect.closeTo(600, 9) as number },
+  });
+  const now = call(['whatnow'], `{${path},"bend":2,"made":{"mark":10}}`);
+  expect(now).toMatchObject({ ok: true, value: { points: { length: 4 }, off: { length: 4 } } });
+  expect(faultOf(['radius'], '{"length":900,"legs":[432.7,432.7],"released":90}')).toEqual({
+    code: 'legs',
+    path: '/legs',
+  });
+});
+
 test('xyz takes what lra prints', () => {
   const lra = call(['lra'], '{"points":[[0,0,0],[500,0,0],[500,500,0],[500,500,500]],"clr":100}');
   const xyz = call(['xyz', '-'], JSON.stringify(lra.ok ? lra.value : null));

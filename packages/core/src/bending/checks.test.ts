@@ -139,9 +139,9 @@ test('the finished radius from a tape finds the radius that made the piece [hand
       fc.double({ min: 20, max: 120, noNaN: true }),
       (radius, released) => {
         const setback = radius * Math.tan((released * Math.PI) / 360);
-        const cut = 300 + 250 + arcOf(radius, released);
+        const length = 300 + 250 + arcOf(radius, released);
         expect(
-          expectValue(finishedRadius({ cut, legA: 300 + setback, legB: 250 + setback, released })),
+          expectValue(finishedRadius({ length, legs: [300 + setback, 250 + setback], released })),
         ).toBeCloseTo(radius, 5);
       },
     ),
@@ -150,7 +150,7 @@ test('the finished radius from a tape finds the radius that made the piece [hand
 });
 
 test('1 mm of tape error is 2.3 mm of radius at 90° [handbook §5]', () => {
-  const piece = { cut: 800, legA: 432.7, legB: 432.7, released: 90 };
-  const wrong = expectValue(finishedRadius({ ...piece, cut: 801 }));
+  const piece = { length: 800, legs: [432.7, 432.7] as [number, number], released: 90 };
+  const wrong = expectValue(finishedRadius({ ...piece, length: 801 }));
   expect(expectValue(finishedRadius(piece)) - wrong).toBeCloseTo(2.33, 1);
 });

@@ -1,12 +1,10 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { decided, radians } from '../measure/index.ts';
 
-/** A test piece measured with a tape: its length before bending, both legs to the corner of the axes, the released angle. */
+/** A test piece measured with a tape: its length before bending, both legs to the corner of the axes, the released angle. mm, degrees */
 export interface TestPiece {
-  cut: number;
-  legA: number;
-  legB: number;
-  /** Degrees. */
+  length: number;
+  legs: [a: number, b: number];
   released: number;
 }
 
@@ -14,12 +12,16 @@ export interface TestPiece {
  * Radius of a finished bend from the tape alone: R = (A + B − L0)/(2·tan(θ/2) − θ) [from geometry, handbook §5].
  * mm. One millimetre of tape error is 2.3 mm of radius at 90°.
  */
-export function finishedRadius({ cut, legA, legB, released }: TestPiece): Outcome<number> {
+export function finishedRadius({ length, legs: [a, b], released }: TestPiece): Outcome<number> {
   const angle = radians(released);
-  const gained = legA + legB - cut;
+  const gained = a + b - length;
   if (!(released > 0 && released < 180))
     return fail('angle', '/released', 'the released angle lies between 0 and 180°');
   if (decided(gained) <= 0)
-    return fail('legs', '/legA', 'the two legs to the corner must be longer together than the piece was cut');
+    return fail(
+      'legs',
+      '/legs',
+      'the two legs to the corner must be longer together than the piece was before bending',
+    );
   return succeed(gained / (2 * Math.tan(angle / 2) - angle));
 }

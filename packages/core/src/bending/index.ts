@@ -22,3 +22,17 @@ export {
   springbackInput,
   type TestBend,
 } from './input.ts';
+export {
+  type Deviation,
+  type Errors,
+  type MadeBend,
+  radiusInput,
+  type Scatter,
+  scatterInput,
+  type ScatterInput,
+  scatterOf,
+  spansOf,
+  whatNow,
+  whatNowInput,
+  type WhatNowInput,
+} from './deviation/index.ts';

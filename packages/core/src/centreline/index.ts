@@ -24,5 +24,6 @@ export {
   pointOn,
 } from './place.ts';
 export { arcsIn, type Piece, piecesOf, polylineOf, straightAxis } from './path.ts';
+export { AT_ORIGIN, pathFrom, type PathStart, type PulledBend } from './pathFrom.ts';
 export { arcOf, setbackOf, straightOf } from './setback.ts';
 export { pointsOf } from './xyz.ts';
