@@ -2,6 +2,9 @@ import { recordOf } from '@gyrus/core';
 import { applyDecorators } from './decorators.ts';
 import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
   IsDefined,
   IsObject,
   registerDecorator,
@@ -29,6 +32,16 @@ export const OptionalLengthField = (what: string, limits: { least?: number; abov
   applyDecorators(
     ValidateIf((_, value) => value !== null),
     LengthField(what, limits),
+  );
+
+/** A place as three lengths, forward, left and up. */
+export const CornerField = (what: string) =>
+  applyDecorators(
+    IsArray({ message: `give ${what} as [forward, left, up]` }),
+    ArrayMinSize(3, { message: `give ${what} as [forward, left, up]` }),
+    ArrayMaxSize(3, { message: `give ${what} as [forward, left, up]` }),
+    ValidateNested({ each: true }),
+    Type(() => LengthDto),
   );
 
 /** An angle that must be there. Limits in degrees; `above` excludes that value itself. */

@@ -14,6 +14,7 @@ const die = {
   trailing: mm(0),
   largestAngle: null,
   finishedRadius: null,
+  takes: [],
 };
 const messages = (type: typeof DieDto | typeof TubeStockDto, body: object): string[] =>
   validateSync(plainToInstance(type as typeof DieDto, body), {

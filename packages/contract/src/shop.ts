@@ -1,14 +1,126 @@
 import {
+  BENDER_KINDS,
+  type BenderKind,
+  type BenderSetting,
   type Die,
   type DieTest,
   MARK_REFERENCES,
   type MarkReference,
+  type Swing,
+  SWINGS,
   TUBE_KINDS,
   type TubeKind,
+  type Wall,
 } from '@gyrus/core';
-import { IsBoolean, IsIn, IsString, Matches, MaxLength } from 'class-validator';
-import { AngleField, LengthField, MayBeLeftOut, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsObject,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
+import {
+  AngleField,
+  CornerField,
+  LengthField,
+  MayBeLeftOut,
+  OptionalAngleField,
+  OptionalLengthField,
+} from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
+
+/** How far the walls stand from the die's centre; null where none is near. mm */
+class WallsDto implements Record<Wall, LengthDto | null> {
+  @OptionalLengthField('the distance to the wall ahead', { above: 0 })
+  ahead!: LengthDto | null;
+
+  @OptionalLengthField('the distance to the wall behind', { above: 0 })
+  behind!: LengthDto | null;
+
+  @OptionalLengthField('the distance to the wall at the left', { above: 0 })
+  left!: LengthDto | null;
+
+  @OptionalLengthField('the distance to the wall at the right', { above: 0 })
+  right!: LengthDto | null;
+}
+
+/** Something solid beside the die, by two opposite corners [forward, left, up]. mm */
+class FrameBoxDto implements Omit<BenderSetting['frame'][number], 'from' | 'to'> {
+  @IsUUID(undefined, { message: 'a box has an id of its own' })
+  id!: string;
+
+  @IsString()
+  @Matches(/\S/, { message: 'say what it is' })
+  @MaxLength(120, { message: 'a name has 120 characters at most' })
+  name!: string;
+
+  @CornerField('one corner')
+  from!: [LengthDto, LengthDto, LengthDto];
+
+  @CornerField('the corner across')
+  to!: [LengthDto, LengthDto, LengthDto];
+}
+
+/** Where somebody stands, from under the die's centre. mm */
+class FloorPlaceDto {
+  @LengthField('how far forward the operator stands')
+  forward!: LengthDto;
+
+  @LengthField('how far to the left the operator stands')
+  left!: LengthDto;
+}
+
+/** A bender where it stands: how it bends, and what the tube could meet there. */
+class BenderSettingDto implements BenderSetting {
+  @IsIn(BENDER_KINDS, { message: 'say how the machine bends' })
+  kind!: BenderKind;
+
+  @IsIn(SWINGS, { message: 'the bent end goes left, right, up or down' })
+  swing!: Swing;
+
+  @OptionalLengthField("the height of the tube's axis over the floor", { above: 0 })
+  height!: LengthDto | null;
+
+  @IsDefined({ message: 'give the walls' })
+  @ValidateNested()
+  @Type(() => WallsDto)
+  walls!: WallsDto;
+
+  @IsArray({ message: 'give what stands round the die as a list' })
+  @ArrayMaxSize(40, { message: 'forty boxes are enough' })
+  @ValidateNested({ each: true })
+  @Type(() => FrameBoxDto)
+  frame!: FrameBoxDto[];
+
+  @ValidateIf((_, value) => value !== null)
+  @IsDefined({ message: 'say where the operator stands, or give null' })
+  @ValidateNested()
+  @Type(() => FloorPlaceDto)
+  operator!: FloorPlaceDto | null;
+
+  @OptionalAngleField("the dial's step", { above: 0, most: 10 })
+  dialStep!: AngleDto | null;
+
+  @OptionalAngleField('what the dial reads before the pull', { most: 180 })
+  dialZero!: AngleDto | null;
+}
+
+/** The tube that a bend of so many degrees was measured to use. */
+class TubeUsedDto {
+  @AngleField('the angle of the bend', { above: 0, most: 200 })
+  angle!: AngleDto;
+
+  @LengthField('the tube that it uses', { above: 0 })
+  tube!: LengthDto;
+}
 
 /** A bending machine, as it is entered. */
 export class MachineDto {
@@ -20,10 +132,17 @@ export class MachineDto {
   @IsString()
   @MaxLength(120, { message: 'a note has 120 characters at most' })
   note!: string;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsDefined({ message: 'give where the machine stands, or null' })
+  @IsObject({ message: 'give where the machine stands, or null' })
+  @ValidateNested()
+  @Type(() => BenderSettingDto)
+  setting!: BenderSettingDto | null;
 }
 
 /** A die of a machine, as it is entered. Lengths in mm. */
-export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests'> {
+export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests' | 'dialStep' | 'dialZero'> {
   @IsString()
   @Matches(/\S/, { message: 'give the die a name' })
   @MaxLength(120, { message: 'a name has 120 characters at most' })
@@ -52,6 +171,12 @@ export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests'> {
 
   @OptionalLengthField('the measured finished radius', { above: 0 })
   finishedRadius!: LengthDto | null;
+
+  @IsArray({ message: 'give the tube used as a list' })
+  @ArrayMaxSize(60, { message: 'sixty angles are enough' })
+  @ValidateNested({ each: true })
+  @Type(() => TubeUsedDto)
+  takes!: TubeUsedDto[];
 }
 
 /** A test bend of a die: what was read and what was released. Degrees. */

@@ -42,6 +42,9 @@ const die = ({ od, ratio, clamp }: Car): Die => ({
   trailing: mm(0),
   largestAngle: null,
   finishedRadius: null,
+  dialStep: null,
+  dialZero: null,
+  takes: [],
   tests: [],
 });
 

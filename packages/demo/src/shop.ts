@@ -1,4 +1,12 @@
-import { type Die, type DieTest, expectValue, type Length, readShop, type Shop } from '@gyrus/core';
+import {
+  type BenderSetting,
+  type Die,
+  type DieTest,
+  expectValue,
+  type Length,
+  readShop,
+  type Shop,
+} from '@gyrus/core';
 import { angle, inch, millimetre } from './write.ts';
 
 /** Invented: no machine of this name exists. Ids are fixed, so that the demo plan can pin the dies. */
@@ -25,6 +33,9 @@ const tests = (od: Length, wall: Length, batch: string, pulls: [number, number][
     note: '',
   }));
 
+/** The long-arm bender's dial is read to the half of a degree. */
+const DIAL_STEP = angle('0.5');
+
 const longArmDies: Die[] = [
   {
     id: DIE_1_3_4,
@@ -38,6 +49,9 @@ const longArmDies: Die[] = [
     trailing: inch('3'),
     largestAngle: angle('120'),
     finishedRadius: null,
+    dialStep: DIAL_STEP,
+    dialZero: null,
+    takes: [],
     tests: tests(inch('1 3/4'), inch('0.095'), '7731', [
       [20, 17.5],
       [35, 32],
@@ -58,6 +72,9 @@ const longArmDies: Die[] = [
     trailing: inch('3'),
     largestAngle: angle('120'),
     finishedRadius: null,
+    dialStep: DIAL_STEP,
+    dialZero: null,
+    takes: [],
     tests: tests(inch('2'), inch('0.095'), '7702', [
       [35, 30],
       [50, 45],
@@ -79,6 +96,9 @@ const ramDies: Die[] = [
     trailing: millimetre('90'),
     largestAngle: angle('95'),
     finishedRadius: null,
+    dialStep: null,
+    dialZero: null,
+    takes: [],
     tests: tests(millimetre('45'), millimetre('2.5'), 'E-118', [
       [32, 30],
       [47.5, 45],
@@ -87,16 +107,63 @@ const ramDies: Die[] = [
   },
 ];
 
+/** On a stand of its own, its bed lying, with a rack of tube along the wall at its left. */
+const longArmPlace: BenderSetting = {
+  kind: 'draw-hydraulic',
+  swing: 'left',
+  height: inch('38'),
+  walls: { ahead: inch('14 ft'), behind: null, left: inch('10 ft'), right: inch('8 ft') },
+  frame: [
+    {
+      id: nextId(),
+      name: 'the tube rack',
+      from: [inch('-60'), inch('112'), inch('0')],
+      to: [inch('120'), inch('120'), inch('80')],
+    },
+  ],
+  operator: { forward: inch('-30'), left: inch('-40') },
+  dialStep: DIAL_STEP,
+  dialZero: null,
+};
+
+const ramPlace: BenderSetting = {
+  kind: 'ram',
+  swing: 'left',
+  height: millimetre('900 mm'),
+  walls: {
+    ahead: millimetre('3500 mm'),
+    behind: millimetre('3500 mm'),
+    left: millimetre('3000 mm'),
+    right: null,
+  },
+  frame: [],
+  operator: { forward: millimetre('0 mm'), left: millimetre('-1200 mm') },
+  dialStep: null,
+  dialZero: null,
+};
+
 const SIX_METRES = millimetre('6000 mm');
 
 /** The invented shop: an inch bender with a clamp offset, a metric one with centre marks, and its tube. */
 export const demoShop: Shop = expectValue(
   readShop({
     format: 'gyrus-shop',
-    version: 1,
+    version: 2,
     machines: [
-      { id: LONG_ARM, name: 'Long-arm bender', note: 'hydraulic, dial on the die', dies: longArmDies },
-      { id: RAM, name: 'Ram bender', note: 'marks at the centre of the bend', dies: ramDies },
+      {
+        id: LONG_ARM,
+        name: 'Long-arm bender',
+        note: 'dial on the die',
+        setting: longArmPlace,
+        dies: longArmDies,
+      },
+      {
+        id: RAM,
+        name: 'Ram bender',
+        note: 'marks at the centre of the bend',
+        setting: ramPlace,
+        dies: ramDies,
+      },
     ],
     tubes: [
       {

@@ -16,6 +16,15 @@ export {
   quantityWords,
   statusWords,
 } from './words/findings/finding.ts';
+export {
+  afterWords,
+  benderKindWords,
+  hindranceWords,
+  metWords,
+  swingWords,
+  turnName,
+} from './words/bender.ts';
+export { dialWords, dieWords, zeroWords } from './words/dial.ts';
 export { releaseWords, schoolWords } from './words/school.ts';
 export { pieceName, tubeKindWords, tubeWords } from './words/tube.ts';
 export {

@@ -7,12 +7,14 @@ import { PhotoEntity } from '../photos/photo.entity.ts';
 import { Foundation1790000000000 } from './1790000000000-foundation.ts';
 import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCertificates.ts';
 import { QuickPlans1800000000000 } from './1800000000000-quickPlans.ts';
+import { BendersInTheirRoom1805000000000 } from './1805000000000-bendersInTheirRoom.ts';
 
 /** In the order in which they were released. */
 export const MIGRATIONS = [
   Foundation1790000000000,
   PhotosAndCertificates1795000000000,
   QuickPlans1800000000000,
+  BendersInTheirRoom1805000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */

@@ -24,6 +24,7 @@ const die = {
   trailing: mm(60),
   largestAngle: null,
   finishedRadius: null,
+  takes: [],
 };
 const testBend = {
   od: mm(45),
@@ -36,8 +37,9 @@ const testBend = {
 };
 
 async function newDie(): Promise<{ machine: string; die: string }> {
-  const withMachine = (await http().post('/api/shop/machines').send({ name: 'Ram', note: '' }).expect(201))
-    .body as Shop;
+  const withMachine = (
+    await http().post('/api/shop/machines').send({ name: 'Ram', note: '', setting: null }).expect(201)
+  ).body as Shop;
   const machine = withMachine.machines.at(-1)?.id ?? '';
   const shop = (await http().post(`/api/shop/machines/${machine}/dies`).send(die).expect(201)).body as Shop;
   return { machine, die: shop.machines.at(-1)?.dies[0]?.id ?? '' };

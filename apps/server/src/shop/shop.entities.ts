@@ -1,4 +1,11 @@
-import { type Angle, type Length, type MarkReference, type TubeKind } from '@gyrus/core';
+import {
+  type Angle,
+  type BenderSetting,
+  type Die,
+  type Length,
+  type MarkReference,
+  type TubeKind,
+} from '@gyrus/core';
 import {
   Column,
   CreateDateColumn,
@@ -21,6 +28,9 @@ export class MachineEntity {
 
   @Column('text')
   note!: string;
+
+  @Column('jsonb', { nullable: true })
+  setting!: BenderSetting | null;
 
   @OneToMany(() => DieEntity, (die) => die.machine)
   dies!: Relation<DieEntity>[];
@@ -68,6 +78,9 @@ export class DieEntity {
 
   @Column('jsonb', { name: 'finished_radius', nullable: true })
   finishedRadius!: Length | null;
+
+  @Column('jsonb', { default: [] })
+  takes!: Die['takes'];
 
   @OneToMany(() => TestBendEntity, (test) => test.die)
   tests!: Relation<TestBendEntity>[];

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type DieDto, type MachineDto, type TestBendDto, type TubeStockDto } from '@gyrus/contract';
-import { checkSection, type Die, type Shop, SHOP_FORMAT } from '@gyrus/core';
+import { checkSection, type Die, type Shop, SHOP_FORMAT, SHOP_VERSION } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
@@ -24,12 +24,10 @@ export class ShopService {
     ]);
     return {
       format: SHOP_FORMAT,
-      version: 1,
+      version: SHOP_VERSION,
       machines: machines.map((machine) => ({
         ...without(machine, 'createdAt', 'dies'),
-        dies: dies
-          .filter((die) => die.machineId === machine.id)
-          .map((die) => dieOf(die, machine.name, tests)),
+        dies: dies.filter((die) => die.machineId === machine.id).map((die) => dieOf(die, machine, tests)),
       })),
       tubes: tubes.map((tube) => without(tube, 'createdAt')),
     };
@@ -41,9 +39,11 @@ export class ShopService {
       for (const { dies, ...machine } of shop.machines) {
         await manager.upsert(MachineEntity, machine, ['id']);
         for (const die of dies) {
-          await manager.upsert(DieEntity, { ...without(die, 'machine', 'tests'), machineId: machine.id }, [
-            'id',
-          ]);
+          await manager.upsert(
+            DieEntity,
+            { ...without(die, 'machine', 'tests', 'dialStep', 'dialZero'), machineId: machine.id },
+            ['id'],
+          );
           for (const test of die.tests)
             await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
         }
@@ -117,9 +117,12 @@ export class ShopService {
   }
 }
 
-const dieOf = (die: DieEntity, machine: string, tests: TestBendEntity[]): Die => ({
+/** A die with what it has from its machine: the name, and the dial. */
+const dieOf = (die: DieEntity, { name, setting }: MachineEntity, tests: TestBendEntity[]): Die => ({
   ...without(die, 'createdAt', 'machineId', 'machine', 'tests'),
-  machine,
+  machine: name,
+  dialStep: setting?.dialStep ?? null,
+  dialZero: setting?.dialZero ?? null,
   tests: tests
     .filter((test) => test.dieId === die.id)
     .map((test) => without(test, 'createdAt', 'dieId', 'die')),

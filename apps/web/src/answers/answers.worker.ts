@@ -6,6 +6,9 @@ import {
   type Plan,
   proposeMember,
   type Shop,
+  type WalkAsked,
+  type Walked,
+  walkThrough,
 } from '@gyrus/core';
 import { expose } from 'comlink';
 import { Answering } from './answering.ts';
@@ -34,6 +37,7 @@ const worker = {
   ask: <K extends Asked>(question: number, what: K, numbers: Numbers): Promise<Told<Answers[K]>> =>
     answering.ask(question, what, numbers),
   propose,
+  walk: ({ tube, bender, order }: WalkAsked): Walked => walkThrough(tube, bender, order),
   demoCage,
   merge: mergeTried,
 };

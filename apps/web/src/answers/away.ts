@@ -8,6 +8,8 @@ import {
   type Plan,
   type RuleBook,
   type Shop,
+  type WalkAsked,
+  type Walked,
 } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { type AnswersWorker } from './answers.worker.ts';
@@ -140,6 +142,10 @@ export const proposeAway = (plan: Plan, shop: Shop, role: BarRole, way: string):
 /** The cage that ships with the program, with its shop. */
 export const demoCageAway = (): Promise<{ plan: Plan; shop: Shop }> =>
   aside(({ remote }) => remote.demoCage());
+
+/** A tube walked through its bends at the machine, in the order asked for and in all others. */
+export const walkAway = (asked: WalkAsked): Promise<Walked> =>
+  aside(({ remote }) => remote.walk(asked) as Promise<Walked>);
 
 /** Two people's changes put together and tried. */
 export const mergeAway = (

@@ -7,6 +7,7 @@ import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
+import { TubeUsedTable } from './TubeUsedTable.tsx';
 import { useShopForm } from './useShopForm.ts';
 
 const REFERENCES = [
@@ -46,6 +47,7 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
       />
       <DieSizes control={control} style={style} />
       <MarkReference control={control} style={style} />
+      <TubeUsedTable control={control} style={style} />
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the die
       </Button>
@@ -126,7 +128,9 @@ function startOf(die: Die | null): DefaultValues<DieDto> {
       trailing: none,
       largestAngle: null,
       finishedRadius: null,
+      takes: [],
     };
-  const { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius } = die;
-  return { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius };
+  const { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius, takes } =
+    die;
+  return { name, od, clr, reference, offset, clampLength, trailing, largestAngle, finishedRadius, takes };
 }

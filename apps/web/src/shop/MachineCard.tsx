@@ -1,4 +1,5 @@
 import { type Die, formatAngle, type Shop, writtenLength } from '@gyrus/core';
+import { benderKindWords, dieWords } from '@gyrus/formats';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { Button } from '../shared/frame/Button.tsx';
 import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
@@ -19,7 +20,12 @@ export function MachineCard({ machine, open }: { machine: Machine; open: (open: 
     <section aria-label={machine.name} className="bg-sheet border-rule rounded-machined border">
       <div className="border-rule flex flex-wrap items-center justify-between gap-2 border-b px-4 py-2">
         <h2 className="text-xl">
-          {machine.name} <span className="text-quiet text-base font-medium">{machine.note}</span>
+          {machine.name}{' '}
+          <span className="text-quiet text-base font-medium">
+            {[machine.setting && benderKindWords[machine.setting.kind], machine.note]
+              .filter(Boolean)
+              .join('; ')}
+          </span>
         </h2>
         <div className="flex gap-1">
           <Button onClick={() => open({ what: 'die', machine: machine.id, die: null })}>
@@ -88,7 +94,7 @@ function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open
         </div>
         <div className="text-quiet text-sm">
           <Typeset
-            text={`mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${writtenLength(die.clampLength)}${most}`}
+            text={`${dieWords(die)}; mark ${REFERENCE_WORDS[die.reference]}${offset}; clamp needs ${writtenLength(die.clampLength)}${most}`}
           />
         </div>
       </div>

@@ -1,19 +1,48 @@
 import { MachineDto } from '@gyrus/contract';
-import { type Shop } from '@gyrus/core';
+import { type BenderSetting, type LengthStyle, type Shop } from '@gyrus/core';
+import { benderKindWords, swingWords } from '@gyrus/formats';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useForm } from 'react-hook-form';
+import { type Control, useForm, type UseFormRegister, useWatch } from 'react-hook-form';
 import { Button } from '../shared/frame/Button.tsx';
+import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
+import { SelectField } from '../shared/fields/SelectField.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
+import { BenderPicture } from './BenderPicture.tsx';
+import { FormQuantity } from './FormQuantity.tsx';
+import { FrameBoxes } from './FrameBoxes.tsx';
+import { OperatorPlace } from './OperatorPlace.tsx';
 import { useShopForm } from './useShopForm.ts';
 
 type Machine = Shop['machines'][number];
 
-/** A machine: its name and what is to be known of it. */
-export function MachineForm({ machine, done }: { machine: Machine | null; done: () => void }) {
+interface MachineFormProps {
+  machine: Machine | null;
+  style: LengthStyle;
+  done: () => void;
+}
+
+/** A bender where nobody has measured anything yet. */
+const NOTHING_MEASURED: BenderSetting = {
+  kind: 'draw-hand',
+  swing: 'left',
+  height: null,
+  walls: { ahead: null, behind: null, left: null, right: null },
+  frame: [],
+  operator: null,
+  dialStep: null,
+  dialZero: null,
+};
+
+/** A machine: how it bends, where it stands, and what a tube could meet there. */
+export function MachineForm({ machine, style, done }: MachineFormProps) {
   const { send, sending } = useShopForm(done);
-  const { register, handleSubmit, formState } = useForm<MachineDto>({
+  const { register, control, handleSubmit, formState } = useForm<MachineDto>({
     resolver: classValidatorResolver(MachineDto),
-    defaultValues: { name: machine?.name ?? '', note: machine?.note ?? '' },
+    defaultValues: {
+      name: machine?.name ?? '',
+      note: machine?.note ?? '',
+      setting: machine?.setting ?? NOTHING_MEASURED,
+    },
   });
   const submit = handleSubmit((body) =>
     send(
@@ -24,16 +53,102 @@ export function MachineForm({ machine, done }: { machine: Machine | null; done: 
   );
   return (
     <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
-      <TextField
-        label="name of the machine"
-        fault={formState.errors.name?.message}
-        autoFocus
-        {...register('name')}
-      />
-      <TextField label="note" fault={formState.errors.note?.message} {...register('note')} />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <TextField
+          label="name of the machine"
+          fault={formState.errors.name?.message}
+          autoFocus
+          {...register('name')}
+        />
+        <TextField label="note" fault={formState.errors.note?.message} {...register('note')} />
+      </div>
+      <HowItBends control={control} register={register} />
+      <WhereItStands control={control} style={style} />
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the machine
       </Button>
     </form>
+  );
+}
+
+const options = <K extends string>(words: Record<K, string>) =>
+  (Object.keys(words) as K[]).map((value) => ({ value, text: words[value] }));
+
+function HowItBends({
+  control,
+  register,
+}: {
+  control: Control<MachineDto>;
+  register: UseFormRegister<MachineDto>;
+}) {
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <SelectField label="how it bends" options={options(benderKindWords)} {...register('setting.kind')} />
+      <SelectField
+        label="the bent end goes, seen along the feed"
+        options={options(swingWords)}
+        {...register('setting.swing')}
+      />
+      <FormQuantity
+        control={control}
+        name="setting.dialStep"
+        label="the dial is read in steps of, in degrees (empty: exactly)"
+        kind={angleKind({ above: 0, most: 10 })}
+        optional
+      />
+      <FormQuantity
+        control={control}
+        name="setting.dialZero"
+        label="the dial reads before the pull (empty: 0)"
+        kind={angleKind({ least: -180, most: 180 })}
+        optional
+      />
+    </div>
+  );
+}
+
+const WALL_LABELS = {
+  ahead: 'to the wall ahead',
+  behind: 'to the wall behind',
+  left: 'to the wall at the left',
+  right: 'to the wall at the right',
+} as const;
+
+/** Where it stands: each distance from the die's centre, all of them shown in a picture. */
+function WhereItStands({ control, style }: { control: Control<MachineDto>; style: LengthStyle }) {
+  const setting = useWatch({ control, name: 'setting' });
+  const away = lengthKind(style, { above: 0 });
+  return (
+    <fieldset className="space-y-3">
+      <legend className="text-lg">Where it stands</legend>
+      <p className="text-quiet text-sm">
+        From under the die&apos;s centre: forward is the way the tube is fed, left and up from there. Leave
+        empty what is too far off to matter; what is not measured cannot be said to be clear.
+      </p>
+      <div className="grid gap-4 md:grid-cols-[1fr_260px]">
+        <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
+          <FormQuantity
+            control={control}
+            name="setting.height"
+            label="tube's axis over the floor, in the die"
+            kind={away}
+            optional
+          />
+          {(['ahead', 'behind', 'left', 'right'] as const).map((wall) => (
+            <FormQuantity
+              key={wall}
+              control={control}
+              name={`setting.walls.${wall}`}
+              label={WALL_LABELS[wall]}
+              kind={away}
+              optional
+            />
+          ))}
+        </div>
+        {setting && <BenderPicture setting={setting} style={style} />}
+      </div>
+      <OperatorPlace control={control} style={style} />
+      <FrameBoxes control={control} style={style} />
+    </fieldset>
   );
 }

@@ -70,8 +70,8 @@ function OpenDialog({
 }) {
   if (open.what === 'machine')
     return (
-      <Dialog open title={open.machine ? 'Machine' : 'New machine'} onClose={close}>
-        <MachineForm machine={open.machine} done={close} />
+      <Dialog open wide title={open.machine ? 'Machine' : 'New machine'} onClose={close}>
+        <MachineForm machine={open.machine} style={style} done={close} />
       </Dialog>
     );
   if (open.what === 'die')

@@ -1,4 +1,4 @@
-import { clashesOf, type MachineNeeds, type MarkedBlank } from './index.ts';
+import { bendClashes, type MachineNeeds, type MarkedBlank, stickClashes } from './index.ts';
 
 const bend = (number: number, tangentA: number, tangentB: number, changes: object = {}) => ({
   number,
@@ -13,14 +13,17 @@ const bend = (number: number, tangentA: number, tangentB: number, changes: objec
 /** 1000 mm, with bends from 300 to 400 and from 550 to 700: straights of 300, 150 and 300 beside them. */
 const blankOf = (first: object = {}, second: object = {}): MarkedBlank =>
   ({ blank: 1000, bends: [bend(1, 300, 400, first), bend(2, 550, 700, second)] }) as unknown as MarkedBlank;
-const ENOUGH: MachineNeeds = { clampLength: 150, trailing: 150, largestAngle: 60, longestStick: 1000 };
-const told = (blank: MarkedBlank, needs: Partial<MachineNeeds>) =>
-  clashesOf(blank, { ...ENOUGH, ...needs }).map(({ code, bend, measured, limit }) => [
-    code,
-    bend,
-    measured,
-    limit,
-  ]);
+const ENOUGH: MachineNeeds = { clampLength: 150, trailing: 150, largestAngle: 60 };
+const STICK = 1000;
+const told = (
+  blank: MarkedBlank,
+  { longestStick = STICK, ...needs }: Partial<MachineNeeds> & { longestStick?: number | null },
+  made?: ReadonlySet<number>,
+) =>
+  [
+    ...blank.bends.flatMap((one) => bendClashes(blank, one, { ...ENOUGH, ...needs }, made)),
+    ...stickClashes(blank, longestStick),
+  ].map(({ code, bend, measured, limit }) => [code, bend, measured, limit]);
 
 test('just enough of everything is enough', () => {
   expect(told(blankOf(), {})).toEqual([]);
@@ -33,6 +36,13 @@ test('the clamp holds the straight on its own side, the machine the one behind: 
   const onB = blankOf({ clampSide: 'b' }, { clampSide: 'b' });
   expect(told(onB, { clampLength: 151 })).toEqual([['clamp-straight', 1, 150, 151]]);
   expect(told(onB, { trailing: 151 })).toEqual([['trailing-straight', 2, 150, 151]]);
+});
+
+test('a neighbour that is not bent yet is straight tube for the clamp', () => {
+  expect(told(blankOf(), { clampLength: 151 }, new Set())).toEqual([]);
+  expect(told(blankOf(), { clampLength: 151 }, new Set([1]))).toEqual([['clamp-straight', 2, 150, 151]]);
+  expect(told(blankOf(), { trailing: 151 }, new Set([1]))).toEqual([]);
+  expect(told(blankOf(), { trailing: 151 }, new Set([2]))).toEqual([['trailing-straight', 1, 150, 151]]);
 });
 
 test('what is not known limits nothing', () => {

@@ -1,6 +1,6 @@
-import { itemAt } from '../items/index.ts';
 import { decided } from '../measure/index.ts';
 import { type MarkedBlank, type PlacedBend } from './marks.ts';
+import { straightsBeside } from './straights.ts';
 
 /** What the machine needs of the tube. mm, degrees. */
 export interface MachineNeeds {
@@ -10,8 +10,6 @@ export interface MachineNeeds {
   trailing: number;
   /** Largest released angle in one pull; null where none is known. */
   largestAngle: number | null;
-  /** The longest stick the shop has; null where none is known. */
-  longestStick: number | null;
 }
 
 /** Something that the machine or the stick cannot do, with the measured value and its limit. mm or degrees. */
@@ -23,18 +21,25 @@ export interface Clash {
   limit: number;
 }
 
-/** Holds the marked blank against the machine. Empty where all of it can be bent. */
-export function clashesOf(marked: MarkedBlank, needs: MachineNeeds): Clash[] {
-  const clashes = marked.bends.flatMap((bend, i) => bendClashes(marked, bend, i, needs));
-  const { longestStick } = needs;
+/** Holds the marked blank against the stick that it is cut from. */
+export function stickClashes(marked: Pick<MarkedBlank, 'blank'>, longestStick: number | null): Clash[] {
+  const clashes: Clash[] = [];
   if (longestStick !== null && decided(marked.blank - longestStick) > 0)
     clashes.push({ code: 'longest-stick', bend: null, measured: marked.blank, limit: longestStick });
   return clashes;
 }
 
-function bendClashes(marked: MarkedBlank, bend: PlacedBend, i: number, needs: MachineNeeds): Clash[] {
-  const { clampLength, trailing, largestAngle } = needs;
-  const straights = straightsBeside(marked, i);
+/**
+ * Holds one bend of the marked blank against its die. Empty where it can be bent. made: the bends that are there before it; what is not
+ * bent yet is straight.
+ */
+export function bendClashes(
+  marked: MarkedBlank,
+  bend: PlacedBend,
+  { clampLength, trailing, largestAngle }: MachineNeeds,
+  made?: ReadonlySet<number>,
+): Clash[] {
+  const straights = straightsBeside(marked, bend.number, made);
   const ahead = bend.clampSide === 'a' ? straights.a : straights.b;
   const behind = bend.clampSide === 'a' ? straights.b : straights.a;
   const clashes: Clash[] = [];
@@ -47,13 +52,4 @@ function bendClashes(marked: MarkedBlank, bend: PlacedBend, i: number, needs: Ma
   if (decided(bend.mark) < 0 || decided(bend.mark - marked.blank) > 0)
     add('mark-off-blank', bend.mark, marked.blank);
   return clashes;
-}
-
-/** The straights on both sides of a bend as the machine meets them: at the ends, the trim belongs to them. mm */
-export function straightsBeside({ blank, bends }: MarkedBlank, i: number): { a: number; b: number } {
-  const bend = itemAt(bends, i);
-  return {
-    a: bend.tangentA - (bends[i - 1]?.tangentB ?? 0),
-    b: (bends[i + 1]?.tangentA ?? blank) - bend.tangentB,
-  };
 }

@@ -11,7 +11,10 @@ export {
 } from './marks.ts';
 export { type Pull, pullFor } from './pull.ts';
 export { type Springback, springbackFrom } from './springback.ts';
-export { type Clash, clashesOf, type MachineNeeds, straightsBeside } from './clashes.ts';
+export { bendClashes, type Clash, type MachineNeeds, stickClashes } from './clashes.ts';
+export { type Dial, dialFor } from './dial.ts';
+export { straightsBeside } from './straights.ts';
+export { type TubeUsed, tubeUsedAt } from './tubeUsed.ts';
 export { takeOff, type TakeOffLine, type TakeOffStep } from './takeOff.ts';
 export { elasticShare } from './theory.ts';
 export {
@@ -24,6 +27,8 @@ export {
 } from './input.ts';
 export {
   type Deviation,
+  endsMoved,
+  type EndsMoved,
   type Errors,
   type MadeBend,
   radiusInput,
@@ -36,3 +41,34 @@ export {
   whatNowInput,
   type WhatNowInput,
 } from './deviation/index.ts';
+export {
+  type Bender,
+  BENDER_KINDS,
+  type BenderKind,
+  blankPlaceIn,
+  type BlockedPull,
+  type Clearance,
+  type FrameBox,
+  type Hindrance,
+  type Met,
+  type NearestAtPull,
+  type Pose,
+  poseOf,
+  type PullAsked,
+  type Stage,
+  type Swing,
+  SWINGS,
+  type Turn,
+  UNMEASURED,
+  type Walk,
+  type WalkBend,
+  type Walked,
+  type WalkedPull,
+  walkInOrder,
+  walkOrders,
+  walkPull,
+  walkThrough,
+  type WalkTube,
+  type Wall,
+  WALLS,
+} from './walk/index.ts';

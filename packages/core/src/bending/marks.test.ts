@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { check, expectValue } from '../fault/index.ts';
 import {
-  clashesOf,
+  bendClashes,
   markBlank,
+  stickClashes,
   markInput,
   type MarkInput,
   marksOf,
@@ -177,9 +178,13 @@ test('clashes: what the clamp, the machine, the die and the stick cannot do', ()
   }));
   const blank = expectValue(markBlank(hoop.points, tooling, [20, 30]));
   const needs = { clampLength: 100, trailing: 100, largestAngle: 90, longestStick: 6000 };
-  expect(clashesOf(blank, needs)).toEqual([]);
+  const clashesOf = ({ longestStick, ...of }: typeof needs) => [
+    ...blank.bends.flatMap((bend) => bendClashes(blank, bend, of)),
+    ...stickClashes(blank, longestStick),
+  ];
+  expect(clashesOf(needs)).toEqual([]);
   const codes = (changed: Partial<typeof needs>) =>
-    clashesOf(blank, { ...needs, ...changed }).map((clash) => [clash.code, clash.bend]);
+    clashesOf({ ...needs, ...changed }).map((clash) => [clash.code, clash.bend]);
   expect(codes({ clampLength: 1100 })).toEqual([
     ['clamp-straight', 1],
     ['clamp-straight', 2],
@@ -193,7 +198,7 @@ test('clashes: what the clamp, the machine, the die and the stick cannot do', ()
     ['largest-angle', 2],
   ]);
   expect(codes({ longestStick: 3000 })).toEqual([['longest-stick', null]]);
-  expect(clashesOf(blank, { ...needs, longestStick: blank.blank })).toEqual([]);
+  expect(clashesOf({ ...needs, longestStick: blank.blank })).toEqual([]);
 });
 
 const refusal = (changes: Partial<MarkInput>) => {

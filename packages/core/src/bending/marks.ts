@@ -1,10 +1,12 @@
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { itemAt } from '../items/index.ts';
 import { arcOf, type Corner, type Corners, cornersOf, layOut, type Lra } from '../centreline/index.ts';
+import { radians } from '../measure/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { fromDatum, type Side } from './datum.ts';
 import { type MarkInput, type SpringbackModel } from './input.ts';
 import { type Pull, pullFor } from './pull.ts';
+import { type TubeUsed, tubeUsedAt } from './tubeUsed.ts';
 
 /** A bend as it is marked on the blank. mm from the datum, degrees. */
 export interface MarkedBend {
@@ -82,6 +84,8 @@ export function marksOf(input: MarkInput): Outcome<Marks> {
 /** What one bend is made with. */
 export interface BendTooling {
   clr: number;
+  /** Where the shop has the tube measured that bends use, each bend has the radius that takes as much. */
+  takes?: readonly TubeUsed[];
   die: MarkInput['die'];
   springback: SpringbackModel;
   growRadius: boolean;
@@ -105,11 +109,12 @@ export function markBlank(
   const pulls: Pull[] = [];
   const finished: Corner[] = [];
   for (const corner of path.value.corners) {
-    const { springback, growRadius } = itemAt(tooling, corner.index - 1);
+    const { springback, growRadius, takes = [] } = itemAt(tooling, corner.index - 1);
     const pull = pullFor(corner.angle, springback);
     if (!pull.ok) return pull;
     pulls.push(pull.value);
-    finished.push({ ...corner, clr: corner.clr * (growRadius ? pull.value.growth : 1) });
+    const measured = takes.length > 0 ? tubeUsedAt(takes, corner.angle) / radians(corner.angle) : null;
+    finished.push({ ...corner, clr: measured ?? corner.clr * (growRadius ? pull.value.growth : 1) });
   }
   const corners = { ends: path.value.ends, corners: finished };
   const lra = layOut(corners);

@@ -16,6 +16,9 @@ const die = {
   trailing: inch('3'),
   largestAngle: angle('120'),
   finishedRadius: null,
+  dialStep: null,
+  dialZero: null,
+  takes: [],
   tests: [],
 };
 const start = planWith(LEANING_CAR, {}, { dies: [die] });

@@ -84,6 +84,7 @@ function hoopToStart(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
       die: null,
       dieAt: {},
       clampSideAt: {},
+      order: null,
       springback: { school: 'tests' },
       growRadius: false,
       datum: 'centre',

@@ -2,7 +2,13 @@ type Document = Record<string, unknown>;
 type Migration = (document: Document) => Document;
 
 /** migrations[n] takes version n + 1 to n + 2; a migration never calls today's helpers, whose meaning moves. */
-export const migrations: Migration[] = [barsWithShapes, copingSettings, peopleWithBodies, figuresKnown];
+export const migrations: Migration[] = [
+  barsWithShapes,
+  copingSettings,
+  peopleWithBodies,
+  figuresKnown,
+  dialsAndOrders,
+];
 
 const record = (value: unknown): Document => (value ?? {}) as Document;
 const list = (value: unknown): Document[] => (Array.isArray(value) ? value.map(record) : []);
@@ -114,4 +120,28 @@ function figuresKnown(old: Document): Document {
   const { trust, ...survey } = record(old.survey);
   const distrusted = trust === 'widths' ? 'protractor' : trust === 'protractor' ? 'lower-width' : null;
   return { ...old, version: 5, proposalsMarked: false, survey: { ...survey, distrusted } };
+}
+
+/** 5 → 6: a die has its dial and its table of tube used, and a member its order at the bender. */
+function dialsAndOrders(old: Document): Document {
+  return {
+    ...old,
+    version: 6,
+    dies: list(old.dies).map(withDial),
+    members: list(old.members).map((one) => ({ ...one, bending: { ...record(one.bending), order: null } })),
+  };
+}
+
+const withDial = (die: Document): Document => ({ ...die, dialStep: null, dialZero: null, takes: [] });
+
+/** A shop of version 1 as one of version 2: dies with their dial, machines that nobody has measured yet. Others stay as they are. */
+export function shopBroughtUp(shop: object): object {
+  const old = record(shop);
+  if (old.version !== 1) return shop;
+  const machines = list(old.machines).map((one) => ({
+    ...one,
+    setting: null,
+    dies: list(one.dies).map(withDial),
+  }));
+  return { ...old, version: 2, machines };
 }

@@ -1,5 +1,6 @@
 import { planWith, HANDBOOK_CAR } from '../testing/index.ts';
-import { readPlan } from './index.ts';
+import { shop } from '../testing/twoInchShop.ts';
+import { readPlan, readShop } from './index.ts';
 
 const plan = planWith(HANDBOOK_CAR);
 const faultOf = (data: unknown) => {
@@ -130,7 +131,7 @@ test('a plan of version 4 opens: its figures count as taken, and which reading i
   expect(distrusted).toBeNull();
   const read = readPlan({ ...four, survey: { ...survey, trust: 'widths' }, version: 4 });
   if (!read.ok) throw new Error(JSON.stringify(read.fault));
-  expect([read.value.version, read.value.proposalsMarked]).toEqual([5, false]);
+  expect([read.value.version, read.value.proposalsMarked]).toEqual([6, false]);
   expect(read.value.survey.distrusted).toBe('protractor');
   expect(read.value.survey).not.toHaveProperty('trust');
   expect(JSON.stringify(read.value)).not.toContain('"assumed"');
@@ -151,4 +152,31 @@ test('who confirmed a figure needs a name; a date that is none is refused', () =
     { how: 'assumed', by: 'A' },
   ])
     expect(faultOf(known(given))?.[1]).toMatch(new RegExp(`^${at}`));
+});
+
+test('a plan of version 5 opens: no dial is known, no tube used was measured, and the program proposes the order', () => {
+  const five = {
+    ...plan,
+    version: 5,
+    dies: plan.dies.map(({ dialStep: _, dialZero: __, takes: ___, ...die }) => die),
+    members: plan.members.map(({ bending: { order: _, ...bending }, ...member }) => ({ ...member, bending })),
+  };
+  const read = readPlan(five);
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  expect(read.value.members.map(({ bending }) => bending.order)).toEqual(plan.members.map(() => null));
+  for (const die of read.value.dies)
+    expect([die.dialStep, die.dialZero, die.takes]).toEqual([null, null, []]);
+});
+
+test('a shop of version 1 opens: its machines stand where nobody has measured', () => {
+  const [machine] = shop.machines;
+  if (!machine) throw new Error('the shop has a machine');
+  const { setting: _, dies, ...old } = machine;
+  const one = {
+    ...shop,
+    version: 1,
+    machines: [{ ...old, dies: dies.map(({ dialStep: __, dialZero: ___, takes: ____, ...die }) => die) }],
+  };
+  expect(readShop(one)).toEqual({ ok: true, value: { ...shop, machines: [machine] } });
+  expect(readShop({ ...one, version: 3 })).toMatchObject({ ok: false, fault: { path: '/version' } });
 });

@@ -1,14 +1,24 @@
 import { z } from 'zod';
 import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
 import { TUBE_KINDS } from '../tube/index.ts';
+import { benderSetting } from './benderSetting.ts';
+import { shopBroughtUp } from './migrations.ts';
 import { id, sizeField, title } from './quantities.ts';
 import { die } from './members/tooling.ts';
 
 /** What a file with a shop says that it is. */
 export const SHOP_FORMAT = 'gyrus-shop';
-const SHOP_VERSION = 1;
+/** The version of shops written today. */
+export const SHOP_VERSION = 2;
 
-const machine = z.strictObject({ id, name: title, note: title, dies: z.array(die, say('the dies')) });
+const machine = z.strictObject({
+  id,
+  name: title,
+  note: title,
+  /** Where it stands and what is round it; null where nobody has measured that yet. */
+  setting: benderSetting.nullable(),
+  dies: z.array(die, say('the dies')),
+});
 
 /** Tube that the shop has or can order: what a stick of it is, and how long. */
 const tubeStock = z.strictObject({
@@ -35,9 +45,9 @@ export type Shop = z.infer<typeof shopSchema>;
 /** A shop that has entered nothing yet. */
 export const EMPTY_SHOP: Shop = { format: SHOP_FORMAT, version: SHOP_VERSION, machines: [], tubes: [] };
 
-/** A shop out of unknown data. Faults name the field. */
+/** A shop out of unknown data, of this version or an older one. Faults name the field. */
 export function readShop(data: unknown): Outcome<Shop> {
   if (data === null || typeof data !== 'object')
     return fail('not-an-object', '', 'a shop is one JSON object');
-  return check(shopSchema, data);
+  return check(shopSchema, shopBroughtUp(data));
 }

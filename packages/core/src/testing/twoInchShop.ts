@@ -26,6 +26,9 @@ export const die: Die = {
   trailing: inch('3'),
   largestAngle: angle('120'),
   finishedRadius: null,
+  dialStep: null,
+  dialZero: null,
+  takes: [],
   tests: [test2in('t1', '35', '30'), test2in('t2', '50', '45'), test2in('t3', '88.5', '84')],
 };
 
@@ -34,6 +37,7 @@ export const bending = (changes: Partial<MainHoop['bending']> = {}): MainHoop['b
   die: 'd-2in',
   dieAt: {},
   clampSideAt: {},
+  order: null,
   springback: { school: 'tests' },
   growRadius: false,
   datum: 'a',
@@ -45,7 +49,7 @@ export const bending = (changes: Partial<MainHoop['bending']> = {}): MainHoop['b
 /** A shop with that die, and sticks of the tube. */
 export const shop: Shop = {
   ...EMPTY_SHOP,
-  machines: [{ id: 'x', name: 'bender', note: '', dies: [die] }],
+  machines: [{ id: 'x', name: 'bender', note: '', setting: null, dies: [die] }],
   tubes: [
     {
       id: 't',

@@ -53,9 +53,9 @@ function Consequence({ drift, piece }: { drift: Drift; piece: string }) {
   if (!then) return <span>With it the tube cannot be marked.</span>;
   const changes = now.bends.flatMap((bend, i) => {
     const next = then.bends[i];
-    const same = next && formatAngle(next.reading) === formatAngle(bend.reading);
+    const same = next && formatAngle(next.dial.to) === formatAngle(bend.dial.to);
     return next && !same
-      ? [`bend ${bend.number}: ${formatAngle(bend.reading)}° → ${formatAngle(next.reading)}°`]
+      ? [`bend ${bend.number}: ${formatAngle(bend.dial.to)}° → ${formatAngle(next.dial.to)}°`]
       : [];
   });
   return (

@@ -10,6 +10,7 @@ import {
 } from '@gyrus/core';
 import {
   clampWords,
+  dialWords,
   featureName,
   isRolled,
   lineUpWords,
@@ -18,6 +19,7 @@ import {
   rollFigures,
   schoolWords,
   turnWords,
+  zeroWords,
 } from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -83,6 +85,7 @@ function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   const style = useJobStyle();
   const exact = Math.abs(hook.reads(bend.mark));
   const { residual } = roundLength(exact, style);
+  const said = [zeroWords(bend), dialWords(sheet, bend, style)].filter((words) => words !== null);
   return (
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
       <div className="flex items-start justify-between gap-2">
@@ -105,7 +108,10 @@ function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
         </div>
         <div>
           <div className="text-quiet text-sm">pull to</div>
-          <div className="figure text-3xl font-semibold">{formatAngle(bend.reading)}°</div>
+          <div className="figure text-3xl font-semibold">{formatAngle(bend.dial.to)}°</div>
+          {bend.dial.next !== null && (
+            <div className="text-quiet figure text-sm">next {formatAngle(bend.dial.next)}°</div>
+          )}
         </div>
         <div>
           <div className="text-quiet text-sm">bend angle</div>
@@ -116,6 +122,11 @@ function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
       <p className="mt-2 text-sm">
         <Typeset text={`${clampWords(bend)}; ${turnWords(step, first, style)}.`} />
       </p>
+      {said.map((words) => (
+        <p key={words} className="mt-1 text-sm">
+          <Typeset text={`${words}.`} />
+        </p>
+      ))}
       <p className="text-quiet mt-1 text-sm">
         {releaseWords(bend)}; from {schoolWords(bend)}. The clamped end sweeps{' '}
         <Typeset text={formatLength(step.swing, style)} /> at most. Outer wall about{' '}

@@ -1,4 +1,5 @@
-import { type Die, type Member } from '@gyrus/core';
+import { CATALOGUE, type Die, type Member } from '@gyrus/core';
+import { dieWords } from '@gyrus/formats';
 import { Link } from 'react-router';
 import { PlanField } from '../../job/fields/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
@@ -80,7 +81,7 @@ function DieChoice({ member }: { member: Member }) {
     <SelectField
       label="die"
       value={member.bending.die ?? ''}
-      options={dieOptions(inShop, pinned)}
+      options={dieOptions(inShop, pinned, member.tube.od.mm)}
       onChange={(event) => choose(event.target.value)}
     />
   );
@@ -89,8 +90,12 @@ function DieChoice({ member }: { member: Member }) {
 const isUsed = (members: { bending: Member['bending'] }[], id: string): boolean =>
   members.some(({ bending }) => bending.die === id || Object.values(bending.dieAt).includes(id));
 
-function dieOptions(inShop: Die[], pinned: Die | null) {
-  const name = (die: Die) => `${die.machine}: ${die.name}`;
+/** A die takes one diameter: 45 mm is not 1 3/4 in. */
+const fits = (die: Die, od: number): boolean => Math.abs(die.od.mm - od) <= CATALOGUE;
+
+function dieOptions(inShop: Die[], pinned: Die | null, od: number) {
+  const name = (die: Die) =>
+    `${die.machine}: ${die.name} (${dieWords(die)}${fits(die, od) ? '' : '; does not fit this tube'})`;
   const options = inShop.map((die) => ({ value: die.id, text: name(die) }));
   if (!pinned) return [{ value: '', text: 'choose a die' }, ...options];
   return inShop.some((die) => die.id === pinned.id)

@@ -12,7 +12,7 @@ import { Line, OrbitControls } from '@react-three/drei';
 import { Canvas } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
 import { type BufferGeometry, DoubleSide, Vector3 } from 'three';
-import { inPicture, shellGeometry, tubeGeometry } from '../design/space/axisCurve.ts';
+import { inPicture, shellGeometry, tubeGeometry } from '../../shared/space/axisCurve.ts';
 
 interface EndSpaceProps {
   cut: EndCut;

@@ -32,8 +32,7 @@ const BAR = {
   ] as Point[],
   clr: 100,
 };
-const now = (path: typeof HOOP, bend: number, made: object) =>
-  expectValue(whatNow({ ...path, bend, made }));
+const now = (path: typeof HOOP, bend: number, made: object) => expectValue(whatNow({ ...path, bend, made }));
 const faultOf = (result: ReturnType<typeof whatNow>) =>
   result.ok ? null : [result.fault.code, result.fault.path];
 

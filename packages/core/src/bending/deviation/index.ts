@@ -1,3 +1,4 @@
+export { endsMoved, type EndsMoved } from './endsMoved.ts';
 export { radiusInput, scatterInput, type ScatterInput, whatNowInput, type WhatNowInput } from './input.ts';
 export { type Errors, type Scatter, scatterOf, spansOf } from './scatter.ts';
 export { type Deviation, type MadeBend, whatNow } from './whatNow.ts';

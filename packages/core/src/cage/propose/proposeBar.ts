@@ -132,7 +132,7 @@ function barFrom(plan: Plan, before: Bar[], role: BarRole, draft: Draft, fresh: 
       pieces: [],
       ends: draft.ends,
       crossings: splitBy.map((member) => ({ member, goes: 'split' })),
-      bending: { ...like.bending, dieAt: {}, clampSideAt: {}, datum: 'a' },
+      bending: { ...like.bending, dieAt: {}, clampSideAt: {}, order: null, datum: 'a' },
       shape: draft.shape,
       pair: draft.pair,
       right: draft.right,

@@ -18,6 +18,9 @@ const die = (changes: Partial<Die> = {}): Die => ({
   trailing: mm(0),
   largestAngle: null,
   finishedRadius: null,
+  dialStep: null,
+  dialZero: null,
+  takes: [],
   tests: [],
   ...changes,
 });

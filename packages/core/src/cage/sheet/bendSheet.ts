@@ -1,10 +1,13 @@
 import {
+  bendClashes,
   type Clash,
-  clashesOf,
+  type Dial,
+  dialFor,
   type MarkedBlank,
   markBlank,
   type PlacedBend,
   type Side,
+  stickClashes,
   straightsBeside,
 } from '../../bending/index.ts';
 import { andThen, fail, type Outcome, succeed } from '../../fault/index.ts';
@@ -23,6 +26,8 @@ export interface SheetBend extends PlacedBend {
   included: number;
   /** Turn of its plane from the first bend's, along the unbent blank, A → B. Degrees. */
   clock: number;
+  /** What to pull to by the machine's dial. */
+  dial: Dial;
   school: SpringbackUsed;
   testCount: number;
   otherBatch: boolean;
@@ -102,10 +107,9 @@ const inboardSide = (i: number, count: number): Side => (i < count / 2 ? 'b' : '
 /** The inboard side, or the other one where only that has the straight the clamp needs. */
 function roomySide(draft: MarkedBlank, setups: BendSetup[], i: number): Side {
   const wanted = inboardSide(i, setups.length);
-  const at = draft.bends.findIndex((bend) => bend.number === i + 1);
   const need = setups[i]?.die.clampLength.mm ?? 0;
-  if (at < 0) return wanted;
-  const room = straightsBeside(draft, at);
+  if (!draft.bends.some((bend) => bend.number === i + 1)) return wanted;
+  const room = straightsBeside(draft, i + 1);
   const other = wanted === 'a' ? 'b' : 'a';
   return room[wanted] < need && room[other] >= need ? other : wanted;
 }
@@ -126,6 +130,11 @@ function sheetFrom(
       feature: setup.feature,
       die: setup.die,
       included: 180 - bend.angle,
+      dial: dialFor(
+        bend.reading,
+        { step: setup.die.dialStep?.deg ?? null, zero: setup.die.dialZero?.deg ?? 0 },
+        1 / bend.pull.growth,
+      ),
       clock,
       school: setup.used,
       testCount: setup.tests.length,
@@ -134,6 +143,7 @@ function sheetFrom(
       outerWall: outerWallAfterBend({ od: member.tube.od.mm, wall: member.tube.wall.mm }, bend.finishedClr),
     };
   });
+  const order = orderOf(bends, marked.blank, member.bending.order ?? []);
   return {
     member: member.id,
     piece: piece.id,
@@ -143,42 +153,56 @@ function sheetFrom(
     trim: marked.trim,
     developed: marked.lra.developed,
     bends,
-    steps: stepsOf(bends, marked.blank, member.tube.od.mm),
-    clashes: marked.bends
-      .flatMap((bend, i) => machineClashes(marked, setups, bend, i))
-      .concat(
-        clashesOf(
-          { ...marked, bends: [] },
-          { clampLength: 0, trailing: 0, largestAngle: null, longestStick },
-        ),
-      ),
+    steps: stepsOf(order, marked.blank, member.tube.od.mm),
+    clashes: [
+      ...marked.bends.flatMap((bend) => {
+        const before = order.slice(
+          0,
+          order.findIndex(({ number }) => number === bend.number),
+        );
+        return machineClashes(marked, setups, bend, new Set(before.map(({ number }) => number)));
+      }),
+      ...stickClashes(marked, longestStick),
+    ],
     marked,
   };
 }
 
-/** Each bend against its own die. */
-function machineClashes(marked: MarkedBlank, setups: BendSetup[], bend: PlacedBend, i: number): Clash[] {
+/** Each bend against its own die, in its turn. */
+function machineClashes(
+  marked: MarkedBlank,
+  setups: BendSetup[],
+  bend: PlacedBend,
+  made: ReadonlySet<number>,
+): Clash[] {
   const { die } = itemAt(setups, bend.number - 1);
-  return clashesOf(marked, {
+  const needs = {
     clampLength: die.clampLength.mm,
     trailing: die.trailing.mm,
     largestAngle: die.largestAngle?.deg ?? null,
-    longestStick: null,
-  }).filter((clash) => clash.bend === marked.bends[i]?.number);
+  };
+  return bendClashes(marked, bend, needs, made);
 }
 
 /**
- * From the middle of the blank outward, all bends of one clamp side before the other's, so that the tube is turned end
- * for end once.
+ * The order that the fabricator gave; what it does not name follows, from the middle of the blank outward, all bends of one clamp side
+ * before the other's, so that the tube is turned end for end once.
  */
-function stepsOf(bends: SheetBend[], blank: number, od: number): BendStep[] {
+function orderOf(bends: SheetBend[], blank: number, given: readonly string[]): SheetBend[] {
+  const named = given.flatMap((feature) => bends.filter((bend) => bend.feature === feature));
   const fromMiddle = (bend: SheetBend) => decided(Math.abs((bend.tangentA + bend.tangentB) / 2 - blank / 2));
-  const outward = [...bends].sort((a, b) => fromMiddle(a) - fromMiddle(b) || a.number - b.number);
-  const firstSide = outward[0]?.clampSide;
-  const order = [
+  const outward = bends
+    .filter((bend) => !named.includes(bend))
+    .sort((a, b) => fromMiddle(a) - fromMiddle(b) || a.number - b.number);
+  const firstSide = (named.at(-1) ?? outward[0])?.clampSide;
+  return [
+    ...named,
     ...outward.filter((bend) => bend.clampSide === firstSide),
     ...outward.filter((bend) => bend.clampSide !== firstSide),
   ];
+}
+
+function stepsOf(order: SheetBend[], blank: number, od: number): BendStep[] {
   return order.map((bend, i) => {
     const last = order[i - 1];
     const turn = last ? halfTurned(bend.clock - last.clock) : 0;

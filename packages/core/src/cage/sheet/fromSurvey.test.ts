@@ -81,7 +81,10 @@ test('a target far outside the tests is said to be', () => {
 
 test('new test bends never move a pinned plan; they are told', () => {
   const more = { ...die, tests: [...die.tests, test2in('t4', '95', '90')] };
-  const moved: Shop = { ...shop, machines: [{ id: 'x', name: 'bender', note: '', dies: [more] }] };
+  const moved: Shop = {
+    ...shop,
+    machines: [{ id: 'x', name: 'bender', note: '', setting: null, dies: [more] }],
+  };
   const before = evaluate(handbookPlan(), shop, []);
   const after = evaluate(handbookPlan(), moved, []);
   expect(after.members[0]?.pieces[0]?.sheet?.bends[0]?.reading).toBe(

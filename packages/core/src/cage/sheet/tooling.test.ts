@@ -25,6 +25,9 @@ const die = (tests: DieTest[], changes: Partial<Die> = {}): Die => ({
   trailing: inch('3'),
   largestAngle: null,
   finishedRadius: null,
+  dialStep: null,
+  dialZero: null,
+  takes: [],
   tests,
   ...changes,
 });
@@ -93,7 +96,7 @@ test('theory turns a share of the reading into one of the angle', () => {
 const plan = { dies: [die([made('t1')])] };
 const shopWith = (now: Die): Shop => ({
   ...EMPTY_SHOP,
-  machines: [{ id: 'm', name: 'bender', note: '', dies: [now] }],
+  machines: [{ id: 'm', name: 'bender', note: '', setting: null, dies: [now] }],
 });
 
 test('drift: tests added and gone, figures changed; other typing of the same length is none', () => {

@@ -48,6 +48,7 @@ export function setupOf(
     otherBatch: used === 'tests' && otherBatch,
     tooling: {
       clr: die.finishedRadius?.mm ?? die.clr.mm,
+      takes: die.takes.map(({ angle, tube: used }) => ({ angle: angle.deg, tube: used.mm })),
       die: { reference: die.reference, offset: die.offset.mm },
       springback: model,
       growRadius: bending.growRadius && die.finishedRadius === null,
@@ -77,6 +78,9 @@ function rolled(feature: string, radius: number, tube: TubeChoice, clampSide: Si
       trailing: mm(0),
       largestAngle: null,
       finishedRadius: mm(clr),
+      dialStep: null,
+      dialZero: null,
+      takes: [],
       tests: [],
     },
     used: 'rolled',

@@ -53,6 +53,14 @@ const dieFields = {
   largestAngle: angleField(1, 200, 'the largest angle in one pull').nullable(),
   /** Measured on finished bends; used as it is where known. */
   finishedRadius: sizeField('the measured finished radius').nullable(),
+  /** The machine's dial, as its setting has it: read in steps of so much, and reading so much before a pull. */
+  dialStep: angleField(0.01, 10, "the dial's step").nullable(),
+  dialZero: angleField(-180, 180, 'what the dial reads before the pull').nullable(),
+  /** Tube used by bends of these angles, as measured; empty where the radius says it. */
+  takes: z.array(
+    z.strictObject({ angle: angleField(0.01, 200, 'the angle'), tube: sizeField('the tube it uses') }),
+    say('the tube that bends use, as a list of {angle, tube}'),
+  ),
   tests: z.array(dieTest, say('the test bends of the die')),
 };
 
@@ -92,6 +100,8 @@ export const bendingChoice = z.strictObject({
   dieAt: z.record(feature, id, say('dies by feature')),
   /** The end that the clamp is toward, by feature; the program proposes the others. */
   clampSideAt: z.record(feature, oneOf(['a', 'b'], 'an end'), say('clamp sides by feature')),
+  /** The bends in the order in which they are pulled, by feature; null where the program proposes it. */
+  order: z.array(feature, say('the order of the bends by feature')).nullable(),
   springback: springbackChoice,
   growRadius: z.boolean(say('true or false')),
   datum: oneOf(SHEET_DATUMS, 'where the tape is hooked'),

@@ -11,6 +11,7 @@ import {
 } from '@gyrus/core';
 import { sheetRestsWords } from '../../words/findings/assumed.ts';
 import { findingWords } from '../../words/findings/finding.ts';
+import { dialWords, zeroWords } from '../../words/dial.ts';
 import { schoolWords } from '../../words/school.ts';
 import { footWords, widthWords } from '../../words/step.ts';
 import { placeDrawing } from '../drawing.ts';
@@ -106,7 +107,11 @@ function countsOf(findings: Finding[]): string {
 
 function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
   const [bend] = sheet.bends;
-  const school = bend ? [`Readings come from ${schoolWords(bend)}.`] : [];
+  const dials = sheet.bends.flatMap((one) => {
+    const words = [zeroWords(one), dialWords(sheet, one, style)].filter((said) => said !== null);
+    return words.length > 0 ? [`Bend ${one.number}: ${words.join('. ')}.`] : [];
+  });
+  const school = bend ? [`Readings come from ${schoolWords(bend)}.`, ...dials] : [];
   if (!hoop || !('hoop' in hoop)) return bend ? school : ['Straight: cut it to length, no bend.'];
   const { figures, feet } = hoop.hoop;
   const cuts = feet.map(footWords).join('; ');

@@ -10,6 +10,7 @@ import { placeDrawing } from '../drawing.ts';
 import { type Doc, newDocument, paperSize, writeText } from '../page.ts';
 import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from '../sheet.ts';
 import { below } from './below.ts';
+import { dieWords } from '../../words/dial.ts';
 import { type SheetRequest } from './sheetRequest.ts';
 import { steps } from './steps.ts';
 
@@ -69,6 +70,6 @@ function keyFigures(
   }
   const unit = style.unit === 'in' ? `inches, to 1/${style.fraction}` : 'millimetres';
   const end = { ...BODY, anchor: 'end' } as const;
-  if (die) writeText(doc, `${die.machine}: ${die.name}`, width - MARGIN, 84, end);
+  if (die) writeText(doc, `${die.machine}: ${die.name}; ${dieWords(die)}`, width - MARGIN, 84, end);
   writeText(doc, `${unit}. One datum: ${words}. Do not add up.`, width - MARGIN, 101, end);
 }

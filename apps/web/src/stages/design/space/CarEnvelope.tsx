@@ -2,7 +2,7 @@ import { AS_MEASURED, bodyOf, type Plan, type Vec3, type Volume, itemAt } from '
 import { Line } from '@react-three/drei';
 import { memo, useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute, Quaternion, Vector3 } from 'three';
-import { inPicture, metres } from './axisCurve.ts';
+import { inPicture, metres } from '../../../shared/space/axisCurve.ts';
 
 type Rib = Plan['survey']['ribs'][number];
 

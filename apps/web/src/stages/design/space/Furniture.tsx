@@ -1,7 +1,7 @@
 import { type Evaluation, type Plan, type Vec3 } from '@gyrus/core';
 import { useMemo } from 'react';
 import { BufferGeometry, DoubleSide, Float32BufferAttribute } from 'three';
-import { inPicture, metres } from './axisCurve.ts';
+import { inPicture, metres } from '../../../shared/space/axisCurve.ts';
 
 const SHEET = '#6d7178';
 

@@ -2,7 +2,7 @@ import { type Copes, type Evaluation, type Plan, type Tube, type Vec3 } from '@g
 import { Line, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { memo, useEffect, useMemo, useRef } from 'react';
-import { inPicture } from './axisCurve.ts';
+import { inPicture } from '../../../shared/space/axisCurve.ts';
 import { CarEnvelope } from './CarEnvelope.tsx';
 import { Furniture } from './Furniture.tsx';
 import { TubeMesh, StampLabel, GhostMesh } from './TubeMesh.tsx';

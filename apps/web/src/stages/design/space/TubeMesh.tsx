@@ -2,7 +2,7 @@ import { type EndCut, lengthOf, pointAt, type Tube, tubeShell, type Vec3 } from 
 import { Html } from '@react-three/drei';
 import { type RefObject, useEffect, useMemo } from 'react';
 import { DoubleSide } from 'three';
-import { inPicture, shellGeometry, tubeGeometry } from './axisCurve.ts';
+import { inPicture, shellGeometry, tubeGeometry } from '../../../shared/space/axisCurve.ts';
 import { type Ends } from './tubeEnds.ts';
 
 /** Strips round a tube with cut ends: enough to see the cut. */
