@@ -25,7 +25,9 @@ test('a hoop for a car of one’s own: brief, survey, design, marks, sheet; it i
   ).toBeVisible();
 
   await stage(page, 'Bend');
-  await page.getByLabel('die').selectOption({ label: 'Long-arm bender: 2 in, 6 in radius' });
+  await page
+    .getByLabel('die')
+    .selectOption({ label: 'Long-arm bender: 2 in, 6 in radius (2 in tube, radius 6 in)' });
   // Bends of 85.355°, blank 128.01 in [handbook §4, definition]
   await expect(page.getByRole('img', { name: /blank 128 in/ })).toBeVisible();
   const first = page.locator('[data-bend="1"]');

@@ -56,15 +56,15 @@ test('new test bends never move a plan in silence: it is told what taking them o
   await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
   await stage(page, 'Bend');
   const crown = page.locator('[data-bend="2"]');
-  await expect(crown).toContainText('79.3°');
+  await expect(crown).toContainText('next 79.5°');
   const panel = page.getByRole('region', { name: 'Changed at the shop' });
   await expect(panel).toContainText('1 new test bend');
-  await expect(panel).toContainText(/bend 2: 79.3° → 8\d/);
+  await expect(panel).toContainText(/bend 2: 79° → 8\d/);
   await panel.getByRole('button', { name: 'Take it over' }).click();
-  await expect(crown).not.toContainText('79.3°');
+  await expect(crown).not.toContainText('next 79.5°');
   await expect(panel).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(crown).toContainText('79.3°');
+  await expect(crown).toContainText('next 79.5°');
 });
 
 test('rule books are read with where their figures come from', async ({ page }) => {

@@ -81,6 +81,65 @@ test('a die is changed, and what belongs to a removed machine goes with it', asy
   await http().put(`/api/shop/dies/${made.die}`).send(die).expect(404);
 });
 
+const setting = {
+  kind: 'draw-hydraulic',
+  swing: 'left',
+  height: mm(950),
+  walls: { ahead: mm(4000), behind: null, left: mm(3000), right: null },
+  frame: [
+    { id: randomUUID(), name: 'vice', from: [mm(0), mm(500), mm(0)], to: [mm(200), mm(700), mm(1000)] },
+  ],
+  operator: { forward: mm(-500), left: mm(-800) },
+  dialStep: deg(1),
+  dialZero: null,
+};
+const withSetting = (changes: object) => ({ name: 'Bender', note: '', setting: { ...setting, ...changes } });
+
+test('where a machine stands is kept, and its dies have its dial', async () => {
+  const made = await newDie();
+  const shop = (await http().put(`/api/shop/machines/${made.machine}`).send(withSetting({})).expect(200))
+    .body as Shop;
+  const kept = shop.machines.find((one) => one.id === made.machine);
+  expect(kept?.setting).toEqual(setting);
+  expect(kept?.dies[0]).toMatchObject({ dialStep: deg(1), dialZero: null });
+  expect(readShop(shop).ok).toBe(true);
+  const without = (
+    await http()
+      .put(`/api/shop/machines/${made.machine}`)
+      .send({ name: 'Bender', note: '', setting: null })
+      .expect(200)
+  ).body as Shop;
+  expect(without.machines.find((one) => one.id === made.machine)?.dies[0]?.dialStep).toBeNull();
+});
+
+test('the tube that a die uses is kept as a table', async () => {
+  const made = await newDie();
+  const takes = [{ angle: deg(54), tube: mm(171.45) }];
+  const shop = (
+    await http()
+      .put(`/api/shop/dies/${made.die}`)
+      .send({ ...die, takes })
+      .expect(200)
+  ).body as Shop;
+  expect(shop.machines.find((one) => one.id === made.machine)?.dies[0]?.takes).toEqual(takes);
+});
+
+test.each([
+  [{ kind: 'press' }, '/setting/kind'],
+  [{ swing: 'sideways' }, '/setting/swing'],
+  [{ height: mm(0) }, '/setting/height'],
+  [{ walls: { ...setting.walls, left: mm(-5) } }, '/setting/walls/left'],
+  [{ walls: undefined }, '/setting/walls'],
+  [{ frame: [{ ...setting.frame[0], name: ' ' }] }, '/setting/frame/0/name'],
+  [{ frame: [{ ...setting.frame[0], from: [mm(0)] }] }, '/setting/frame/0/from'],
+  [{ operator: { forward: mm(1) } }, '/setting/operator/left'],
+  [{ dialStep: deg(20) }, '/setting/dialStep'],
+  [{ colour: 'red' }, '/setting/colour'],
+])('a bad setting is refused at its field (%#)', async (changes, path) => {
+  const refused = await http().post('/api/shop/machines').send(withSetting(changes)).expect(422);
+  expect(faultIn(refused.body).path).toBe(path);
+});
+
 test('tube is added and removed', async () => {
   const tube = {
     od: mm(45),
@@ -104,6 +163,8 @@ test.each([
   [{ ...die, largestAngle: deg(300) }, '/largestAngle'],
   [{ ...die, name: '' }, '/name'],
   [{ ...die, colour: 'red' }, '/colour'],
+  [{ ...die, takes: [{ angle: deg(0), tube: mm(10) }] }, '/takes/0/angle'],
+  [{ ...die, takes: undefined }, '/takes'],
 ])('a bad die is refused at its field (%#)', async (body, path) => {
   const { machine } = await newDie();
   const refused = await http().post(`/api/shop/machines/${machine}/dies`).send(body).expect(422);

@@ -117,7 +117,7 @@ const WALL_LABELS = {
 /** Where it stands: each distance from the die's centre, all of them shown in a picture. */
 function WhereItStands({ control, style }: { control: Control<MachineDto>; style: LengthStyle }) {
   const setting = useWatch({ control, name: 'setting' });
-  const away = lengthKind(style, { above: 0 });
+  const away = lengthKind(style, { above: 0, usual: [300, 20_000] });
   return (
     <fieldset className="space-y-3">
       <legend className="text-lg">Where it stands</legend>

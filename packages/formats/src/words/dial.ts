@@ -2,8 +2,8 @@ import {
   type BendSheet,
   type Die,
   endsMoved,
-  fineLength,
   formatAngle,
+  formatLength,
   type LengthStyle,
   type SheetBend,
   writtenLength,
@@ -16,15 +16,16 @@ import {
 export function dialWords(sheet: BendSheet, bend: SheetBend, style: LengthStyle): string | null {
   const { to, next, off } = bend.dial;
   if (next === null || off.next === null) return null;
-  return `Between two steps of the dial: ${stepWords(sheet, bend, to, off.to, style)}; ${stepWords(sheet, bend, next, off.next, style)}`;
+  const steps = [stepWords(sheet, bend, to, off.to, style), stepWords(sheet, bend, next, off.next, style)];
+  return `Between two steps of the dial: ${steps.join('; ')}`;
 }
 
-/** One step: `88° leaves it 0.4° short, the far end 8 mm off and the ends 7 mm wider apart`. */
+/** One step: `88° is 0.4° short (far end off by 8, ends 7 farther apart)`. */
 function stepWords(sheet: BendSheet, bend: SheetBend, at: number, off: number, style: LengthStyle): string {
   const { far, apart } = endsMoved(sheet.marked, bend.number, off);
-  const way = off < 0 ? `leaves it ${formatAngle(-off)}° short` : `is ${formatAngle(off)}° over`;
-  const ends = `the ends ${fineLength(Math.abs(apart), style)} ${apart < 0 ? 'nearer' : 'farther apart'}`;
-  return `${formatAngle(at)}° ${way}, the far end ${fineLength(far, style)} off and ${ends}`;
+  const way = off < 0 ? `${formatAngle(-off)}° short` : `${formatAngle(off)}° over`;
+  const ends = `ends ${formatLength(Math.abs(apart), style)} ${apart < 0 ? 'nearer' : 'farther apart'}`;
+  return `${formatAngle(at)}° is ${way} (far end off by ${formatLength(far, style)}, ${ends})`;
 }
 
 /** What the dial reads before the pull, where that is not nothing; null else. */

@@ -28,7 +28,7 @@ export interface Walk {
 }
 
 /** More bends than this are not walked through in every order: 8 have ten million orders, and no bar of a cage has them. */
-export const MOST_WALKED = 8;
+const MOST_WALKED = 8;
 
 /**
  * Walks through every order of bends and clamped sides. A pull depends on what is bent already and not on the order in which that was

@@ -51,7 +51,7 @@ export default function MachineView({ tube, bender, pull, stage, mark, eye }: Ma
         <ambientLight intensity={1.3} />
         <directionalLight position={[2, 5, -3]} intensity={1.8} />
         <directionalLight position={[-3, 4, 3]} intensity={0.7} />
-        <Room bender={standing} />
+        <Room bender={standing} operator={eye !== 'operator'} />
         <Steel pose={then} od={tube.od} ghost />
         <Steel pose={now} od={tube.od} ghost={false} />
         <Die pose={now} od={tube.od} />
@@ -122,7 +122,7 @@ function Blocks({
 }) {
   return (
     <>
-      <Block piece={pose.ahead[pose.held.ahead - 1]} long={clampLength} od={od} color="#d9861a" />
+      <Block piece={pose.ahead[pose.held.ahead - 1]} long={clampLength} od={od} color="#e4b27a" />
       <Block piece={pose.behind[0]} long={trailing} od={od} color={STEEL} />
     </>
   );
@@ -161,7 +161,7 @@ function MarkRing({ at, pose, od }: { at: Vec3; pose: Pose; od: number }) {
   const turn = new Quaternion().setFromUnitVectors(new Vector3(0, 0, 1), way);
   return (
     <mesh position={centre} quaternion={turn}>
-      <torusGeometry args={[metres(od * 0.62), metres(od * 0.12), 10, 32]} />
+      <torusGeometry args={[metres(od * 1.2), metres(od * 0.12), 10, 40]} />
       <meshBasicMaterial color="#ffc83d" />
     </mesh>
   );

@@ -87,9 +87,11 @@ function AllOrders({ order, all, clashes, take }: AllOrdersProps) {
         {best && !better && `None turns the tube end for end less often than this one (${turnRounds}).`}
       </p>
       {better && (
-        <div className="bg-sheet border-look rounded-machined flex flex-wrap items-center justify-between gap-3 border-2 p-3">
+        <div
+          className={`bg-sheet rounded-machined flex flex-wrap items-center justify-between gap-3 border-2 p-3 ${clashes ? 'border-look' : 'border-rule'}`}
+        >
           <p>
-            <StatusMark status="look" /> {best.map(turnName).join('; then ')}:{' '}
+            {clashes && <StatusMark status="look" />} {best.map(turnName).join('; then ')}:{' '}
             {turnRounds === 0
               ? 'it can be bent, and the tube is never turned end for end.'
               : `it can be bent, and the tube is turned end for end ${turnRounds === 1 ? 'once' : `${turnRounds} times`}.`}
@@ -101,7 +103,7 @@ function AllOrders({ order, all, clashes, take }: AllOrdersProps) {
         <Disclosure summary={`${blocked.length} pulls that cannot be made, and why`}>
           <ul className="space-y-1 text-sm">
             {blocked.slice(0, MOST_TOLD).map(({ after, pull }) => (
-              <li key={`${after}/${pull.bend}/${pull.clamp}`}>
+              <li key={`${after.join('-')}/${pull.bend}/${pull.clamp}`}>
                 {turnName(pull)}, {afterWords(after)}:{' '}
                 {pull.hindrances.map((one) => hindranceWords(one, style)).join('; ')}.
               </li>

@@ -7,7 +7,14 @@ const SHOWN = 6000;
 const HIGH = 2400;
 
 /** The floor, the walls that were measured, what stands round the die, and the operator. Memoised: a scrub draws none of it anew. */
-export const Room = memo(function Room({ bender }: { bender: Bender }) {
+export const Room = memo(function Room({
+  bender,
+  operator,
+}: {
+  bender: Bender;
+  /** Not where the eye is the operator's own. */
+  operator: boolean;
+}) {
   return (
     <>
       <gridHelper args={[metres(SHOWN), 12, '#7f8dff', '#4350a8']} />
@@ -18,7 +25,7 @@ export const Room = memo(function Room({ bender }: { bender: Bender }) {
       {bender.frame.map(({ name, from, to }) => (
         <Box key={name} from={from} to={to} />
       ))}
-      {bender.operator && (
+      {operator && bender.operator && (
         <mesh position={inPicture([bender.operator[0], bender.operator[1], 850])}>
           <capsuleGeometry args={[metres(220), metres(1200), 6, 16]} />
           <meshStandardMaterial color="#d8d4c6" transparent opacity={0.45} />

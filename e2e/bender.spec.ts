@@ -1,0 +1,100 @@
+import { expect, type Page, test } from '@playwright/test';
+import { saved, stage } from './job.ts';
+
+const atMachine = (page: Page) => page.getByRole('region', { name: 'At the machine' });
+
+async function openBend(page: Page) {
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await stage(page, 'Bend');
+}
+
+/** The distance to the wall at the left of the long-arm bender. */
+async function setLeftWall(page: Page, distance: string) {
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Change Long-arm bender' }).click();
+  await page.getByLabel('to the wall at the left').fill(distance);
+  await page.getByRole('button', { name: 'Keep the machine' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+test('a tube is walked through its pulls: which end is fed, how far it is pulled, what is near', async ({
+  page,
+}) => {
+  await openBend(page);
+  const machine = atMachine(page);
+  await expect(machine.getByText('feed end A')).toBeVisible();
+  await expect(machine).toContainText(/384 of 384 orders and ways round can be bent/, { timeout: 30_000 });
+  await machine.getByRole('radio', { name: 'at full pull' }).click();
+  await expect(machine.getByText('79.3°', { exact: true })).toBeVisible();
+  await machine.getByRole('slider', { name: 'pulled' }).press('Home');
+  await expect(machine.getByText('0°', { exact: true })).toBeVisible();
+  await machine.getByRole('radio', { name: 'step 3: bend 3' }).click();
+  await expect(machine.getByText('feed end B')).toBeVisible();
+  await expect(machine.getByRole('img', { name: /end B fed, the clamp toward A/ })).toBeVisible();
+});
+
+test('the order of the bends is kept with the plan, and the one that never turns the tube round is offered', async ({
+  page,
+}) => {
+  await openBend(page);
+  const machine = atMachine(page);
+  const steps = page.getByRole('list', { name: 'Steps at the bender' }).getByRole('heading');
+  await machine.getByRole('button', { name: 'Bend 1 earlier' }).click();
+  await expect(steps.first()).toContainText('step 1: bend 1');
+  await saved(page);
+  await page.reload();
+  await expect(steps.first()).toContainText('step 1: bend 1');
+  await machine.getByRole('button', { name: 'Take this order' }).click();
+  await expect(
+    machine.getByText(/None turns the tube end for end less often than this one \(0\)/),
+  ).toBeVisible({
+    timeout: 30_000,
+  });
+  await expect(page.getByText(/end for end/)).toHaveCount(1);
+  await saved(page);
+});
+
+test('a wall that the tube would meet is told with the degree, and why no order works', async ({ page }) => {
+  await setLeftWall(page, '3 ft');
+  try {
+    await openBend(page);
+    const machine = atMachine(page);
+    const clashing = machine
+      .getByRole('listitem')
+      .filter({ hasText: 'cannot be pulled in this order' })
+      .first();
+    await expect(clashing).toBeVisible({ timeout: 30_000 });
+    const bend = /bend \d/.exec(await clashing.innerText())?.[0];
+    await machine.getByRole('radio', { name: `: ${bend}` }).click();
+    await expect(
+      machine.getByText(/This pull cannot be made: the tube meets the wall at the left at \d+/),
+    ).toBeVisible();
+    await expect(machine).toContainText('None of the 384 orders and ways round can be bent on this machine');
+    await machine.getByRole('button', { name: /pulls that cannot be made, and why/ }).click();
+    await expect(
+      machine.getByText(/^bend \d, clamp toward [AB], first: the tube meets the wall/).first(),
+    ).toBeVisible();
+  } finally {
+    await setLeftWall(page, '10 ft');
+  }
+});
+
+test('what of the machine nobody measured is asked for, and is not clear', async ({ page }) => {
+  await setLeftWall(page, '10 ft');
+  await page.getByRole('button', { name: 'Change Long-arm bender' }).click();
+  await page.getByLabel("tube's axis over the floor").fill('');
+  await page.getByRole('button', { name: 'Keep the machine' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  try {
+    await openBend(page);
+    await expect(atMachine(page)).toContainText('Not measured: the height over the floor', {
+      timeout: 30_000,
+    });
+  } finally {
+    await page.goto('/shop');
+    await page.getByRole('button', { name: 'Change Long-arm bender' }).click();
+    await page.getByLabel("tube's axis over the floor").fill('38');
+    await page.getByRole('button', { name: 'Keep the machine' }).click();
+  }
+});
