@@ -5,12 +5,14 @@ await installPackages();
 await buildAll();
 const { evaluateRows } = await import('../bench/evaluate.mjs');
 const { copeRows } = await import('../bench/copes.mjs');
+const { benderRows } = await import('../bench/bender.mjs');
 const { pageRows } = await import('../bench/page.mjs');
 const { serverRows } = await import('../bench/server.mjs');
 const { firstLoadRows } = await import('../bench/firstLoad.mjs');
 const rows = [
   ...evaluateRows(),
   ...(await copeRows()),
+  ...benderRows(),
   ...(await pageRows()),
   ...firstLoadRows(),
   ...(await serverRows()),

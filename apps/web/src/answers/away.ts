@@ -144,8 +144,7 @@ export const demoCageAway = (): Promise<{ plan: Plan; shop: Shop }> =>
   aside(({ remote }) => remote.demoCage());
 
 /** A tube walked through its bends at the machine, in the order asked for and in all others. */
-export const walkAway = (asked: WalkAsked): Promise<Walked> =>
-  aside(({ remote }) => remote.walk(asked));
+export const walkAway = (asked: WalkAsked): Promise<Walked> => aside(({ remote }) => remote.walk(asked));
 
 /** Two people's changes put together and tried. */
 export const mergeAway = (

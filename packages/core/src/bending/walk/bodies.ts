@@ -3,6 +3,7 @@ import { leastOver, radians } from '../../measure/index.ts';
 import { add, dot, length, rotateAbout, scale, subtract, type Vec3 } from '../../space/index.ts';
 import { type Bender, WALLS } from './bender.ts';
 import { type Pose } from './pose.ts';
+import { reachAlong } from './reach.ts';
 
 /** What the tube can meet at the machine. */
 export type Met =
@@ -27,22 +28,15 @@ export function clearancesOf(pose: Pose, bender: Bender, od: number, grip: Grip)
   const free = freeSides(pose, od);
   const off = (of: Piece[][], outside: (at: Vec3) => number): number =>
     Math.min(...of.map((chain) => leastAlong(chain, outside))) - od / 2;
+  const reach = (direction: Vec3) => Math.max(...chains.map((chain) => reachAlong(chain, direction)));
   const found: Clearance[] = [];
   const note = (met: Met, gap: number) => {
     if (gap < Infinity) found.push({ met, gap });
   };
-  if (bender.height !== null)
-    note(
-      { what: 'floor' },
-      off(chains, (at) => at[2]),
-    );
+  if (bender.height !== null) note({ what: 'floor' }, -reach([0, 0, -1]) - od / 2);
   for (const wall of WALLS) {
     const away = bender.walls[wall];
-    if (away !== null)
-      note(
-        { what: 'wall', wall },
-        off(chains, (at) => away - towards[wall](at)),
-      );
+    if (away !== null) note({ what: 'wall', wall }, away - reach(TOWARDS[wall]) - od / 2);
   }
   for (const { name, from, to } of bender.frame)
     note(
@@ -73,11 +67,11 @@ export function clearancesOf(pose: Pose, bender: Bender, od: number, grip: Grip)
   return found;
 }
 
-const towards: Record<(typeof WALLS)[number], (at: Vec3) => number> = {
-  ahead: ([x]) => x,
-  behind: ([x]) => -x,
-  left: ([, y]) => y,
-  right: ([, y]) => -y,
+const TOWARDS: Record<(typeof WALLS)[number], Vec3> = {
+  ahead: [1, 0, 0],
+  behind: [-1, 0, 0],
+  left: [0, 1, 0],
+  right: [0, -1, 0],
 };
 
 /** What of the straights beside the die the machine holds. mm */
@@ -98,10 +92,13 @@ function blockOn(what: 'clamp' | 'pressure-die', piece: Piece | undefined, long:
   return [{ what, from: piece.from, to: add(piece.from, along) }];
 }
 
+/** What stays off by more than this needs no exact answer, and what is nearer one as exact as a tape. mm */
+const CLOSE = { within: 500, closeness: 0.05 };
+
 const leastAlong = (chain: Piece[], outside: (at: Vec3) => number): number =>
   chain.length === 0
     ? Infinity
-    : leastOver(spanOf(chain), (along) => outside(pointOn(chain, startOf(chain) + along))).least;
+    : leastOver(spanOf(chain), (along) => outside(pointOn(chain, startOf(chain) + along)), CLOSE).least;
 
 /** Chains may begin anywhere along their tube. */
 const startOf = (chain: Piece[]): number => chain[0]?.start ?? 0;
@@ -136,13 +133,12 @@ function outsideCapsule(at: Vec3, from: Vec3, to: Vec3, radius: number): number 
   return length(subtract(at, add(from, scale(along, Math.min(1, Math.max(0, share)))))) - radius;
 }
 
-/** Sides of the tube that are farther apart than this need no exact answer. mm */
-const FAR_APART = 200;
-
 /** Axis to axis, between what is free of one side and all of the other. */
 function betweenSides({ behind, ahead }: Pose, [farBehind = [], farAhead = []]: Piece[][]): number {
   const apart = (a: Piece[], b: Piece[]) =>
-    a.length === 0 || b.length === 0 ? Infinity : nearestBetween(rebased(a), rebased(b), FAR_APART).distance;
+    a.length === 0 || b.length === 0
+      ? Infinity
+      : nearestBetween(rebased(a), rebased(b), CLOSE.within).distance;
   return Math.min(apart(farBehind, ahead), apart(farAhead, behind));
 }
 

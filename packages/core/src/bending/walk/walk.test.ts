@@ -1,14 +1,15 @@
 import fc from 'fast-check';
-import { type Piece, piecesOf, pointsOf } from '../../centreline/index.ts';
+import { type Piece, piecesOf, pointOn, pointsOf } from '../../centreline/index.ts';
 import { expectValue } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
-import { cross, distance, dot, subtract, type Vec3 } from '../../space/index.ts';
+import { cross, distance, dot, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Side } from '../datum.ts';
 import { markBlank, type MarkedBlank } from '../marks.ts';
 import { type Bender, BENDER_KINDS, SWINGS, UNMEASURED } from './bender.ts';
 import { walkInOrder, walkOrders } from './orders.ts';
 import { poseOf, type WalkTube } from './pose.ts';
 import { walkPull } from './pull.ts';
+import { reachAlong } from './reach.ts';
 
 type Rows = { length: number; rotation: number; angle: number; clr: number }[];
 
@@ -125,6 +126,25 @@ test('a tube whose turns are mirrored, or that was clamped the wrong way round, 
   expect(
     apart(finished({ ...wrongEnd, bends: wrongEnd.bends.reverse() }, machine, 2, 'b'), design),
   ).toBeGreaterThan(1);
+});
+
+test('how far an axis reaches is exact, against every tenth of a millimetre of it', () => {
+  const direction = fc
+    .tuple(fc.double({ min: -1, max: 1, noNaN: true }), fc.double({ min: -1, max: 1, noNaN: true }))
+    .map(([x, y]): Vec3 => unit([x, y, 1 - x * y]));
+  fc.assert(
+    fc.property(rowsOf, direction, (rows, way) => {
+      const blank = marked(rows, 300);
+      const axis = piecesOf(blank.corners, blank.lra);
+      let sampled = -Infinity;
+      for (let along = 0; along < blank.blank; along += 0.1)
+        sampled = Math.max(sampled, dot(pointOn(axis, along), way));
+      const reach = reachAlong(axis, way);
+      expect(reach).toBeGreaterThanOrEqual(sampled - 1e-9);
+      expect(reach - sampled).toBeLessThan(0.11);
+    }),
+    { seed: 8, numRuns: 15 },
+  );
 });
 
 /** A U: two bends of 90° that turn the same way. */
