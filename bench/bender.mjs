@@ -8,7 +8,7 @@ import {
   walkOrders,
 } from '../packages/core/dist/index.js';
 import { demoBooks, demoPlan, demoShop } from '../packages/demo/dist/index.js';
-import { normalFrom } from '../packages/core/dist/bending/deviation/scatter.js';
+import { normalFrom } from '../packages/core/dist/bending/deviation/chance.js';
 import { median } from './median.mjs';
 
 const PARTS = 10_000;

@@ -98,3 +98,23 @@ test('what of the machine nobody measured is asked for, and is not clear', async
     await page.getByRole('button', { name: 'Keep the machine' }).click();
   }
 });
+
+test('ten thousand of a tube are made up with the errors of the shop, which are kept', async ({ page }) => {
+  await openBend(page);
+  const outcome = page.getByRole('region', { name: 'How it may come out' });
+  await expect(outcome.getByRole('row', { name: /foot to foot 56 in 56/ })).toBeVisible();
+  await outcome.getByLabel('an angle by about, in degrees').fill('wide');
+  await expect(outcome.getByText('a number from 0 to 20')).toBeVisible();
+  await outcome.getByLabel('an angle by about, in degrees').fill('0');
+  await outcome.getByLabel('a turn by about, in degrees').fill('0');
+  await outcome.getByLabel('a mark is off by about').fill('1/8');
+  await outcome.getByRole('button', { name: 'Make them up' }).click();
+  await expect(
+    outcome.getByText('Marks are 100 % of what spreads the ends, angles 0 %, turns 0 %.'),
+  ).toBeVisible({
+    timeout: 30_000,
+  });
+  await page.reload();
+  await expect(outcome.getByLabel('a mark is off by about')).toHaveValue('1/8');
+  await expect(outcome.getByText('Marks are 100 %')).toBeHidden();
+});

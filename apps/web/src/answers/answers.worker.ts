@@ -9,6 +9,7 @@ import {
   type WalkAsked,
   type Walked,
   walkThrough,
+  widthsOf,
 } from '@gyrus/core';
 import { expose } from 'comlink';
 import { Answering } from './answering.ts';
@@ -37,6 +38,7 @@ const worker = {
   ask: <K extends Asked>(question: number, what: K, numbers: Numbers): Promise<Told<Answers[K]>> =>
     answering.ask(question, what, numbers),
   propose,
+  widths: widthsOf,
   walk: ({ tube, bender, order }: WalkAsked): Walked => walkThrough(tube, bender, order),
   demoCage,
   merge: mergeTried,

@@ -10,6 +10,7 @@ import {
   type Shop,
   type WalkAsked,
   type Walked,
+  type widthsOf,
 } from '@gyrus/core';
 import { type Remote, wrap } from 'comlink';
 import { type AnswersWorker } from './answers.worker.ts';
@@ -145,6 +146,10 @@ export const demoCageAway = (): Promise<{ plan: Plan; shop: Shop }> =>
 
 /** A tube walked through its bends at the machine, in the order asked for and in all others. */
 export const walkAway = (asked: WalkAsked): Promise<Walked> => aside(({ remote }) => remote.walk(asked));
+
+/** How far pairs of a tube stand apart in each of n parts with errors at every bend. */
+export const widthsAway = (...asked: Parameters<typeof widthsOf>): Promise<ReturnType<typeof widthsOf>> =>
+  aside(({ remote }) => remote.widths(...asked));
 
 /** Two people's changes put together and tried. */
 export const mergeAway = (

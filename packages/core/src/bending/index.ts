@@ -26,20 +26,28 @@ export {
   type TestBend,
 } from './input.ts';
 export {
+  acrossPairs,
+  causesOf,
   type Deviation,
   endsMoved,
   type EndsMoved,
   type Errors,
   type MadeBend,
+  type Pair,
   radiusInput,
   type Scatter,
   scatterInput,
   type ScatterInput,
   scatterOf,
+  shareWithin,
   spansOf,
+  type Spread,
+  spreadOf,
   whatNow,
   whatNowInput,
   type WhatNowInput,
+  widthsOf,
+  widthsWhen,
 } from './deviation/index.ts';
 export {
   type Bender,

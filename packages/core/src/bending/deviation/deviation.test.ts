@@ -6,7 +6,9 @@ import { itemAt } from '../../items/index.ts';
 import { radians } from '../../measure/index.ts';
 import { add, cross, distance, dot, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { radiusInput, scatterInput, whatNowInput } from './input.ts';
-import { normalFrom, scatterOf } from './scatter.ts';
+import { normalFrom } from './chance.ts';
+import { scatterOf, spansOf } from './scatter.ts';
+import { acrossPairs, causesOf, shareWithin, spreadOf, widthsOf, widthsWhen } from './widths.ts';
 import { whatNow } from './whatNow.ts';
 
 type Point = [number, number, number];
@@ -233,4 +235,69 @@ test('a straight tube spreads by nothing', () => {
     sigma: { mark: 1, angle: 1, rotation: 1 },
   };
   expect(expectValue(scatterOf({ ...straight, n: 100, seed: 1 }))).toMatchObject({ planned: 500, sd: 0 });
+});
+
+const SIGMA = { mark: 1, angle: 0.5, rotation: 0.5 };
+
+test('widths across a part are those of the path, and its parts those of scatter, number by number', () => {
+  expect(acrossPairs(2)).toEqual([
+    [0, 3],
+    [1, 2],
+  ]);
+  expect(acrossPairs(3)).toEqual([
+    [0, 4],
+    [1, 3],
+  ]);
+  for (const path of [HOOP, BAR]) {
+    const lra = expectValue(lraOf(path));
+    const pairs = acrossPairs(lra.bends.length);
+    expect(widthsWhen(lra, pairs, [])).toEqual(
+      pairs.map(
+        ([from, to]) =>
+          expect.closeTo(distance(itemAt(path.points, from), itemAt(path.points, to)), 6) as number,
+      ),
+    );
+    const [ends] = widthsOf(lra, pairs, SIGMA, { n: 300, seed: 9 });
+    const spans = spansOf(lra, SIGMA, 300, 9);
+    for (const [k, span] of spans.entries()) expect(ends?.[k]).toBeCloseTo(span, 6);
+  }
+});
+
+test('bends that all come out short stand the feet wider apart, by what whatnow says bend after bend', () => {
+  const lra = expectValue(lraOf(HOOP));
+  const [feet = 0, corners = 0] = widthsWhen(lra, acrossPairs(2), [-1, -1]);
+  let points = HOOP.points;
+  for (const bend of [1, 2])
+    points = now({ ...HOOP, points }, bend, { angle: itemAt(lra.bends, bend - 1).angle - 1 }).points.map(
+      (p): Point => [...p],
+    );
+  expect(feet).toBeCloseTo(distance(itemAt(points, 0), itemAt(points, 3)), 6);
+  expect(feet).toBeGreaterThan(1487.8 + 25);
+  // The corners are a setback nearer to their tangents on each side: R·(tan 42° − tan 41.5°).
+  const setbacks =
+    2 *
+    152.4 *
+    (Math.tan(radians(itemAt(lra.bends, 0).angle / 2)) -
+      Math.tan(radians((itemAt(lra.bends, 0).angle - 1) / 2)));
+  expect(corners).toBeCloseTo(1270 - setbacks, 6);
+});
+
+test('what spreads a hoop is its angles, what spreads nothing has no cause, and the shares are of one', () => {
+  const lra = expectValue(lraOf(HOOP));
+  const causes = causesOf(lra, [0, 3], SIGMA, { n: 4000, seed: 2 });
+  expect(causes.angle).toBeGreaterThan(0.9);
+  expect(causes.mark + causes.angle + causes.rotation).toBeCloseTo(1, 9);
+  // An error's share is its variance in the closed propagation.
+  const [angle, mark] = [firstOrder({ mark: 0, angle: 0.5 }), firstOrder({ mark: 1, angle: 0 })];
+  expect(causes.mark).toBeCloseTo(mark ** 2 / (mark ** 2 + angle ** 2), 2);
+  const none = { mark: 0, angle: 0, rotation: 0 };
+  expect(causesOf(lra, [0, 3], none, { n: 100, seed: 2 })).toEqual(none);
+});
+
+test('how many lie within so much of a figure', () => {
+  const values = Float64Array.from([1, 2, 3, 4]);
+  expect([shareWithin(values, 2.5, 0.5), shareWithin(values, 0, 1), shareWithin(values, 9, 1)]).toEqual([
+    0.5, 0.25, 0,
+  ]);
+  expect(spreadOf(values)).toMatchObject({ mean: 2.5, p50: 2.5 });
 });

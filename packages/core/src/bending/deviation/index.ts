@@ -1,4 +1,15 @@
 export { endsMoved, type EndsMoved } from './endsMoved.ts';
 export { radiusInput, scatterInput, type ScatterInput, whatNowInput, type WhatNowInput } from './input.ts';
-export { type Errors, type Scatter, scatterOf, spansOf } from './scatter.ts';
+export { type Errors } from './chance.ts';
+export { type Scatter, scatterOf, spansOf } from './scatter.ts';
 export { type Deviation, type MadeBend, whatNow } from './whatNow.ts';
+export {
+  acrossPairs,
+  causesOf,
+  type Pair,
+  shareWithin,
+  type Spread,
+  spreadOf,
+  widthsOf,
+  widthsWhen,
+} from './widths.ts';

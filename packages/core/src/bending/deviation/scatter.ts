@@ -1,24 +1,14 @@
-import { deviation, mean, quantile } from 'd3-array';
-import { randomNormal } from 'd3-random';
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { type Lra, lraOf } from '../../centreline/index.ts';
 import { type Outcome, succeed } from '../../fault/index.ts';
 import { radians } from '../../measure/index.ts';
+import { type Errors, normalFrom } from './chance.ts';
 import { type ScatterInput } from './input.ts';
+import { type Spread, spreadOf } from './widths.ts';
 
 /** How the distance between a part's ends comes out, over many parts. mm */
-export interface Scatter {
+export interface Scatter extends Spread {
   planned: number;
-  mean: number;
-  sd: number;
-  p05: number;
-  p50: number;
-  p95: number;
 }
-
-/** Standard deviations of what goes wrong at each bend. mm, degrees */
-export type Errors = ScatterInput['sigma'];
 
 /**
  * Many parts with independent normal errors at each bend: a mark moves its bend along the tube, an angle and a rotation (which the
@@ -28,14 +18,9 @@ export function scatterOf({ sigma, n, seed, ...path }: ScatterInput): Outcome<Sc
   const lra = lraOf(path);
   if (!lra.ok) return lra;
   const spans = spansOf(lra.value, sigma, n, seed);
-  const percentile = (share: number) => quantile(spans, share) ?? 0;
   return succeed({
     planned: spanOf(lra.value, new Float64Array(3 * lra.value.bends.length)),
-    mean: mean(spans) ?? 0,
-    sd: deviation(spans) ?? 0,
-    p05: percentile(0.05),
-    p50: percentile(0.5),
-    p95: percentile(0.95),
+    ...spreadOf(spans),
   });
 }
 
@@ -53,12 +38,6 @@ export function spansOf(lra: Lra, sigma: Errors, n: number, seed: number): Float
     spans[k] = spanOf(lra, errors);
   }
   return spans;
-}
-
-/** A source of standard normal numbers that is the same for the same seed. */
-export function normalFrom(seed: number): () => number {
-  const generator = xoroshiro128plus(seed);
-  return randomNormal.source(() => uniformFloat64(generator))();
 }
 
 /**

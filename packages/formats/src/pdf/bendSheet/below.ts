@@ -12,6 +12,7 @@ import {
 import { sheetRestsWords } from '../../words/findings/assumed.ts';
 import { findingWords } from '../../words/findings/finding.ts';
 import { dialWords, zeroWords } from '../../words/dial.ts';
+import { releasedWords } from '../../words/outcome.ts';
 import { schoolWords } from '../../words/school.ts';
 import { footWords, widthWords } from '../../words/step.ts';
 import { placeDrawing } from '../drawing.ts';
@@ -111,7 +112,10 @@ function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
     const words = [zeroWords(one), dialWords(sheet, one, style)].filter((said) => said !== null);
     return words.length > 0 ? [`Bend ${one.number}: ${words.join('. ')}.`] : [];
   });
-  const school = bend ? [`Readings come from ${schoolWords(bend)}.`, ...dials] : [];
+  const released = releasedWords(sheet, hoop !== null && 'hoop' in hoop, style);
+  const school = bend
+    ? [`Readings come from ${schoolWords(bend)}.`, ...(released === null ? [] : [released]), ...dials]
+    : [];
   if (!hoop || !('hoop' in hoop)) return bend ? school : ['Straight: cut it to length, no bend.'];
   const { figures, feet } = hoop.hoop;
   const cuts = feet.map(footWords).join('; ');
