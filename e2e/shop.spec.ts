@@ -40,6 +40,32 @@ test('a machine, a die and test bends, with errors where they are', async ({ pag
   await expect(card).toBeHidden();
 });
 
+test('a die by what a shop knows: a test piece with a tape, and a table of the tube that bends use', async ({
+  page,
+}) => {
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Change 2 in, 6 in radius' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByRole('button', { name: 'Find the finished radius from a test piece' }).click();
+  // R = (A + B − L0)/(2·tan(θ/2) − θ) [handbook §5]: 2.575 in gained at 90° is a radius of 6 in.
+  await form.getByLabel('length before bending').fill('30');
+  await form.getByLabel('one leg to the corner').fill('15');
+  await form.getByLabel('the other leg').fill('14');
+  await form.getByLabel('released angle').fill('90');
+  await expect(form.getByText(/the two legs to the corner must be longer together/)).toBeVisible();
+  await form.getByLabel('the other leg').fill('17.575');
+  await expect(form.getByText(/Its radius is 5\.999 in; 0\.039 in of tape is 0\.092 in of it/)).toBeVisible();
+  await form.getByRole('button', { name: 'Use it' }).click();
+  await expect(form.getByLabel('measured finished radius')).toHaveValue(/152\.4 mm|^6$|5\.99/);
+  await form.getByLabel('measured finished radius').fill('');
+  await form.getByRole('button', { name: 'Add an angle' }).click();
+  await form.getByRole('button', { name: 'Keep the die' }).click();
+  await expect(form.getByText('give the angle of the bend')).toBeVisible();
+  await form.getByRole('button', { name: 'Take angle 1 away' }).click();
+  await form.getByRole('button', { name: 'Keep the die' }).click();
+  await expect(form).toBeHidden();
+});
+
 test('new test bends never move a plan in silence: it is told what taking them over would change', async ({
   page,
 }) => {

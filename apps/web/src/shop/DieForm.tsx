@@ -7,6 +7,7 @@ import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
+import { TestPiece } from './TestPiece.tsx';
 import { TubeUsedTable } from './TubeUsedTable.tsx';
 import { useShopForm } from './useShopForm.ts';
 
@@ -26,7 +27,7 @@ interface DieFormProps {
 /** A die: what tube it takes, its radius, and where a mark is set on it. */
 export function DieForm({ machine, die, style, done }: DieFormProps) {
   const { send, sending } = useShopForm(done);
-  const { register, control, handleSubmit, formState } = useForm<DieDto>({
+  const { register, control, handleSubmit, formState, setValue } = useForm<DieDto>({
     resolver: classValidatorResolver(DieDto),
     defaultValues: startOf(die),
   });
@@ -46,6 +47,7 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
         {...register('name')}
       />
       <DieSizes control={control} style={style} />
+      <TestPiece style={style} setValue={setValue} />
       <MarkReference control={control} style={style} />
       <TubeUsedTable control={control} style={style} />
       <Button kind="strong" type="submit" disabled={sending}>

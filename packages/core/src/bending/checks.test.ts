@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { expectValue } from '../fault/index.ts';
 import { arcOf } from '../centreline/index.ts';
-import { elasticShare, finishedRadius, type MarkInput, marksOf, springbackFrom, takeOff } from './index.ts';
+import {
+  elasticShare,
+  finishedRadius,
+  tapeOnRadius,
+  type MarkInput,
+  marksOf,
+  springbackFrom,
+  takeOff,
+} from './index.ts';
 
 /** Worked figures of the trade and formulas, with the source beside each. Inches are exact. */
 const IN = 25.4;
@@ -153,4 +161,5 @@ test('1 mm of tape error is 2.3 mm of radius at 90° [handbook §5]', () => {
   const piece = { length: 800, legs: [432.7, 432.7] as [number, number], released: 90 };
   const wrong = expectValue(finishedRadius({ ...piece, length: 801 }));
   expect(expectValue(finishedRadius(piece)) - wrong).toBeCloseTo(2.33, 1);
+  expect(tapeOnRadius(90)).toBeCloseTo(expectValue(finishedRadius(piece)) - wrong, 9);
 });

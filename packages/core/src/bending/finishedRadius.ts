@@ -23,5 +23,11 @@ export function finishedRadius({ length, legs: [a, b], released }: TestPiece): O
       '/legs',
       'the two legs to the corner must be longer together than the piece was before bending',
     );
-  return succeed(gained / (2 * Math.tan(angle / 2) - angle));
+  return succeed(gained / gainedPerRadius(angle));
 }
+
+/** What the legs to the corner are longer than the tube that is in them, by the radius: 2·tan(θ/2) − θ. θ in radians */
+const gainedPerRadius = (angle: number): number => 2 * Math.tan(angle / 2) - angle;
+
+/** What an error of one millimetre of the tape is of the radius. mm; released in degrees */
+export const tapeOnRadius = (released: number): number => 1 / gainedPerRadius(radians(released));

@@ -1,5 +1,5 @@
 export { type Datum, DATUMS, fromDatum, MARK_REFERENCES, type MarkReference, type Side } from './datum.ts';
-export { finishedRadius, type TestPiece } from './finishedRadius.ts';
+export { finishedRadius, tapeOnRadius, type TestPiece } from './finishedRadius.ts';
 export {
   type BendTooling,
   markBlank,
