@@ -118,3 +118,22 @@ test('ten thousand of a tube are made up with the errors of the shop, which are 
   await expect(outcome.getByLabel('a mark is off by about')).toHaveValue('1/8');
   await expect(outcome.getByText('Marks are 100 %')).toBeHidden();
 });
+
+test('a limit of the job is held against the hoop, and against what its bends may release to', async ({
+  page,
+}) => {
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await stage(page, 'Bend');
+  const outcome = page.getByRole('region', { name: 'How it may come out' });
+  await expect(outcome.getByText(/width outside at the feet: the job wants at most 59 1.4 in/)).toBeVisible();
+  await stage(page, 'Survey');
+  await page.goto(`${new URL(page.url()).pathname}?view=places`);
+  await page.getByRole('button', { name: /^width outside at the feet/ }).click();
+  await page.getByLabel('limit', { exact: true }).fill('57 in');
+  await saved(page);
+  await stage(page, 'Design');
+  await expect(page.getByText(/Width outside at the feet: 57 .+; the job wants at most 57 in/)).toBeVisible();
+  await stage(page, 'Bend');
+  await expect(outcome.getByText(/the job wants at most 57 in; at the worse end it is 58/)).toBeVisible();
+});

@@ -40,6 +40,10 @@ const measured: Plan = expectValue(
       ],
       notes: 'Keep the rear door latches free. Hoop tight to the pillars.',
     },
+    limits: [
+      { id: 'limit-feet', figure: 'feet-outside', bound: 'most', length: inch('59 1/4'), note: '' },
+      { id: 'limit-helmet', figure: 'crown-over-helmet', bound: 'least', length: inch('2'), note: '' },
+    ],
     survey: {
       ...start.survey,
       measures: {

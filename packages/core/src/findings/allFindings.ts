@@ -27,6 +27,7 @@ import {
 } from './cageFindings.ts';
 import { type Finding } from './finding.ts';
 import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts';
+import { limitFindings } from './limitFindings.ts';
 import { driftFindings } from './sheetFindings.ts';
 import { memberFindings } from './memberFindings.ts';
 
@@ -52,6 +53,7 @@ export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
     ...beyondFindings(plan),
     ...loopFindings(cage.loops),
     ...cage.members.flatMap((resolved, i) => memberFindings(plan, resolved, gaps[i] ?? [])),
+    ...limitFindings(plan, cage.members, answered.assumed),
     ...ofBooks,
     ...clearanceFindings(answered),
     ...driftFindings(drift),

@@ -97,6 +97,7 @@ export const FINDING_KINDS = {
   'does-not-bend': kind<{ message: Sentence }>('design', 'car'),
   'not-placed': kind<Stamped & { message: Sentence }>('design', 'car'),
   loop: kind<{ stamps: Text; count: Count }>('design', 'car'),
+  'job-limit': kind<{ figure: Text; bound: Text }>('design', 'car'),
   'keep-out': kind<Stamped & { name: Text }>('design', 'car'),
   'zone-gap': kind<Stamped & { name: Text }>('design', 'car'),
   collision: kind<Two>('design', 'car'),

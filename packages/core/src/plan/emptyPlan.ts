@@ -33,6 +33,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
   copeOverrides: [],
   coping: USUAL_COPING,
   copeTicks: [],
+  limits: [],
   answers: {},
 });
 

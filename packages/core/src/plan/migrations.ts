@@ -122,11 +122,12 @@ function figuresKnown(old: Document): Document {
   return { ...old, version: 5, proposalsMarked: false, survey: { ...survey, distrusted } };
 }
 
-/** 5 → 6: a die has its dial and its table of tube used, and a member its order at the bender. */
+/** 5 → 6: a die has its dial and its table of tube used, a member its order at the bender, a job its own limits. */
 function dialsAndOrders(old: Document): Document {
   return {
     ...old,
     version: 6,
+    limits: [],
     dies: list(old.dies).map(withDial),
     members: list(old.members).map((one) => ({ ...one, bending: { ...record(one.bending), order: null } })),
   };

@@ -5,6 +5,7 @@ import { brief } from './brief.ts';
 import { piecesOfBar } from './members/bar.ts';
 import { cockpit } from './cockpit.ts';
 import { copeTick, coping } from './coping.ts';
+import { jobLimit } from './limits.ts';
 import { member } from './members/member.ts';
 import { migrations } from './migrations.ts';
 import { harness, occupant } from './occupant.ts';
@@ -74,6 +75,7 @@ export const planSchema = z.strictObject({
   copeOverrides: z.array(copeOverride, say('overrides of who is coped to whom')),
   coping,
   copeTicks: z.array(copeTick, say('the ends that were ticked off')),
+  limits: z.array(jobLimit, say('the limits that the builder sets')),
   /** Answers to what no program can compute, keyed book/rule/member. */
   answers: z.record(z.string().max(200), answer, say('the answers')),
 });

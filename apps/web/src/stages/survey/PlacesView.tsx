@@ -13,6 +13,7 @@ import { RecordList } from '../../job/fields/RecordList.tsx';
 import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Limits } from './Limits.tsx';
 import { SetUpTables } from './SetUpTables.tsx';
 
 type Survey = Plan['survey'];
@@ -34,6 +35,7 @@ export function PlacesView() {
           <GapSchools />
           <KeepOuts />
           <Panels />
+          <Limits />
         </div>
         <div className="space-y-8">
           <Ribs />

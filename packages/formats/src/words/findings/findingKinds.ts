@@ -29,6 +29,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'in-body': 'stands in the body',
   'trim-short': 'trim at a foot too short',
   'not-placed': 'cannot be placed',
+  'job-limit': 'limit of the job',
   'keep-out': 'too near a keep-out',
   'zone-touch': 'is to touch the body',
   'zone-gap': 'gap to the body',

@@ -1,3 +1,4 @@
+import { limitedFigureWords } from '../limit.ts';
 import { type FindingCode } from '@gyrus/core';
 import { cockpitSentences } from '../cockpit.ts';
 import { tubeKindWords } from '../tube.ts';
@@ -59,6 +60,13 @@ export const sentences = {
   'trim-short': ({ measured, limit, fact }) =>
     `The ${fact('side')} foot is cut on the slant and needs ${limit} of trim, there is ${measured}: give it more.`,
   'not-placed': ({ fact }) => `${fact('stamp')} cannot be placed: ${fact('message')}.`,
+  'job-limit': ({ measured, limit, fact, finding, inError }) => {
+    const figure = limitedFigureWords(fact('figure'));
+    const wanted = `${fact('bound') === 'most' ? 'at most' : 'at least'} ${limit}`;
+    return finding.measured
+      ? `${capital(figure)}: ${measured}; the job wants ${wanted}${inError}.`
+      : `${capital(figure)}: the job wants ${wanted}, and it is not known yet. ${fact('figure') === 'crown-over-helmet' ? 'Measure the top of a helmet, and the hoop.' : 'The hoop comes from the Survey.'}`;
+  },
   'keep-out': ({ measured, limit, fact, inError }) =>
     `${fact('stamp')} ${measured.startsWith('−') ? `stands ${measured.replace('−', '')} inside` : `passes ${measured} from`} ${fact('name')}; ${limit} is wanted${inError}. Move an end, or its shape.`,
   'zone-touch': ({ measured, fact }) =>

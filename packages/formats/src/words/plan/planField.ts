@@ -48,6 +48,7 @@ const RECORDS: Record<string, string> = {
   dies: 'die',
   copeTicks: 'tick at an end',
   copeOverrides: 'who is coped to whom',
+  limits: 'limit of the job',
 };
 
 const SURVEY_RECORDS: Record<string, string> = {

@@ -1,8 +1,11 @@
 import { acrossPairs, type BendSheet, formatAngle, formatWithUnit, releasedWidths } from '@gyrus/core';
-import { pairWords } from '@gyrus/formats';
+import { limitedFigures, pairWords } from '@gyrus/formats';
 import { useMemo } from 'react';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Cell, PlainTable, TableRow } from '../../../shared/figures/PlainTable.tsx';
 import { ScatterPanel } from './ScatterPanel.tsx';
 
@@ -14,6 +17,7 @@ export function Outcome({ sheet, hoop }: { sheet: BendSheet; hoop: boolean }) {
     <section aria-label="How it may come out" className="space-y-3">
       <h2 className="text-lg">How it may come out</h2>
       <BeforeBending sheet={sheet} hoop={hoop} />
+      {hoop && <LimitsInIt sheet={sheet} />}
       <ScatterPanel sheet={sheet} pairs={pairs} hoop={hoop} />
     </section>
   );
@@ -56,5 +60,36 @@ function BeforeBending({ sheet, hoop }: BeforeBendingProps) {
         <Cell figure>{formatAngle(released.leg.over)}°</Cell>
       </TableRow>
     </PlainTable>
+  );
+}
+
+/** The job's limits of the feet, when all bends come out at the worse end of their interval. */
+function LimitsInIt({ sheet }: { sheet: BendSheet }) {
+  const style = useJobStyle();
+  const { limits } = usePlan();
+  const { findings } = useEvaluation();
+  const [ends] = releasedWidths(sheet)?.widths ?? [];
+  if (!ends) return null;
+  const found = limits.flatMap((limit) => {
+    const measured = findings.find(({ key }) => key === `job-limit/${limit.id}`)?.measured;
+    if (!limit.figure.startsWith('feet') || !measured || !('mm' in measured)) return [];
+    const worst =
+      (limit.bound === 'most' ? Math.max : Math.min)(ends.short, ends.over) - ends.planned + measured.mm;
+    const margin = limit.bound === 'most' ? limit.length.mm - worst : worst - limit.length.mm;
+    return [{ limit, worst, status: margin < 0 ? ('look' as const) : ('clear' as const) }];
+  });
+  return (
+    <ul>
+      {found.map(({ limit, worst, status }) => (
+        <li key={limit.id}>
+          <StatusMark status={status} /> {limitedFigures[limit.figure]}: the job wants{' '}
+          {limit.bound === 'most' ? 'at most' : 'at least'} {formatWithUnit(limit.length.mm, style)}; at the
+          worse end it is {formatWithUnit(worst, style)}
+          {status === 'look' &&
+            ': make a test bend nearer to these angles, or measure before it leaves the bender'}
+          .
+        </li>
+      ))}
+    </ul>
   );
 }

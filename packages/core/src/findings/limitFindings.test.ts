@@ -1,0 +1,73 @@
+import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { millimetres } from '../measure/index.ts';
+import { newOccupant, type JobLimit, type Plan } from '../plan/index.ts';
+import { HANDBOOK_CAR, planWith } from '../testing/index.ts';
+import { die, bending, shop } from '../testing/twoInchShop.ts';
+
+const base = planWith(HANDBOOK_CAR);
+const [hoop] = base.members;
+if (!hoop) throw new Error('the plan has a hoop');
+const plan = { ...base, dies: [die], members: [{ ...hoop, bending: bending() }] } as Plan;
+const figures = () => {
+  const answer = hoopAnswerOf(evaluate(plan, shop, []));
+  if (!answer || !('hoop' in answer.hoop)) throw new Error('the hoop stands');
+  return answer.hoop.hoop.figures;
+};
+const limit = (figure: JobLimit['figure'], bound: JobLimit['bound'], mm: number): JobLimit => ({
+  id: 'limit',
+  figure,
+  bound,
+  length: millimetres(mm),
+  note: '',
+});
+const found = (one: JobLimit, changes: Partial<Plan> = {}) =>
+  evaluate({ ...plan, ...changes, limits: [one] }, shop, []).findings.find(
+    ({ code }) => code === 'job-limit',
+  );
+
+test('a width at the feet is held against the most that the job wants, and the tape is not trusted beyond its error', () => {
+  const outside = figures().feetOutside.value;
+  const error = plan.measuringError.mm;
+  const at = (over: number) => found(limit('feet-outside', 'most', outside + over));
+  expect([at(error + 1)?.status, at(error / 2)?.status, at(-1)?.status]).toEqual(['clear', 'look', 'out']);
+  expect(at(-1)).toMatchObject({
+    measured: { mm: outside },
+    margin: { mm: expect.closeTo(-1, 9) as number },
+  });
+});
+
+test('the least that the job wants, of every figure that the hoop has', () => {
+  const { feetApart, cornersApart, crownHeight } = figures();
+  for (const [figure, { value }] of [
+    ['feet-apart', feetApart],
+    ['corners-apart', cornersApart],
+    ['crown-height', crownHeight],
+  ] as const) {
+    expect(found(limit(figure, 'least', value - 50))).toMatchObject({
+      status: 'clear',
+      measured: { mm: value },
+    });
+    expect(found(limit(figure, 'least', value + 50))?.status).toBe('out');
+  }
+});
+
+test('without a helmet, or without a hoop, a limit asks', () => {
+  const over = limit('crown-over-helmet', 'least', 50);
+  expect(found(over)).toMatchObject({ status: 'ask', measured: null, limit: { mm: 50 } });
+  expect(found(over, { members: [] })?.status).toBe('ask');
+  expect(found(limit('feet-apart', 'most', 1), { survey: { ...plan.survey, measures: {} } })?.status).toBe(
+    'ask',
+  );
+});
+
+test('the crown over the helmet is the top of the tube less the top of the helmet', () => {
+  const top = figures().crownHeight.value + 25.4;
+  const at = [millimetres(0), millimetres(0), millimetres(top - 70)] as [
+    ReturnType<typeof millimetres>,
+    ReturnType<typeof millimetres>,
+    ReturnType<typeof millimetres>,
+  ];
+  const occupants = [{ ...newOccupant('o'), helmetTop: at }];
+  const measured = found(limit('crown-over-helmet', 'least', 50), { occupants })?.measured;
+  expect(measured).toEqual({ mm: expect.closeTo(70, 6) as number });
+});
