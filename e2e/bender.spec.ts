@@ -137,3 +137,23 @@ test('a limit of the job is held against the hoop, and against what its bends ma
   await stage(page, 'Bend');
   await expect(outcome.getByText(/the job wants at most 57 in; at the worse end it is 58/)).toBeVisible();
 });
+
+test('a bend that came out short says what to pull to; one that is over is never passed in silence', async ({
+  page,
+}) => {
+  await openBend(page);
+  const now = page.getByRole('region', { name: 'What now?' });
+  await now.getByRole('radio', { name: /bend 2$/ }).click();
+  await now.getByLabel('released angle').fill('73');
+  await expect(now.getByRole('status')).toContainText('2.1° short. Pull 2.1° farther than the last pull');
+  await now.getByLabel('the dial read at full pull').fill('77');
+  await expect(now.getByRole('status')).toContainText('2.1° short. Pull to 79°');
+  await page.reload();
+  await now.getByRole('radio', { name: /bend 2$/ }).click();
+  await expect(now.getByLabel('released angle')).toHaveValue('73');
+  await now.getByLabel('released angle').fill('76.5');
+  await expect(now.getByRole('status')).toContainText('1.4° over: a bend is never opened in the die.');
+  await expect(now.getByRole('status')).toContainText(/Bend \d made \d+(\.\d)?° instead leaves end B off by/);
+  await now.getByLabel('released angle').fill('wide');
+  await expect(now.getByText('"wide" is not an angle')).toBeVisible();
+});

@@ -24,6 +24,7 @@ export {
   swingWords,
   turnName,
 } from './words/bender.ts';
+export { correctionWords } from './words/correction.ts';
 export { limitedFigures } from './words/limit.ts';
 export { causeWords, pairWords } from './words/outcome.ts';
 export { dialWords, dieWords, zeroWords } from './words/dial.ts';

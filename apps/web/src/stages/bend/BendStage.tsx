@@ -11,6 +11,7 @@ import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../shared/figures/Stamp.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
+import { WhatNow } from './whatNow/WhatNow.tsx';
 import { Outcome } from './outcome/Outcome.tsx';
 import { AtMachine } from './machine/AtMachine.tsx';
 import { ToolingPanel } from './ToolingPanel.tsx';
@@ -59,6 +60,7 @@ export function BendStage() {
           <NoMarks hasTube={answer.tube !== null} />
         )}
         {answer.sheet && <AtMachine key={answer.piece} sheet={answer.sheet} />}
+        {answer.sheet && <WhatNow key={`now/${answer.piece}`} sheet={answer.sheet} />}
         {answer.sheet && <Outcome sheet={answer.sheet} hoop={member.role === 'main-hoop'} />}
       </section>
       <aside aria-label="Tooling and findings" className="space-y-5">

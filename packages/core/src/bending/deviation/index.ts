@@ -1,3 +1,4 @@
+export { type Correction, correctionOf, type MeasuredBend } from './correction.ts';
 export { endsMoved, type EndsMoved } from './endsMoved.ts';
 export { radiusInput, scatterInput, type ScatterInput, whatNowInput, type WhatNowInput } from './input.ts';
 export { type Errors } from './chance.ts';

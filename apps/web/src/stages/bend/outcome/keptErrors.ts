@@ -1,8 +1,7 @@
 import { type Errors, type Length, millimetres, recordOf } from '@gyrus/core';
-import { useState } from 'react';
-import { keepText, keptText } from '../../../shared/server/browserStore.ts';
+import { useKept } from '../../../shared/server/useKept.ts';
 
-/** What goes wrong at a bend, and how far off a width may be and still fits. mm, degrees */
+/** What goes wrong at a bend, and how far off a width may be and still fits. Degrees */
 export interface ShopErrors extends Omit<Errors, 'mark'> {
   mark: Length;
   within: Length;
@@ -10,33 +9,25 @@ export interface ShopErrors extends Omit<Errors, 'mark'> {
 
 /** A mark scribed by eye, a protractor read to a half of a degree, a turn set by an angle gauge; common practice. */
 const USUAL: ShopErrors = { mark: millimetres(0.8), angle: 0.5, rotation: 0.5, within: millimetres(6) };
-const KEY = 'gyrus-bend-errors';
 
 /** The errors that a shop reckons with, kept in this browser; the usual ones until somebody types others. */
 export function useShopErrors(): [ShopErrors, (changes: Partial<ShopErrors>) => void] {
-  const [errors, setErrors] = useState(readErrors);
-  const change = (changes: Partial<ShopErrors>) => {
-    const next = { ...errors, ...changes };
-    setErrors(next);
-    keepText(KEY, JSON.stringify(next));
-  };
-  return [errors, change];
+  const [errors, keep] = useKept('gyrus-bend-errors', errorsIn);
+  return [errors, (changes) => keep({ ...errors, ...changes })];
 }
 
-function readErrors(): ShopErrors {
-  const read = { ...USUAL };
-  try {
-    const kept = recordOf(JSON.parse(keptText(KEY) ?? '{}'));
-    for (const key of ['angle', 'rotation'] as const) {
-      const value = kept[key];
-      if (typeof value === 'number' && value >= 0) read[key] = value;
-    }
-    for (const key of ['mark', 'within'] as const) {
-      const { mm, typed } = recordOf(kept[key]);
-      if (typeof mm === 'number' && mm >= 0 && typeof typed === 'string') read[key] = { mm, typed };
-    }
-  } catch {
-    // A text that something else left there is no matter: the usual errors hold.
-  }
-  return read;
+function errorsIn(kept: unknown): ShopErrors {
+  const { mark, angle, rotation, within } = recordOf(kept);
+  return {
+    mark: lengthIn(mark) ?? USUAL.mark,
+    angle: typeof angle === 'number' && angle >= 0 ? angle : USUAL.angle,
+    rotation: typeof rotation === 'number' && rotation >= 0 ? rotation : USUAL.rotation,
+    within: lengthIn(within) ?? USUAL.within,
+  };
+}
+
+/** A length as it was kept; null for anything else. */
+export function lengthIn(kept: unknown): Length | null {
+  const { mm, typed } = recordOf(kept);
+  return typeof mm === 'number' && typeof typed === 'string' ? { mm, typed } : null;
 }

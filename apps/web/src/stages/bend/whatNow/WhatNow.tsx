@@ -1,0 +1,167 @@
+import { type BendSheet, correctionOf, itemAt, type SheetBend } from '@gyrus/core';
+import { correctionWords } from '@gyrus/formats';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
+import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
+import { Segmented } from '../../../shared/fields/Segmented.tsx';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
+import { type BendMeasures, useBendMeasures } from './keptMeasures.ts';
+
+/** After a bend was released and measured: pull further, or what the part is now and what can still take it. */
+export function WhatNow({ sheet }: { sheet: BendSheet }) {
+  const [at, setAt] = useState(0);
+  const pulled = sheet.steps.flatMap((step) => sheet.bends.filter(({ number }) => number === step.bend));
+  const bends = pulled.filter(({ school }) => school !== 'rolled');
+  if (bends.length === 0) return null;
+  const step = Math.min(at, bends.length - 1);
+  const bend = itemAt(bends, step);
+  return (
+    <section aria-label="What now?" className="space-y-3">
+      <h2 className="text-lg">
+        What now?{' '}
+        <span className="text-quiet text-base font-medium">
+          when a bend is released: measure it before it leaves the bender
+        </span>
+      </h2>
+      <Segmented
+        label="bent last"
+        value={String(step)}
+        options={bends.map(({ number }, i) => ({ value: String(i), text: `step ${i + 1}: bend ${number}` }))}
+        onChange={(next) => setAt(Number(next))}
+      />
+      <Measured
+        key={bend.number}
+        sheet={sheet}
+        bend={bend}
+        toBeMade={bends.slice(step + 1).map(({ number }) => number)}
+      />
+    </section>
+  );
+}
+
+interface MeasuredProps {
+  sheet: BendSheet;
+  bend: SheetBend;
+  toBeMade: number[];
+}
+
+function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
+  const { jobId = '' } = useParams();
+  const [measures, keep] = useBendMeasures(jobId, sheet.piece, bend.number);
+  return (
+    <>
+      <MeasureFields
+        bend={bend}
+        measures={measures}
+        change={(changes) => keep({ ...measures, ...changes })}
+      />
+      <Answer sheet={sheet} bend={bend} toBeMade={toBeMade} measures={measures} />
+    </>
+  );
+}
+
+interface MeasureFieldsProps {
+  bend: SheetBend;
+  measures: BendMeasures;
+  change: (changes: Partial<BendMeasures>) => void;
+}
+
+const YES_NO = [
+  { value: 'yes', text: 'yes' },
+  { value: 'no', text: 'no' },
+] as const;
+
+function MeasureFields({ bend, measures, change }: MeasureFieldsProps) {
+  const style = useJobStyle();
+  const { reading, released, place, turn, zeroed, slipped } = measures;
+  return (
+    <div className="grid gap-3 sm:grid-cols-3">
+      <QuantityInput
+        label="the dial read at full pull"
+        kind={angleKind({ above: 0, most: 220 })}
+        value={reading}
+        onChange={(value) => change({ reading: value })}
+        optional
+      />
+      <QuantityInput
+        label="released angle, by the protractor"
+        kind={angleKind({ above: 0, most: 179 })}
+        value={released}
+        onChange={(value) => change({ released: value })}
+        optional
+      />
+      <QuantityInput
+        label="off its place, toward end B (may be empty)"
+        kind={lengthKind(style)}
+        value={place}
+        onChange={(value) => change({ place: value })}
+        optional
+      />
+      {bend.number > 1 && (
+        <QuantityInput
+          label="turned from the bend before by (may be empty)"
+          kind={angleKind({ least: -180, most: 180 })}
+          value={turn}
+          onChange={(value) => change({ turn: value })}
+          optional
+        />
+      )}
+      <Segmented
+        label="was the dial zeroed under preload?"
+        value={zeroed ? 'yes' : 'no'}
+        options={YES_NO}
+        onChange={(value) => change({ zeroed: value === 'yes' })}
+      />
+      <Segmented
+        label="did the tube slip in the clamp?"
+        value={slipped ? 'yes' : 'no'}
+        options={YES_NO}
+        onChange={(value) => change({ slipped: value === 'yes' })}
+      />
+    </div>
+  );
+}
+
+function Answer({ sheet, bend, toBeMade, measures }: MeasuredProps & { measures: BendMeasures }) {
+  const style = useJobStyle();
+  const { measuringError } = usePlan();
+  const { reading, released, place, turn, zeroed, slipped } = measures;
+  if (!released)
+    return <p className="text-quiet">Give the released angle, and this says what to do with it.</p>;
+  const trusted = zeroed && !slipped;
+  const correction = correctionOf(
+    sheet.marked,
+    {
+      bend: bend.number,
+      angle: released.deg,
+      reading: trusted && reading ? reading.deg : null,
+      ...(place && { mark: place.mm }),
+      ...(turn && { rotation: turn.deg }),
+    },
+    toBeMade,
+    {
+      slope: 1 / bend.pull.growth,
+      step: bend.die.dialStep?.deg ?? null,
+      zero: bend.die.dialZero?.deg ?? 0,
+      error: measuringError.deg,
+    },
+  );
+  const { status, sentences } = correctionWords(
+    correction,
+    { zeroed, slipped, read: reading !== null },
+    style,
+  );
+  return (
+    <div role="status" className="bg-sheet border-rule rounded-machined space-y-1 border-2 p-3">
+      {sentences.map((sentence, i) => (
+        <p key={sentence} className={i === 0 ? 'text-xl font-semibold' : ''}>
+          {i === 0 && <StatusMark status={status} />} <Typeset text={sentence} />
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { type Angle, type Length, recordOf } from '@gyrus/core';
+import { useKept } from '../../../shared/server/useKept.ts';
+import { lengthIn } from '../outcome/keptErrors.ts';
+
+/** What was read and measured at a bend; null where it was not. */
+export interface BendMeasures {
+  reading: Angle | null;
+  released: Angle | null;
+  /** Toward end B off its place. */
+  place: Length | null;
+  /** The turn that it was made with, from the bend before. */
+  turn: Angle | null;
+  zeroed: boolean;
+  slipped: boolean;
+}
+
+const NOTHING: BendMeasures = {
+  reading: null,
+  released: null,
+  place: null,
+  turn: null,
+  zeroed: true,
+  slipped: false,
+};
+
+/** What was measured at one bend of a piece, kept in this browser. */
+export const useBendMeasures = (job: string, piece: string, bend: number) =>
+  useKept(`gyrus-measured/${job}/${piece}/${bend}`, measuresIn);
+
+function measuresIn(kept: unknown): BendMeasures {
+  const { reading, released, place, turn, zeroed, slipped } = recordOf(kept);
+  return {
+    reading: angleIn(reading),
+    released: angleIn(released),
+    place: lengthIn(place),
+    turn: angleIn(turn),
+    zeroed: typeof zeroed === 'boolean' ? zeroed : NOTHING.zeroed,
+    slipped: typeof slipped === 'boolean' ? slipped : NOTHING.slipped,
+  };
+}
+
+function angleIn(kept: unknown): Angle | null {
+  const { deg, typed } = recordOf(kept);
+  return typeof deg === 'number' && typeof typed === 'string' ? { deg, typed } : null;
+}

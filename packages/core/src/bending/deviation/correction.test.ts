@@ -1,0 +1,92 @@
+import { pointsOf } from '../../centreline/index.ts';
+import { expectValue } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
+import { markBlank } from '../marks.ts';
+import { correctionOf, type MeasuredBend } from './correction.ts';
+import { whatNow } from './whatNow.ts';
+
+/** A hoop with two bends of 85°, 1000 mm legs, 25 mm of trim on its ends. */
+const rows = [
+  { length: 850, rotation: 0, angle: 85, clr: 150 },
+  { length: 900, rotation: 0, angle: 85, clr: 150 },
+];
+const points = expectValue(pointsOf({ bends: rows, tail: 850 })).map((p): [number, number, number] => [...p]);
+const marked = expectValue(
+  markBlank(
+    points,
+    rows.map(({ clr }) => ({
+      clr,
+      die: { reference: 'start' as const, offset: 0 },
+      springback: { model: 'constant' as const, degrees: 4 },
+      growRadius: false,
+      clampSide: 'a' as const,
+    })),
+    [25, 25],
+  ),
+);
+const DIAL = { slope: 0.95, step: 1, zero: 0, error: 0.5 };
+const after = (measured: Partial<MeasuredBend>, toBeMade: number[] = [2], dial = DIAL) =>
+  correctionOf(marked, { bend: 1, angle: 85, reading: 89, ...measured }, toBeMade, dial);
+
+test('within what the protractor is trusted to a bend is right', () => {
+  expect(after({ angle: 85.5 }).verdict).toBe('right');
+  expect(after({ angle: 84.5 })).toMatchObject({ verdict: 'right', pull: null });
+  expect(after({ angle: 85.6 }).verdict).toBe('over');
+  expect(after({ angle: 84.4 }).verdict).toBe('short');
+});
+
+test('a bend that is short is pulled further, by what it lacks over the slope, and to a step of the dial that is not too far', () => {
+  const { pull, off } = after({ angle: 83 });
+  expect(off).toBeCloseTo(-2, 9);
+  expect(pull?.more).toBeCloseTo(2 / 0.95, 9);
+  // 89 + 2.105 = 91.1: to 91, which lacks a tenth of it.
+  expect(pull?.dial).toMatchObject({ to: 91, next: 92, off: { to: expect.closeTo(-0.1, 9) as number } });
+  // The reading of a dial that stood at 3° before the pull counts from there.
+  expect(after({ angle: 83, reading: 92 }, [2], { ...DIAL, zero: 3 }).pull?.dial?.to).toBe(94);
+});
+
+test('a reading that is not to be trusted gives no reading, only how much further', () => {
+  const { pull } = after({ angle: 83, reading: null });
+  expect(pull?.dial).toBeNull();
+  expect(pull?.more).toBeCloseTo(2.105, 3);
+});
+
+test('left as it is the part is what whatnow says', () => {
+  const made = { angle: 88, mark: 4 };
+  const { off } = expectValue(whatNow({ points, clr: 150, bend: 1, made }));
+  const found = after(made);
+  expect(found.pull).toBeNull();
+  expect(found.points).toEqual(off.map((one) => expect.closeTo(one, 6) as number));
+  expect(found.apart).toBeLessThan(0);
+  expect(Math.hypot(found.end.along, found.end.aside)).toBeCloseTo(itemAt(off, -1), 6);
+});
+
+test('a bend that is over is met by the one that is still to be made: no other angle of it brings the end nearer', () => {
+  const { takings, points: off } = after({ angle: 88 });
+  const [best] = takings;
+  if (!best) throw new Error('bend 2 is still to be made');
+  expect(best.far).toBeLessThan(itemAt(off, -1));
+  const lra = {
+    ...marked.lra,
+    bends: marked.lra.bends.map((bend, i) => ({ ...bend, angle: i === 0 ? 88 : bend.angle })),
+  };
+  const end = itemAt(points, -1);
+  for (let angle = 75; angle <= 95; angle += 0.05) {
+    const made = expectValue(
+      pointsOf({ bends: lra.bends.map((bend, i) => (i === 1 ? { ...bend, angle } : bend)), tail: lra.tail }),
+    );
+    const [x, y, z] = itemAt(made, -1);
+    expect(Math.hypot(x - end[0], y - end[1], z - end[2])).toBeGreaterThan(best.far - 0.02);
+  }
+  expect(after({ angle: 88 }, []).takings).toEqual([]);
+  expect(after({ angle: 88, bend: 2 }, [2]).takings).toEqual([]);
+});
+
+test('trim takes what lies along the last straight, as far as there is trim', () => {
+  // Bend 2 lies off its mark toward B: its straight is shorter by that, and the end stands aside.
+  const less = after({ bend: 2, mark: 20 }, []);
+  expect(less.end.along).toBeLessThan(0);
+  expect(less.end.trimTakes).toBe(true);
+  expect(after({ bend: 2, mark: 40 }, []).end.trimTakes).toBe(false);
+  expect(after({ bend: 2, mark: -40 }, []).end.trimTakes).toBe(true);
+});
