@@ -157,3 +157,33 @@ test('a bend that came out short says what to pull to; one that is over is never
   await now.getByLabel('released angle').fill('wide');
   await expect(now.getByText('"wide" is not an angle')).toBeVisible();
 });
+
+test('a measured bend is written into the log once, though its answer was lost', async ({ page }) => {
+  await openBend(page);
+  const now = page.getByRole('region', { name: 'What now?' });
+  await now.getByRole('radio', { name: /bend 4$/ }).click();
+  await now.getByLabel('the dial read at full pull').fill('18.5');
+  await now.getByLabel('released angle').fill('15.9');
+  await expect(now.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await now.getByLabel('bent by').fill('Aino');
+  // The server writes it down, and its answer never comes.
+  const sent = page.waitForEvent('requestfailed');
+  await page.route('**/api/log/bends/*', async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await now.getByRole('button', { name: 'Write it down' }).click();
+  await sent;
+  await page.unroute('**/api/log/bends/*');
+  await page.reload();
+  await now.getByRole('radio', { name: /bend 4$/ }).click();
+  await expect(now.getByLabel('bent by')).toHaveValue('Aino');
+  await now.getByRole('button', { name: 'Write it down' }).click();
+  await now.getByRole('link', { name: 'in the log' }).click();
+  const rows = page.getByRole('row').filter({ hasText: 'Aino' });
+  await expect(rows).toHaveCount(1);
+  await expect(rows.first()).toContainText('Ptarmigan 1300');
+  await expect(rows.first()).toContainText('18.5°');
+  await expect(rows.first()).toContainText('15.9°');
+  await expect(rows.first()).toContainText('sound');
+});

@@ -3,6 +3,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
+import { LogModule } from './log/log.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
 import { RuleBooksModule } from './rulebooks/ruleBooks.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
@@ -20,6 +21,7 @@ export class AppModule {
         ShopModule,
         RuleBooksModule,
         PhotosModule,
+        LogModule,
         SheetsModule,
       ],
       providers: [LoadOnce],

@@ -75,6 +75,11 @@ const pages: RouteObject[] = [
     lazy: async () => ({ Component: (await import('./rulebooks/RuleBooksPage.tsx')).RuleBooksPage }),
     HydrateFallback: () => null,
   },
+  {
+    path: '/log',
+    lazy: async () => ({ Component: (await import('./log/LogPage.tsx')).LogPage }),
+    HydrateFallback: () => null,
+  },
   { path: '*', element: <NotFound /> },
 ];
 

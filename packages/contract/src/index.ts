@@ -13,6 +13,7 @@ export {
   SaveRevisionDto,
   UpdateJobDto,
 } from './jobs.ts';
+export { type MadeBend, MadeBendDto } from './log.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
 export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

@@ -74,4 +74,5 @@ export { writeSvg } from './svg/write.ts';
 export { readTakeOff, type TakeOffList } from './csv/takeOff.ts';
 export { outlineDxf } from './outline/dxf.ts';
 export { outlineSvg } from './outline/svg.ts';
+export { madeBendsCsv } from './csv/madeBends.ts';
 export { tubesCsv } from './csv/tubes.ts';

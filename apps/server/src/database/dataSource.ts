@@ -8,6 +8,8 @@ import { Foundation1790000000000 } from './1790000000000-foundation.ts';
 import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCertificates.ts';
 import { QuickPlans1800000000000 } from './1800000000000-quickPlans.ts';
 import { BendersInTheirRoom1805000000000 } from './1805000000000-bendersInTheirRoom.ts';
+import { BendsMade1810000000000 } from './1810000000000-bendsMade.ts';
+import { MadeBendEntity } from '../log/madeBend.entity.ts';
 
 /** In the order in which they were released. */
 export const MIGRATIONS = [
@@ -15,6 +17,7 @@ export const MIGRATIONS = [
   PhotosAndCertificates1795000000000,
   QuickPlans1800000000000,
   BendersInTheirRoom1805000000000,
+  BendsMade1810000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -30,6 +33,7 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     TubeStockEntity,
     RuleBookEntity,
     PhotoEntity,
+    MadeBendEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

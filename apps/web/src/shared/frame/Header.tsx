@@ -5,6 +5,7 @@ const PLACES = [
   { to: '/jobs', text: 'Jobs' },
   { to: '/shop', text: 'Shop' },
   { to: '/rule-books', text: 'Rule books' },
+  { to: '/log', text: 'Log' },
 ];
 
 /** The head of every page: where we are, and what can be done here. */

@@ -10,6 +10,7 @@ import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { type BendMeasures, useBendMeasures } from './keptMeasures.ts';
+import { WriteDown } from './WriteDown.tsx';
 
 /** After a bend was released and measured: pull further, or what the part is now and what can still take it. */
 export function WhatNow({ sheet }: { sheet: BendSheet }) {
@@ -52,14 +53,15 @@ interface MeasuredProps {
 function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
   const { jobId = '' } = useParams();
   const [measures, keep] = useBendMeasures(jobId, sheet.piece, bend.number);
+  const change = (changes: Partial<BendMeasures>) => keep({ ...measures, ...changes });
+  // What is measured anew is another entry of the log.
+  const remeasured = (changes: Partial<BendMeasures>) =>
+    change({ ...changes, id: null, at: null, written: false });
   return (
     <>
-      <MeasureFields
-        bend={bend}
-        measures={measures}
-        change={(changes) => keep({ ...measures, ...changes })}
-      />
+      <MeasureFields bend={bend} measures={measures} change={remeasured} />
       <Answer sheet={sheet} bend={bend} toBeMade={toBeMade} measures={measures} />
+      <WriteDown job={jobId} sheet={sheet} bend={bend} measures={measures} change={change} />
     </>
   );
 }

@@ -12,6 +12,10 @@ export interface BendMeasures {
   turn: Angle | null;
   zeroed: boolean;
   slipped: boolean;
+  /** Of its entry in the log, and the moment it was first sent; null until then. */
+  id: string | null;
+  at: string | null;
+  written: boolean;
 }
 
 const NOTHING: BendMeasures = {
@@ -21,6 +25,9 @@ const NOTHING: BendMeasures = {
   turn: null,
   zeroed: true,
   slipped: false,
+  id: null,
+  at: null,
+  written: false,
 };
 
 /** What was measured at one bend of a piece, kept in this browser. */
@@ -28,7 +35,7 @@ export const useBendMeasures = (job: string, piece: string, bend: number) =>
   useKept(`gyrus-measured/${job}/${piece}/${bend}`, measuresIn);
 
 function measuresIn(kept: unknown): BendMeasures {
-  const { reading, released, place, turn, zeroed, slipped } = recordOf(kept);
+  const { reading, released, place, turn, zeroed, slipped, id, at, written } = recordOf(kept);
   return {
     reading: angleIn(reading),
     released: angleIn(released),
@@ -36,6 +43,9 @@ function measuresIn(kept: unknown): BendMeasures {
     turn: angleIn(turn),
     zeroed: typeof zeroed === 'boolean' ? zeroed : NOTHING.zeroed,
     slipped: typeof slipped === 'boolean' ? slipped : NOTHING.slipped,
+    id: typeof id === 'string' ? id : null,
+    at: typeof at === 'string' ? at : null,
+    written: written === true,
   };
 }
 

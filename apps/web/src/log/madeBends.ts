@@ -1,0 +1,19 @@
+import { type MadeBend, type MadeBendDto } from '@gyrus/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../shared/server/api.ts';
+
+const KEY = ['made-bends'];
+
+/** Every bend of the log, the newest first. */
+export const useMadeBends = () =>
+  useQuery({ queryKey: KEY, queryFn: () => api<MadeBend[]>('log/bends'), staleTime: 0 });
+
+/** Writes a bend down. The id is the page's: sent again after a lost answer it is the same bend. */
+export function useWriteBend() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, body }: { id: string; body: MadeBendDto }) =>
+      api<MadeBend>(`log/bends/${id}`, 'PUT', body),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+}

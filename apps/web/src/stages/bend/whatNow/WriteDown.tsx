@@ -1,0 +1,99 @@
+import { type MadeBendDto } from '@gyrus/contract';
+import { type BendSheet, inDegrees, type SheetBend } from '@gyrus/core';
+import { formatISO } from 'date-fns';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { useWriteBend } from '../../../log/madeBends.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { TextField } from '../../../shared/fields/TextField.tsx';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { useKept } from '../../../shared/server/useKept.ts';
+import { type BendMeasures } from './keptMeasures.ts';
+
+interface WriteDownProps {
+  job: string;
+  sheet: BendSheet;
+  bend: SheetBend;
+  measures: BendMeasures;
+  change: (changes: Partial<BendMeasures>) => void;
+}
+
+/** Writes the measured bend into the log, under a name that is asked for once on this device. */
+export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps) {
+  const [who, keepWho] = useKept('gyrus-who', (kept) => (typeof kept === 'string' ? kept : ''));
+  const [note, keepNote] = useKept(`gyrus-measured/${job}/${sheet.piece}/${bend.number}/note`, (kept) =>
+    typeof kept === 'string' ? kept : '',
+  );
+  const member = usePlan().members.find(({ id }) => id === sheet.member);
+  const write = useWriteBend();
+  const { released, written } = measures;
+  if (!released || !member) return null;
+  if (written)
+    return (
+      <p>
+        This bend is{' '}
+        <Link to="/log" className="font-semibold underline">
+          in the log
+        </Link>
+        .{' '}
+        <Button kind="quiet" onClick={() => change({ written: false, id: null, at: null })}>
+          Write another pull of it down
+        </Button>
+      </p>
+    );
+  const send = () => {
+    // Made once and kept until it is there: sent again after a lost answer it is the same bend, at the same moment.
+    const id = measures.id ?? crypto.randomUUID();
+    const at = measures.at ?? formatISO(new Date());
+    change({ id, at });
+    const body: MadeBendDto = {
+      job,
+      piece: sheet.piece,
+      stamp: sheet.stamp,
+      bend: bend.number,
+      die: bend.die.id,
+      dieName: bend.die.name,
+      machine: bend.die.machine,
+      tube: plainTube(member.tube),
+      target: inDegrees(Math.round(bend.angle * 1000) / 1000),
+      reading: measures.reading,
+      released,
+      place: measures.place,
+      turn: measures.turn,
+      zeroed: measures.zeroed,
+      slipped: measures.slipped,
+      who,
+      at,
+      note,
+      scrap: null,
+    };
+    write.mutate(
+      { id, body },
+      {
+        onSuccess: () => change({ id, at, written: true }),
+        onError: (error) => toast.error(error.message),
+      },
+    );
+  };
+  return (
+    <div className="grid items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
+      <TextField label="bent by" value={who} onChange={(event) => keepWho(event.target.value)} />
+      <TextField
+        label="note (may be empty)"
+        value={note}
+        onChange={(event) => keepNote(event.target.value)}
+      />
+      <Button kind="strong" disabled={write.isPending || who.trim() === ''} onClick={send}>
+        Write it down
+      </Button>
+    </div>
+  );
+}
+
+/** A tube without what is known of its figures: the log is of what was bent. */
+const plainTube = ({ od, wall, kind, batch }: MadeBendDto['tube']): MadeBendDto['tube'] => ({
+  od: { mm: od.mm, typed: od.typed },
+  wall: { mm: wall.mm, typed: wall.typed },
+  kind,
+  batch,
+});
