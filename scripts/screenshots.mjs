@@ -22,6 +22,7 @@ const VIEWS = {
   parts: `${DEMO}/design?view=side&tab=parts`,
   cage: `${DEMO}/design?view=space`,
   bend: `${DEMO}/bend`,
+  machine: `${DEMO}/bend`,
   cope: `${DEMO}/cope`,
   harness: `${DEMO}/harness`,
   driver: `${DEMO}/driver`,
@@ -51,6 +52,7 @@ try {
     if (name === 'inspect') await page.getByRole('button', { name: 'Light MH' }).first().click();
     // What is computed away from the page, and the view in space.
     if (['cage', 'cope', 'inspect', 'driver', 'book-editor'].includes(name)) await page.waitForTimeout(4000);
+    if (name === 'machine') await showMachine(page);
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
@@ -63,6 +65,16 @@ try {
   if (server) await stopServer(server.child);
   cluster.remove();
   rmSync(scratch, { recursive: true, force: true });
+}
+
+/** The tube in the bender, at full pull, from above. */
+async function showMachine(page) {
+  const machine = page.getByRole('region', { name: 'At the machine' });
+  await machine.getByText(/orders and ways round can be bent/).waitFor();
+  await machine.getByRole('radio', { name: 'step 3: bend 3' }).click();
+  await machine.getByRole('slider', { name: 'pulled' }).fill('45');
+  await machine.evaluate((section) => section.scrollIntoView());
+  await page.waitForTimeout(3000);
 }
 
 /** The first page of a printed sheet, where poppler's pdftoppm is at hand to make a picture of it. */

@@ -1,7 +1,7 @@
 import { evaluate, hoopAnswerOf, INCHES, MILLIMETRES, type SheetBend } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { afterWords, hindranceWords, metWords, turnName } from './bender.ts';
-import { dialWords, dieWords, zeroWords } from './dial.ts';
+import { dialLine, dialWords, dieWords, zeroWords } from './dial.ts';
 
 const sheet = hoopAnswerOf(evaluate(demoPlan, demoShop, demoBooks))?.sheet;
 const crown = sheet?.bends[1];
@@ -42,6 +42,10 @@ test('between two steps of the dial both are told, each with what it does to the
   );
   const exact: SheetBend = { ...crown, dial: { to: 79, next: null, off: { to: 0, next: null } } };
   expect(dialWords(sheet, exact, INCHES)).toBeNull();
+  expect(dialLine(sheet, INCHES)).toMatch(
+    /^Pulled to the lower step of the dial they lack: bend 1 0\.2° \(far end off by 1\/8\), bend 2 0\.3° /,
+  );
+  expect(dialLine({ ...sheet, bends: [exact] }, INCHES)).toBeNull();
 });
 
 test('a dial that does not stand at nothing says so, and a die what it takes', () => {

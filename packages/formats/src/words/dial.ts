@@ -20,6 +20,17 @@ export function dialWords(sheet: BendSheet, bend: SheetBend, style: LengthStyle)
   return `Between two steps of the dial: ${steps.join('; ')}`;
 }
 
+/** The same for all bends of a sheet in one line, the lower steps alone; null where the dial has every reading. */
+export function dialLine(sheet: BendSheet, style: LengthStyle): string | null {
+  const bends = sheet.bends.flatMap((bend) => {
+    const { next, off } = bend.dial;
+    if (next === null) return [];
+    const { far } = endsMoved(sheet.marked, bend.number, off.to);
+    return [`bend ${bend.number} ${formatAngle(-off.to)}° (far end off by ${formatLength(far, style)})`];
+  });
+  return bends.length > 0 ? `Pulled to the lower step of the dial they lack: ${bends.join(', ')}.` : null;
+}
+
 /** One step: `88° is 0.4° short (far end off by 8, ends 7 farther apart)`. */
 function stepWords(sheet: BendSheet, bend: SheetBend, at: number, off: number, style: LengthStyle): string {
   const { far, apart } = endsMoved(sheet.marked, bend.number, off);

@@ -11,7 +11,7 @@ import {
 } from '@gyrus/core';
 import { sheetRestsWords } from '../../words/findings/assumed.ts';
 import { findingWords } from '../../words/findings/finding.ts';
-import { dialWords, zeroWords } from '../../words/dial.ts';
+import { dialLine, zeroWords } from '../../words/dial.ts';
 import { releasedWords } from '../../words/outcome.ts';
 import { schoolWords } from '../../words/school.ts';
 import { footWords, widthWords } from '../../words/step.ts';
@@ -108,10 +108,11 @@ function countsOf(findings: Finding[]): string {
 
 function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
   const [bend] = sheet.bends;
-  const dials = sheet.bends.flatMap((one) => {
-    const words = [zeroWords(one), dialWords(sheet, one, style)].filter((said) => said !== null);
-    return words.length > 0 ? [`Bend ${one.number}: ${words.join('. ')}.`] : [];
-  });
+  const zero = bend ? zeroWords(bend) : null;
+  const dials = [
+    zero === null ? null : `${zero.charAt(0).toUpperCase()}${zero.slice(1)}.`,
+    dialLine(sheet, style),
+  ].filter((words) => words !== null);
   const released = releasedWords(sheet, hoop !== null && 'hoop' in hoop, style);
   const school = bend
     ? [`Readings come from ${schoolWords(bend)}.`, ...(released === null ? [] : [released]), ...dials]

@@ -82,9 +82,10 @@ function stepRow(
   writeText(doc, markSide(hook, bend), at(0.375), top + 28, { ...small, size: 8.5 });
   cell(0.5, turnWords(step, first, style), 0.69);
   const { to, next } = bend.dial;
-  writeText(doc, `${formatAngle(to)}°`, at(0.69), base + 2, { font: 'figure-600', size: 17 });
+  const reading = { font: 'figure-600', size: next === null ? 17 : 15 } as const;
+  writeText(doc, `${formatAngle(to)}°`, at(0.69), next === null ? base + 2 : top + 16, reading);
   if (next !== null)
-    writeText(doc, `next ${formatAngle(next)}°`, at(0.69), base + 13, { ...small, size: 8.5 });
+    writeText(doc, `next ${formatAngle(next)}°`, at(0.69), top + 28, { ...small, size: 8.5 });
   writeText(doc, `${formatAngle(bend.angle)}°`, at(0.765), top + 15, { ...BODY, size: 12 });
   const { released } = bend.pull;
   if (released)
