@@ -40,6 +40,29 @@ test('a machine, a die and test bends, with errors where they are', async ({ pag
   await expect(card).toBeHidden();
 });
 
+test('a machine where it stands: half a figure is told at its field, and the picture waits for it', async ({
+  page,
+}) => {
+  await page.goto('/shop');
+  await page.getByRole('button', { name: 'Change Ram bender' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('operator stands, forward of the die').fill('here');
+  await expect(form.getByText('"here" is not a length')).toBeVisible();
+  await expect(form.getByRole('img', { name: 'The machine from above' })).toBeVisible();
+  await form.getByRole('button', { name: 'Add what stands round the die' }).click();
+  await form.getByLabel('one corner, left').fill('there');
+  await form.getByRole('button', { name: 'Keep the machine' }).click();
+  await expect(form.getByText('say what it is')).toBeVisible();
+  await form.getByLabel('what stands there').fill('a vice');
+  await form.getByLabel('one corner, left').fill('20');
+  await form.getByRole('button', { name: 'Leave it out' }).click();
+  await form.getByRole('button', { name: 'Keep the machine' }).click();
+  await expect(form).toBeHidden();
+  await page.getByRole('button', { name: 'Change Ram bender' }).click();
+  await expect(form.getByLabel('what stands there')).toHaveValue('a vice');
+  await expect(form.getByRole('button', { name: 'Say where the operator stands' })).toBeVisible();
+});
+
 test('a die by what a shop knows: a test piece with a tape, and a table of the tube that bends use', async ({
   page,
 }) => {

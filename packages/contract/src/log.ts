@@ -113,6 +113,9 @@ export class MadeBendDto {
   who!: string;
 
   @IsISO8601({ strict: true }, { message: 'a moment is written as 2027-03-01T10:30:00Z' })
+  @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/, {
+    message: 'a moment is written as 2027-03-01T10:30:00Z',
+  })
   at!: string;
 
   @IsString()

@@ -88,6 +88,8 @@ test.each([
   [{ reading: { deg: 'far', typed: '' } }, '/reading/deg'],
   [{ who: ' ' }, '/who'],
   [{ at: 'yesterday' }, '/at'],
+  [{ at: '2026-W48-5' }, '/at'],
+  [{ at: '2026-11-27T25:00:00Z' }, '/at'],
   [{ bend: 0 }, '/bend'],
   [{ tube: { od: mm(45), wall: mm(2.5), kind: 'wood', batch: '' } }, '/tube/kind'],
   [{ scrap: { reason: '', length: null, cost: '' } }, '/scrap/reason'],

@@ -1,17 +1,26 @@
-import { type BenderSetting, formatWithUnit, type LengthStyle } from '@gyrus/core';
+import { type BenderSetting, formatWithUnit, type LengthStyle, type Wall } from '@gyrus/core';
 
 /** Half of what the picture shows where no wall is near. mm */
 const FAR = 2500;
 
+/** A figure of the form: nothing while it is half typed. mm */
+type Typed = { mm: number } | null | undefined;
+
 interface BenderPictureProps {
-  setting: Pick<BenderSetting, 'swing' | 'walls' | 'frame' | 'operator' | 'height'>;
+  /** As far as it is typed. */
+  setting: Pick<BenderSetting, 'swing'> & {
+    height?: Typed;
+    walls: Partial<Record<Wall, Typed>>;
+    frame: { id: string; from: readonly Typed[]; to: readonly Typed[] }[];
+    operator?: { forward?: Typed; left?: Typed } | null;
+  };
   style: LengthStyle;
 }
 
 /** The machine from above: the tube's line, which way its end goes, the walls, what stands there and who. */
 export function BenderPicture({ setting, style }: BenderPictureProps) {
   const { swing, walls, frame, operator, height } = setting;
-  const mm = (length: { mm: number } | null | undefined) => length?.mm ?? FAR;
+  const mm = (length: Typed) => length?.mm ?? FAR;
   const [ahead, behind, left, right] = [mm(walls.ahead), mm(walls.behind), mm(walls.left), mm(walls.right)];
   // Forward is to the right of the picture, left of the feed is up.
   const box = { x: -behind - 200, y: -left - 200, width: behind + ahead + 400, height: left + right + 400 };
@@ -37,15 +46,7 @@ export function BenderPicture({ setting, style }: BenderPictureProps) {
           strokeDasharray={text / 2}
         />
         {frame.map(({ id, from, to }) => (
-          <rect
-            key={id}
-            x={Math.min(from[0].mm, to[0].mm)}
-            y={Math.min(-from[1].mm, -to[1].mm)}
-            width={Math.abs(from[0].mm - to[0].mm)}
-            height={Math.abs(from[1].mm - to[1].mm)}
-            fill="currentColor"
-            opacity={0.45}
-          />
+          <FrameRect key={id} from={from} to={to} />
         ))}
         <line x1={-behind} x2={ahead} y1={0} y2={0} {...line} strokeWidth={text / 3} />
         <circle r={150} cy={lying ? side * 150 : 0} fill="none" {...line} />
@@ -57,7 +58,9 @@ export function BenderPicture({ setting, style }: BenderPictureProps) {
             strokeWidth={text / 4}
           />
         )}
-        {operator && <circle cx={operator.forward.mm} cy={-operator.left.mm} r={300} fill="#ffc83d" />}
+        {operator?.forward && operator.left && (
+          <circle cx={operator.forward.mm} cy={-operator.left.mm} r={300} fill="#ffc83d" />
+        )}
         <g fontSize={text} fill="currentColor" textAnchor="middle">
           {walls.ahead && (
             <text x={ahead / 2} y={-text / 2}>
@@ -87,5 +90,20 @@ export function BenderPicture({ setting, style }: BenderPictureProps) {
         {height && `, ${formatWithUnit(height.mm, style)} over the floor`}. A filled circle is the operator.
       </figcaption>
     </figure>
+  );
+}
+
+/** What stands there from above, once both of its corners are whole. */
+function FrameRect({ from: [x1, y1], to: [x2, y2] }: { from: readonly Typed[]; to: readonly Typed[] }) {
+  if (!x1 || !y1 || !x2 || !y2) return null;
+  return (
+    <rect
+      x={Math.min(x1.mm, x2.mm)}
+      y={Math.min(-y1.mm, -y2.mm)}
+      width={Math.abs(x1.mm - x2.mm)}
+      height={Math.abs(y1.mm - y2.mm)}
+      fill="currentColor"
+      opacity={0.45}
+    />
   );
 }

@@ -17,7 +17,7 @@ export interface Clearance {
   gap: number;
 }
 
-/** A die is about so thick, in diameters of its tube; clamp and pressure die are about as thick, and as high. Common practice. */
+/** A die is taken to be so thick, in diameters of its tube; clamp and pressure die as thick, and as high. The program's own choice. */
 const DIE_THICKNESS = 1.5;
 /** Room that somebody takes who stands at the machine: radius and height, mm. The program's own choice. */
 const OPERATOR = { radius: 300, height: 1800 };
@@ -38,13 +38,15 @@ export function clearancesOf(pose: Pose, bender: Bender, od: number, grip: Grip)
     const away = bender.walls[wall];
     if (away !== null) note({ what: 'wall', wall }, away - reach(TOWARDS[wall]) - od / 2);
   }
-  for (const { name, from, to } of bender.frame)
+  // What stands on the floor can be held against the tube only where the tube's height over it is known.
+  const { frame, operator } = bender.height === null ? { frame: [], operator: null } : bender;
+  for (const { name, from, to } of frame)
     note(
       { what: 'frame', name },
       off(chains, (at) => outsideBox(at, from, to)),
     );
-  if (bender.operator) {
-    const [x, y] = bender.operator;
+  if (operator) {
+    const [x, y] = operator;
     note(
       { what: 'operator' },
       off(chains, (at) => outsidePost(at, x, y)),

@@ -250,6 +250,20 @@ describe('in the machine', () => {
     expect(pull.operator?.met).toEqual({ what: 'operator' });
   });
 
+  test('without the height of the tube nothing that stands on the floor is said to be met, or to be clear', () => {
+    const room: Bender = {
+      ...UNMEASURED,
+      walls: { ...UNMEASURED.walls, left: 400 },
+      frame: [{ name: 'vice', from: [200, 300, 0], to: [260, 360, 1000] }],
+      operator: [900, 600],
+    };
+    const pull = walkPull(tube, room, asked);
+    const met = pull.nearest.map(({ met: one }) => one.what);
+    expect(met).toContain('wall');
+    for (const what of ['floor', 'frame', 'operator'] as const) expect(met).not.toContain(what);
+    expect(pull.operator).toBeNull();
+  });
+
   test('an earlier bend that lies too near fouls the die', () => {
     const near = tubeOf(
       marked(

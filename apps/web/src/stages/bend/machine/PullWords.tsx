@@ -58,7 +58,9 @@ const NEAR = 400;
 function unmeasured({ height, walls }: Bender): string[] {
   const open = (['ahead', 'behind', 'left', 'right'] as const).filter((wall) => walls[wall] === null);
   return [
-    ...(height === null ? ['the height over the floor'] : []),
+    ...(height === null
+      ? ['the height over the floor, without which nothing that stands there can be told']
+      : []),
     ...(open.length === 4 ? ['the walls'] : []),
   ];
 }

@@ -22,8 +22,8 @@ export const Room = memo(function Room({
         const away = bender.walls[wall];
         return away !== null && <WallPlane key={wall} wall={wall} away={away} />;
       })}
-      {bender.frame.map(({ name, from, to }) => (
-        <Box key={name} from={from} to={to} />
+      {bender.frame.map(({ from, to }, i) => (
+        <Box key={i} from={from} to={to} />
       ))}
       {operator && bender.operator && (
         <mesh position={inPicture([bender.operator[0], bender.operator[1], 850])}>
