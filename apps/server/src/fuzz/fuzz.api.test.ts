@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type JobDetail, type JobSummary, type RevisionSummary } from '@gyrus/contract';
-import { readPlan, readRuleBook, readShop, type RuleBook, type Shop } from '@gyrus/core';
+import { readPlan, readRuleBook, readShop, recordOf, type RuleBook, type Shop } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import fc from 'fast-check';
 import request from 'supertest';
@@ -38,9 +38,13 @@ async function stockShop(): Promise<void> {
   const [die] = demoShop.machines.flatMap(({ dies }) => dies).filter(({ tests }) => tests.length > 0);
   const [test, tube] = [die?.tests[0], demoShop.tubes[0]];
   if (!die || !test || !tube) throw new Error('the demo shop has a tested die, and tube');
-  const machine = (await post('machines', { name: 'Bender', note: '' })).machines.at(-1);
+  const setting = demoShop.machines[0]?.setting ?? null;
+  const machine = (await post('machines', { name: 'Bender', note: '', setting })).machines.at(-1);
   ids.machines = machine?.id ?? '';
-  const dies = await post(`machines/${ids.machines}/dies`, without(die, 'id', 'machine', 'tests'));
+  const dies = await post(
+    `machines/${ids.machines}/dies`,
+    without(die, 'id', 'machine', 'tests', 'dialStep', 'dialZero'),
+  );
   ids.dies = dies.machines.at(-1)?.dies[0]?.id ?? '';
   const tests = await post(`dies/${ids.dies}/tests`, without(test, 'id'));
   ids.tests = tests.machines.at(-1)?.dies[0]?.tests[0]?.id ?? '';
@@ -78,6 +82,7 @@ const queryOf = ({ query }: Route): fc.Arbitrary<string> => {
 
 function bodyOf(route: Route): fc.Arbitrary<unknown> {
   if (route.method === 'get' || route.method === 'delete') return fc.constant(undefined);
+  if (route.path.includes('/log/')) return loggedBends(route);
   if (route.body !== 'unknown') return route.body ? bodiesFor(route.body) : junk;
   if (route.path.includes('rule-books')) return fc.oneof(spoilt(demoBooks[0] as RuleBook), junk);
   const envelope = { parent: null, branch: 'main', author: '', note: '' };
@@ -86,11 +91,19 @@ function bodyOf(route: Route): fc.Arbitrary<unknown> {
   return fc.oneof(
     spoilt(demoPlan).map(save),
     spoilt(oldPlan).map(save),
-    fc.constantFrom(1, 2, 3, 4).map((version) => save({ format: 'gyrus-plan', version, members: [null] })),
+    fc.constantFrom(1, 2, 3, 4, 5).map((version) => save({ format: 'gyrus-plan', version, members: [null] })),
     spoilt(save(demoPlan)),
     junk,
   );
 }
+
+/** Bends of the job that is there, among others: they get as far as the table. */
+const loggedBends = ({ body }: Route): fc.Arbitrary<unknown> =>
+  body === null || body === 'unknown'
+    ? junk
+    : fc
+        .tuple(bodiesFor(body), fc.boolean())
+        .map(([bend, ours]) => (ours ? { ...recordOf(bend), job: ids.jobs } : bend));
 
 /** A body as it goes over the wire, where text that is no JSON at all is sent now and then. */
 const wireOf = (body: unknown): fc.Arbitrary<string> =>
