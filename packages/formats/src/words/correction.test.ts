@@ -18,7 +18,7 @@ test('a bend that is short says what to pull to, and what it is if it is left', 
   const { status, sentences } = words({});
   expect(status).toBe('look');
   expect(sentences).toEqual([
-    '2° short. Pull to 91°; that leaves it 0.1° short, 92° would be too far, and measure again.',
+    '2° short. Pull to 91°, and measure again: that leaves it 0.1° short, 92° would be too far.',
     'Left as it is, end B is off by 2 in, and the ends stand 1 1/2 in farther apart.',
   ]);
   expect(

@@ -48,8 +48,8 @@ function pullWords({ pull }: Correction): string {
   const rest =
     next === null
       ? ''
-      : `; that leaves it ${formatAngle(Math.abs(off.to))}° short, ${formatAngle(next)}° would be too far`;
-  return `Pull to ${formatAngle(to)}°${rest}, and measure again.`;
+      : `: that leaves it ${formatAngle(Math.abs(off.to))}° short, ${formatAngle(next)}° would be too far`;
+  return `Pull to ${formatAngle(to)}°, and measure again${rest}.`;
 }
 
 /** The part if nothing is done. */
