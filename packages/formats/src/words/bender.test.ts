@@ -11,7 +11,7 @@ test('why a pull cannot be made, in the unit of the job', () => {
   const floor = { kind: 'meets', met: { what: 'floor' }, touches: 41, gap: -25.4 } as const;
   expect(hindranceWords(floor, INCHES)).toBe('the tube meets the floor at 41°, and would go 1 in into it');
   expect(hindranceWords({ ...floor, touches: 0 }, MILLIMETRES)).toBe(
-    'the tube meets the floor before the pull, and would go 25.4 mm into it',
+    'the tube meets the floor before the pull, and would go 25 mm into it',
   );
   expect(hindranceWords({ kind: 'straight', where: 'behind', measured: 50, limit: 76.2 }, MILLIMETRES)).toBe(
     '50 mm of straight is left for the pressure die, which needs 76.2 mm',
@@ -51,6 +51,6 @@ test('between two steps of the dial both are told, each with what it does to the
 test('a dial that does not stand at nothing says so, and a die what it takes', () => {
   expect(zeroWords(crown)).toBeNull();
   const off = { die: { ...crown.die, dialZero: { deg: 3, typed: '3' } } };
-  expect(zeroWords(off)).toBe('the dial reads 3° before the pull');
+  expect(zeroWords(off)).toBe('The dial reads 3° before the pull');
   expect(dieWords(crown.die)).toBe('1 3/4 in tube, radius 6 in');
 });

@@ -4,6 +4,7 @@ import {
   type LengthStyle,
   fineLength,
   formatAngle,
+  formatWithUnit,
   type Met,
   type Swing,
   type Turn,
@@ -56,7 +57,7 @@ export function hindranceWords(hindrance: Hindrance, style: LengthStyle): string
   }
   const { met, touches, gap } = hindrance;
   const when = touches === 0 ? 'before the pull' : `at ${formatAngle(touches)}°`;
-  return `the tube meets ${metWords(met)} ${when}, and would go ${fineLength(-gap, style)} into it`;
+  return `the tube meets ${metWords(met)} ${when}, and would go ${formatWithUnit(-gap, style)} into it`;
 }
 
 /** A pull by its bend and its clamp: `bend 3, clamp toward A`. */

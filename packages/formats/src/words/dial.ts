@@ -42,7 +42,7 @@ function stepWords(sheet: BendSheet, bend: SheetBend, at: number, off: number, s
 /** What the dial reads before the pull, where that is not nothing; null else. */
 export const zeroWords = ({ die }: Pick<SheetBend, 'die'>): string | null =>
   die.dialZero && die.dialZero.deg !== 0
-    ? `the dial reads ${formatAngle(die.dialZero.deg)}° before the pull`
+    ? `The dial reads ${formatAngle(die.dialZero.deg)}° before the pull`
     : null;
 
 /** A die by what it takes and its radius: `2 in tube, radius 6 in`. */

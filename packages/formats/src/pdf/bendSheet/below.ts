@@ -109,10 +109,7 @@ function countsOf(findings: Finding[]): string {
 function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
   const [bend] = sheet.bends;
   const zero = bend ? zeroWords(bend) : null;
-  const dials = [
-    zero === null ? null : `${zero.charAt(0).toUpperCase()}${zero.slice(1)}.`,
-    dialLine(sheet, style),
-  ].filter((words) => words !== null);
+  const dials = [zero && `${zero}.`, dialLine(sheet, style)].filter((words) => words !== null);
   const released = releasedWords(sheet, hoop !== null && 'hoop' in hoop, style);
   const school = bend
     ? [`Readings come from ${schoolWords(bend)}.`, ...(released === null ? [] : [released]), ...dials]
