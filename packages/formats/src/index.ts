@@ -23,12 +23,12 @@ export {
   metWords,
   swingWords,
   turnName,
-} from './words/bender.ts';
-export { correctionWords } from './words/correction.ts';
+} from './words/bend/bender.ts';
+export { correctionWords } from './words/bend/correction.ts';
 export { limitedFigures } from './words/limit.ts';
-export { causeWords, pairWords } from './words/outcome.ts';
-export { dialWords, dieWords, zeroWords } from './words/dial.ts';
-export { releaseWords, schoolWords } from './words/school.ts';
+export { causeWords, pairWords } from './words/bend/outcome.ts';
+export { dialWords, dieWords, zeroWords } from './words/bend/dial.ts';
+export { releaseWords, schoolWords } from './words/bend/school.ts';
 export { pieceName, tubeKindWords, tubeWords } from './words/tube.ts';
 export {
   bentFigures,
@@ -67,7 +67,7 @@ export {
   referenceWords,
   turnWords,
   widthWords,
-} from './words/step.ts';
+} from './words/bend/step.ts';
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';

@@ -62,26 +62,10 @@ export function BenderPicture({ setting, style }: BenderPictureProps) {
           <circle cx={operator.forward.mm} cy={-operator.left.mm} r={300} fill="#ffc83d" />
         )}
         <g fontSize={text} fill="currentColor" textAnchor="middle">
-          {walls.ahead && (
-            <text x={ahead / 2} y={-text / 2}>
-              {formatWithUnit(walls.ahead.mm, style)}
-            </text>
-          )}
-          {walls.behind && (
-            <text x={-behind / 2} y={-text / 2}>
-              {formatWithUnit(walls.behind.mm, style)}
-            </text>
-          )}
-          {walls.left && (
-            <text x={0} y={-left / 2}>
-              {formatWithUnit(walls.left.mm, style)}
-            </text>
-          )}
-          {walls.right && (
-            <text x={0} y={right / 2}>
-              {formatWithUnit(walls.right.mm, style)}
-            </text>
-          )}
+          <Distance of={walls.ahead} x={ahead / 2} y={-text / 2} style={style} />
+          <Distance of={walls.behind} x={-behind / 2} y={-text / 2} style={style} />
+          <Distance of={walls.left} x={0} y={-left / 2} style={style} />
+          <Distance of={walls.right} x={0} y={right / 2} style={style} />
         </g>
       </svg>
       <figcaption className="text-quiet text-sm">
@@ -107,3 +91,11 @@ function FrameRect({ from: [x1, y1], to: [x2, y2] }: { from: readonly Typed[]; t
     />
   );
 }
+
+/** How far a wall is off, where it was measured. */
+const Distance = ({ of, x, y, style }: { of: Typed; x: number; y: number; style: LengthStyle }) =>
+  of && (
+    <text x={x} y={y}>
+      {formatWithUnit(of.mm, style)}
+    </text>
+  );

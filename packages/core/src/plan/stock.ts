@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../measure/index.ts';
-import { type Shop } from './shop.ts';
+import { type Shop } from './shop/shop.ts';
 
 interface Wanted {
   od: { mm: number };

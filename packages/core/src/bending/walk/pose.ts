@@ -92,36 +92,23 @@ export function poseOf(
   const trails = made.filter((one) => one.far <= bend.near).reverse();
   // What is not drawn in yet lies behind the die.
   const waiting = bend.far - taken;
+  const under = turn > 0 ? [{ length: 0, clock: bend.clock, angle: turn, radius }] : [];
   const ahead = [
-    ...(turn > 0 ? [{ length: 0, clock: bend.clock, angle: turn, radius }] : []),
-    ...leads.map((one, k) => ({
-      length: one.near - (leads[k - 1]?.far ?? bend.far),
-      clock: one.clock,
-      angle: one.angle,
-      radius: (one.far - one.near) / radians(one.angle),
-    })),
+    ...under,
+    ...leads.map((one, k) => arcAfter(one, one.near - (leads[k - 1]?.far ?? bend.far))),
   ];
-  const behind = trails.map((one, k) => ({
-    length: (trails[k - 1]?.near ?? waiting) - one.far,
-    clock: one.clock,
-    angle: one.angle,
-    radius: (one.far - one.near) / radians(one.angle),
-  }));
+  const behind = trails.map((one, k) => arcAfter(one, (trails[k - 1]?.near ?? waiting) - one.far));
+  const { entry: at, normal } = die;
+  const clock = bend.clock;
   const forward: Vec3 = [1, 0, 0];
   const pose = {
     ahead: chainFrom(
-      { at: die.entry, along: forward, normal: die.normal, clock: bend.clock, sign: 1 },
+      { at, along: forward, normal, clock, sign: 1 },
       ahead,
       length - (leads.at(-1)?.far ?? bend.far),
     ),
     behind: chainFrom(
-      {
-        at: die.entry,
-        along: scale(forward, -1),
-        normal: scale(die.normal, -1),
-        clock: bend.clock,
-        sign: -1,
-      },
+      { at, along: scale(forward, -1), normal: scale(normal, -1), clock, sign: -1 },
       behind,
       trails.at(-1)?.near ?? waiting,
     ),
@@ -133,6 +120,14 @@ export function poseOf(
   };
   return stilled(pose, bender, turn, Math.max(bend.clampLength, bend.trailing));
 }
+
+/** A bend that is there already, with the straight before it as the tube is walked from the die outward. */
+const arcAfter = ({ near, far, clock, angle }: Faced['bends'][number], length: number) => ({
+  length,
+  clock,
+  angle,
+  radius: (far - near) / radians(angle),
+});
 
 /** The die's place, and where the tube enters it. */
 function dieIn({ swing, height }: Bender, radius: number) {

@@ -11,10 +11,10 @@ import {
 } from '@gyrus/core';
 import { sheetRestsWords } from '../../words/findings/assumed.ts';
 import { findingWords } from '../../words/findings/finding.ts';
-import { dialLine, zeroWords } from '../../words/dial.ts';
-import { releasedWords } from '../../words/outcome.ts';
-import { schoolWords } from '../../words/school.ts';
-import { footWords, widthWords } from '../../words/step.ts';
+import { dialLine, zeroWords } from '../../words/bend/dial.ts';
+import { releasedWords } from '../../words/bend/outcome.ts';
+import { schoolWords } from '../../words/bend/school.ts';
+import { footWords, widthWords } from '../../words/bend/step.ts';
 import { placeDrawing } from '../drawing.ts';
 import { type Doc, paragraphHeight, type TextStyle, writeParagraph } from '../page.ts';
 import { BODY, MARGIN, STRONG } from '../sheet.ts';

@@ -10,7 +10,7 @@ import { placeDrawing } from '../drawing.ts';
 import { type Doc, newDocument, paperSize, writeText } from '../page.ts';
 import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from '../sheet.ts';
 import { below } from './below.ts';
-import { dieWords } from '../../words/dial.ts';
+import { dieWords } from '../../words/bend/dial.ts';
 import { type SheetRequest } from './sheetRequest.ts';
 import { steps } from './steps.ts';
 

@@ -69,8 +69,8 @@ function Pulls({ sheet, asked: { tube, bender, order }, walked }: PullsProps) {
   const bend = sheet.bends.find(({ number }) => number === turn.bend);
   if (!bend) return null;
   const made = new Set(order.slice(0, step).map((one) => one.bend));
-  const dial = stage.at === 'released' ? bend.reading : Math.min(stage.dial, bend.reading);
-  const shown: Stage = stage.at === 'released' ? stage : { at: 'pull', dial };
+  const shown: Stage =
+    stage.at === 'released' ? stage : { at: 'pull', dial: Math.min(stage.dial, bend.reading) };
   const goTo = (next: string) => {
     setAt(Number(next));
     setStage({ at: 'pull', dial: 0 });
@@ -98,43 +98,60 @@ function Pulls({ sheet, asked: { tube, bender, order }, walked }: PullsProps) {
           />
         </Suspense>
       </ErrorBoundary>
-      <div className="flex flex-wrap items-center gap-4">
-        <p className="bg-steel-deep text-scribe rounded-machined px-4 py-2 text-2xl font-bold">
-          feed end {turn.clamp === 'a' ? 'B' : 'A'}
-        </p>
-        <label className="flex min-w-60 flex-1 items-center gap-3">
-          <span className="text-quiet">pulled</span>
-          <input
-            type="range"
-            className="accent-ink h-11 flex-1"
-            min={0}
-            max={bend.reading}
-            step="any"
-            value={dial}
-            onChange={(event) => setStage({ at: 'pull', dial: Number(event.target.value) })}
-          />
-          <span className="figure w-20 text-right text-xl font-semibold">{formatAngle(dial)}°</span>
-        </label>
-        <Segmented
-          label="the tube"
-          value={
-            stage.at === 'released' ? 'released' : dial === 0 ? 'before' : dial === bend.reading ? 'full' : ''
-          }
-          options={[
-            { value: 'before', text: 'before' },
-            { value: 'full', text: 'at full pull' },
-            { value: 'released', text: 'released' },
-          ]}
-          onChange={(next) =>
-            setStage(
-              next === 'released'
-                ? { at: 'released' }
-                : { at: 'pull', dial: next === 'full' ? bend.reading : 0 },
-            )
-          }
-        />
-      </div>
+      <Scrub fed={turn.clamp === 'a' ? 'B' : 'A'} reading={bend.reading} stage={shown} onStage={setStage} />
       <PullWords bender={bender} pull={walked?.[step] ?? null} />
     </>
+  );
+}
+
+interface ScrubProps {
+  /** The end that is fed. */
+  fed: 'A' | 'B';
+  /** Of the full pull. Degrees */
+  reading: number;
+  stage: Stage;
+  onStage: (stage: Stage) => void;
+}
+
+const STAGES = [
+  { value: 'before', text: 'before' },
+  { value: 'full', text: 'at full pull' },
+  { value: 'released', text: 'released' },
+] as const;
+
+/** Which end is fed, big; and how far the dial is pulled, by hand or to its ends. */
+function Scrub({ fed, reading, stage, onStage }: ScrubProps) {
+  const dial = stage.at === 'released' ? reading : stage.dial;
+  const at = stage.at === 'released' ? 'released' : dial === 0 ? 'before' : dial === reading ? 'full' : null;
+  const goTo = (next: (typeof STAGES)[number]['value']) =>
+    onStage(next === 'released' ? { at: 'released' } : { at: 'pull', dial: next === 'full' ? reading : 0 });
+  return (
+    <div className="flex flex-wrap items-center gap-4">
+      <p className="bg-steel-deep text-scribe rounded-machined px-4 py-2 text-2xl font-bold">
+        feed end {fed}
+      </p>
+      <label className="flex min-w-60 flex-1 items-center gap-3">
+        <span className="text-quiet">pulled</span>
+        <input
+          type="range"
+          className="accent-ink h-11 flex-1"
+          min={0}
+          max={reading}
+          step="any"
+          value={dial}
+          onChange={(event) => onStage({ at: 'pull', dial: Number(event.target.value) })}
+        />
+        <span className="figure w-20 text-right text-xl font-semibold">{formatAngle(dial)}°</span>
+      </label>
+      <Segmented<string>
+        label="the tube"
+        value={at ?? ''}
+        options={STAGES}
+        onChange={(next) => {
+          const chosen = STAGES.find(({ value }) => value === next);
+          if (chosen) goTo(chosen.value);
+        }}
+      />
+    </div>
   );
 }

@@ -46,27 +46,7 @@ export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps
     const id = measures.id ?? crypto.randomUUID();
     const at = measures.at ?? formatISO(new Date());
     change({ id, at });
-    const body: MadeBendDto = {
-      job,
-      piece: sheet.piece,
-      stamp: sheet.stamp,
-      bend: bend.number,
-      die: bend.die.id,
-      dieName: bend.die.name,
-      machine: bend.die.machine,
-      tube: plainTube(member.tube),
-      target: inDegrees(Math.round(bend.angle * 1000) / 1000),
-      reading: measures.reading,
-      released,
-      place: measures.place,
-      turn: measures.turn,
-      zeroed: measures.zeroed,
-      slipped: measures.slipped,
-      who,
-      at,
-      note,
-      scrap: null,
-    };
+    const body = entryOf({ job, sheet, bend, tube: member.tube, measures, released, who, at, note });
     write.mutate(
       { id, body },
       {
@@ -97,3 +77,41 @@ const plainTube = ({ od, wall, kind, batch }: MadeBendDto['tube']): MadeBendDto[
   kind,
   batch,
 });
+
+interface Entry {
+  job: string;
+  sheet: BendSheet;
+  bend: SheetBend;
+  tube: MadeBendDto['tube'];
+  measures: BendMeasures;
+  released: MadeBendDto['released'];
+  who: string;
+  at: string;
+  note: string;
+}
+
+/** The bend as the log has it. */
+function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: Entry): MadeBendDto {
+  const { reading, place, turn, zeroed, slipped } = measures;
+  return {
+    job,
+    piece: sheet.piece,
+    stamp: sheet.stamp,
+    bend: bend.number,
+    die: bend.die.id,
+    dieName: bend.die.name,
+    machine: bend.die.machine,
+    tube: plainTube(tube),
+    target: inDegrees(Math.round(bend.angle * 1000) / 1000),
+    reading,
+    released,
+    place,
+    turn,
+    zeroed,
+    slipped,
+    who,
+    at,
+    note,
+    scrap: null,
+  };
+}

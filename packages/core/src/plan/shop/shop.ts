@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { check, fail, oneOf, type Outcome, say } from '../fault/index.ts';
-import { TUBE_KINDS } from '../tube/index.ts';
+import { check, fail, oneOf, type Outcome, say } from '../../fault/index.ts';
+import { TUBE_KINDS } from '../../tube/index.ts';
 import { benderSetting } from './benderSetting.ts';
-import { shopBroughtUp } from './migrations.ts';
-import { id, sizeField, title } from './quantities.ts';
-import { die } from './members/tooling.ts';
+import { shopBroughtUp } from '../migrations.ts';
+import { id, sizeField, title } from '../quantities.ts';
+import { die } from '../members/tooling.ts';
 
 /** What a file with a shop says that it is. */
 export const SHOP_FORMAT = 'gyrus-shop';

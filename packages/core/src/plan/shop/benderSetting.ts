@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { BENDER_KINDS, SWINGS, WALLS } from '../bending/index.ts';
-import { oneOf, say } from '../fault/index.ts';
-import { angleField, id, offsetField, sizeField, title } from './quantities.ts';
+import { BENDER_KINDS, SWINGS, WALLS } from '../../bending/index.ts';
+import { oneOf, say } from '../../fault/index.ts';
+import { angleField, id, offsetField, sizeField, title } from '../quantities.ts';
 
 const away = (wall: string) => sizeField(`the distance from the die's centre to the wall ${wall}`).nullable();
 const corner = z.tuple(

@@ -7,7 +7,7 @@ import {
   type Pair,
   releasedWidths,
 } from '@gyrus/core';
-import { featureName } from './feature.ts';
+import { featureName } from '../feature.ts';
 
 /** A pair of a tube's ends or bends: `feet`, `knee, left to knee, right`. */
 export function pairWords({ bends }: Pick<BendSheet, 'bends'>, [from, to]: Pair, hoop: boolean): string {

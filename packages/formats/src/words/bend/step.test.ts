@@ -1,7 +1,7 @@
 import { evaluate, hoopAnswerOf, INCHES, type BendSheet, tapeHook } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { releaseWords, schoolWords } from './school.ts';
-import { figureWords } from './figure.ts';
+import { figureWords } from '../figure.ts';
 import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from './step.ts';
 
 const answer = hoopAnswerOf(evaluate(demoPlan, demoShop, demoBooks));
