@@ -86,6 +86,8 @@ test('a dial of steps is rounded down, as more can be pulled and nothing taken b
   });
   expect(dialFor(88, whole, 0.9)).toEqual({ to: 88, next: null, off: { to: 0, next: null } });
   expect(dialFor(88 - 1e-9, whole, 0.9).to).toBe(88);
+  expect(dialFor(88.7, { step: 0.5, zero: 0 }, 0.9)).toMatchObject({ to: 88.5, next: 89 });
+  expect(dialFor(88.7, { step: 2, zero: 0 }, 0.9)).toMatchObject({ to: 88, next: 90 });
   expect(dialFor(88.7, { step: null, zero: 0 }, 0.9)).toMatchObject({ to: 88.7, next: null });
 });
 

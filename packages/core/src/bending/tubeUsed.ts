@@ -12,14 +12,10 @@ export interface TubeUsed {
  * table: at least one angle. mm
  */
 export function tubeUsedAt(table: readonly TubeUsed[], angle: number): number {
-  const rows = [{ angle: 0, tube: 0 }, ...[...table].sort((a, b) => a.angle - b.angle)];
-  const after = rows.findIndex((row) => row.angle >= angle);
-  if (after < 0) {
-    const last = itemAt(rows, -1);
-    return (last.tube / last.angle) * angle;
-  }
-  const [from, to] = [itemAt(rows, Math.max(0, after - 1)), itemAt(rows, after)];
-  return to.angle === from.angle
-    ? to.tube
-    : from.tube + ((to.tube - from.tube) * (angle - from.angle)) / (to.angle - from.angle);
+  const rows = [...table].sort((a, b) => a.angle - b.angle);
+  const i = rows.findIndex((row) => row.angle >= angle);
+  // Past the largest none is found, and the last one is taken, from nothing.
+  const from = i > 0 ? itemAt(rows, i - 1) : { angle: 0, tube: 0 };
+  const to = itemAt(rows, i);
+  return from.tube + ((to.tube - from.tube) * (angle - from.angle)) / (to.angle - from.angle);
 }
