@@ -14,7 +14,6 @@ await needChromium();
 
 const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
 const VIEWS = {
-  jobs: '/jobs',
   brief: `${DEMO}/brief`,
   survey: `${DEMO}/survey`,
   places: `${DEMO}/survey?view=places`,
