@@ -1,14 +1,12 @@
 import {
-  AT_ORIGIN,
   evaluate,
-  pathFrom,
   spansOf,
   walkAsked,
   walkInOrder,
   walkOrders,
+  widthsOf,
 } from '../packages/core/dist/index.js';
 import { demoBooks, demoPlan, demoShop } from '../packages/demo/dist/index.js';
-import { normalFrom } from '../packages/core/dist/bending/deviation/chance.js';
 import { median } from './median.mjs';
 
 const PARTS = 10_000;
@@ -47,7 +45,7 @@ function everyOrder(numbers) {
 
 function scatterRows(lra) {
   const shared = median(() => spansOf(lra, SIGMA, PARTS, 1), 20);
-  const frames = median(() => spansByFrames(lra), 5);
+  const frames = median(() => widthsOf(lra, [[0, lra.bends.length + 1]], SIGMA, { n: PARTS, seed: 1 }), 5);
   return [
     {
       row: `${PARTS} parts of it made up, and how far apart their ends stand`,
@@ -56,25 +54,4 @@ function scatterRows(lra) {
       of: `times as fast as carrying a frame along every part, ${frames.toFixed(0)} ms`,
     },
   ];
-}
-
-/** The same parts by the path that everything else is laid out with. */
-function spansByFrames({ bends, tail }) {
-  const normal = normalFrom(1);
-  return Array.from({ length: PARTS }, () => {
-    const errors = bends.map((_, i) => ({
-      mark: SIGMA.mark * normal(),
-      angle: SIGMA.angle * normal(),
-      rotation: i === 0 ? 0 : SIGMA.rotation * normal(),
-    }));
-    const made = bends.map((bend, i) => ({
-      ...bend,
-      length: bend.length + errors[i].mark - (errors[i - 1]?.mark ?? 0),
-      angle: bend.angle + errors[i].angle,
-      rotation: bend.rotation + errors[i].rotation,
-    }));
-    const points = pathFrom(AT_ORIGIN, made, tail - errors.at(-1).mark);
-    const end = points.at(-1);
-    return Math.hypot(end[0], end[1], end[2]);
-  });
 }

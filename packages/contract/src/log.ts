@@ -1,9 +1,7 @@
-import { TUBE_KINDS, type TubeKind } from '@gyrus/core';
 import { Type } from 'class-transformer';
 import {
   IsBoolean,
   IsDefined,
-  IsIn,
   IsInt,
   IsISO8601,
   IsObject,
@@ -16,24 +14,9 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { AngleField, LengthField, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import { AngleField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
-
-/** The tube that was bent. mm */
-class BentTubeDto {
-  @LengthField('the outside diameter of the tube', { above: 0 })
-  od!: LengthDto;
-
-  @LengthField('the wall of the tube', { above: 0 })
-  wall!: LengthDto;
-
-  @IsIn(TUBE_KINDS, { message: 'say how the tube was made' })
-  kind!: TubeKind;
-
-  @IsString()
-  @MaxLength(120)
-  batch!: string;
-}
+import { TubeDto } from './shop.ts';
 
 /** Why a piece was thrown away, and what was lost. mm */
 class ScrapDto {
@@ -83,8 +66,8 @@ export class MadeBendDto {
   @IsDefined({ message: 'give the tube' })
   @IsObject({ message: 'give the tube' })
   @ValidateNested()
-  @Type(() => BentTubeDto)
-  tube!: BentTubeDto;
+  @Type(() => TubeDto)
+  tube!: TubeDto;
 
   @AngleField('the angle wanted', { above: 0, most: 180 })
   target!: AngleDto;

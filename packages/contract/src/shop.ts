@@ -205,8 +205,8 @@ export class TestBendDto implements Omit<DieTest, 'id'> {
   note!: string;
 }
 
-/** A size of tube that the shop buys. */
-export class TubeStockDto {
+/** A tube by its size, how it was made, and its batch. mm */
+export class TubeDto {
   @LengthField('the outside diameter', { above: 0 })
   od!: LengthDto;
 
@@ -219,7 +219,10 @@ export class TubeStockDto {
   @IsString()
   @MaxLength(120)
   batch!: string;
+}
 
+/** A size of tube that the shop buys. */
+export class TubeStockDto extends TubeDto {
   @MayBeLeftOut()
   @IsString()
   @MaxLength(120)

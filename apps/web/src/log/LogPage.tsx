@@ -20,7 +20,7 @@ export function LogPage() {
         actions={
           <a
             href="/api/log/bends.csv"
-            className="button inline-flex min-h-10 items-center gap-2 px-3 font-semibold underline"
+            className="inline-flex min-h-10 items-center gap-2 px-3 font-semibold underline"
           >
             <Download aria-hidden="true" className="size-5" />
             As CSV
@@ -64,7 +64,7 @@ const columnsOf = (nameOf: (job: string) => string): Column<MadeBend>[] => [
     sortBy: ({ dieName }) => dieName,
   },
   { name: 'wanted', cell: ({ target }) => `${formatAngle(target.deg)}°`, sortBy: ({ target }) => target.deg },
-  { name: 'dial', cell: ({ reading }) => (reading ? `${formatAngle(reading.deg)}°` : '–') },
+  { name: 'dial read', cell: ({ reading }) => (reading ? `${formatAngle(reading.deg)}°` : '–') },
   {
     name: 'released',
     cell: ({ released }) => `${formatAngle(released.deg)}°`,

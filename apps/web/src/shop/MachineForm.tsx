@@ -1,5 +1,5 @@
 import { MachineDto } from '@gyrus/contract';
-import { type BenderSetting, type LengthStyle, type Shop } from '@gyrus/core';
+import { type LengthStyle, NOTHING_MEASURED, type Shop } from '@gyrus/core';
 import { benderKindWords, swingWords } from '@gyrus/formats';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { type Control, useForm, type UseFormRegister, useWatch } from 'react-hook-form';
@@ -20,18 +20,6 @@ interface MachineFormProps {
   style: LengthStyle;
   done: () => void;
 }
-
-/** A bender where nobody has measured anything yet. */
-const NOTHING_MEASURED: BenderSetting = {
-  kind: 'draw-hand',
-  swing: 'left',
-  height: null,
-  walls: { ahead: null, behind: null, left: null, right: null },
-  frame: [],
-  operator: null,
-  dialStep: null,
-  dialZero: null,
-};
 
 /** A machine: how it bends, where it stands, and what a tube could meet there. */
 export function MachineForm({ machine, style, done }: MachineFormProps) {

@@ -70,7 +70,6 @@ export {
   type Swing,
   SWINGS,
   type Turn,
-  UNMEASURED,
   type Walk,
   type WalkBend,
   type Walked,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { pointsOf } from '../centreline/index.ts';
 import { expectValue } from '../fault/index.ts';
 import { itemAt } from '../items/index.ts';
-import { dialFor, endsMoved, markBlank, tubeUsedAt, whatNow } from './index.ts';
+import { markedBlank, pointsFrom } from '../testing/blank.ts';
+import { dialFor, endsMoved, tubeUsedAt, whatNow } from './index.ts';
 
 const IN = 25.4;
 /** One die's table [handbook §5, common practice]. */
@@ -44,30 +44,13 @@ test('the tube used never shrinks as the angle grows, whatever the order of the 
   );
 });
 
-const points = expectValue(
-  pointsOf({
-    bends: [
-      { length: 600, rotation: 0, angle: 54, clr: 190 },
-      { length: 300, rotation: 40, angle: 32, clr: 190 },
-    ],
-    tail: 700,
-  }),
-);
+const ROWS = [
+  { length: 600, rotation: 0, angle: 54, clr: 190 },
+  { length: 300, rotation: 40, angle: 32, clr: 190 },
+];
+const points = pointsFrom(ROWS, 700);
 const marked = (takes: typeof TABLE) =>
-  expectValue(
-    markBlank(
-      points,
-      [0, 1].map(() => ({
-        clr: 190,
-        takes,
-        die: { reference: 'start' as const, offset: 0 },
-        springback: { model: 'share' as const, share: 0.05 },
-        growRadius: true,
-        clampSide: 'a' as const,
-      })),
-      [0, 0],
-    ),
-  );
+  markedBlank(ROWS, 700, { takes, springback: { model: 'share', share: 0.05 }, growRadius: true });
 
 test('marks go by the table where the shop keeps one, and not by a grown radius', () => {
   const { bends } = marked(TABLE);
@@ -103,7 +86,7 @@ test('what a step does to the ends is what whatnow says of that bend', () => {
     const clr = blank.lra.bends.map((one) => one.clr);
     const now = expectValue(
       whatNow({
-        points: points.map((p): [number, number, number] => [...p]),
+        points,
         clr,
         bend,
         made: { angle: was.angle + 0.4 },

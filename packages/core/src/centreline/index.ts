@@ -1,4 +1,12 @@
-export { clrInput, type LraInput, lraInput, pointsInput, type XyzInput, xyzInput } from './input.ts';
+export {
+  bendAngle,
+  clrInput,
+  type LraInput,
+  lraInput,
+  pointsInput,
+  type XyzInput,
+  xyzInput,
+} from './input.ts';
 export {
   type Bend,
   type Corner,

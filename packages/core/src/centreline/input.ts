@@ -22,13 +22,17 @@ export const lraInput = z.strictObject({ points: pointsInput, clr: clrInput.opti
 /** Ends and PIs of a path, and its radius, one or one a bend. mm */
 export type LraInput = z.infer<typeof lraInput>;
 
+/** The angle of a bend: more than nothing, and less than a fold. Degrees */
+export const bendAngle = (what: string) =>
+  z
+    .number(say(`${what} in degrees, more than 0 and less than 180`))
+    .gt(0, 'a bend turns by more than 0°')
+    .lt(180, 'a bend turns by less than 180°');
+
 const bendInput = z.strictObject({
   length: extent('the straight before the bend'),
   rotation: between(-360, 360, 'the rotation from the bend before, in degrees'),
-  angle: z
-    .number(say('the bend angle in degrees, more than 0 and less than 180'))
-    .gt(0, 'a bend turns by more than 0°')
-    .lt(180, 'a bend turns by less than 180°'),
+  angle: bendAngle('the bend angle'),
   clr: size('the centreline radius'),
   setback: z.number(say('the number that lra prints here, which is passed over')).optional(),
 });

@@ -71,3 +71,12 @@ test('the crown over the helmet is the top of the tube less the top of the helme
   const measured = found(limit('crown-over-helmet', 'least', 50), { occupants })?.measured;
   expect(measured).toEqual({ mm: expect.closeTo(70, 6) as number });
 });
+
+test('a helmet that nobody measured leaves the limit asking, whatever it would be', () => {
+  const place = (mm: number) => ({ ...millimetres(mm), known: { how: 'assumed' as const } });
+  const helmetTop: Plan['occupants'][number]['helmetTop'] = [place(0), place(0), place(900)];
+  const occupants = [{ ...newOccupant('o'), helmetTop }];
+  const asked = found(limit('crown-over-helmet', 'least', 1), { occupants, proposalsMarked: true });
+  expect(asked).toMatchObject({ status: 'ask', would: 'clear' });
+  expect(asked?.restsOn.length).toBeGreaterThan(0);
+});

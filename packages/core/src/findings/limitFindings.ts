@@ -26,7 +26,12 @@ export function limitFindings(plan: Plan, members: ResolvedMember[], assumed: As
       measured: { mm: value },
       margin: { mm: margin },
     });
-    return resting(found, [...assumed.ofRecord(limit.id), ...(hoop ? assumed.ofMember(hoop.member.id) : [])]);
+    const people = limit.figure === 'crown-over-helmet' ? plan.occupants : [];
+    return resting(found, [
+      ...assumed.ofRecord(limit.id),
+      ...(hoop ? assumed.ofMember(hoop.member.id) : []),
+      ...people.flatMap(({ id }) => assumed.ofRecord(id, ['helmetTop', 'travel'])),
+    ]);
   });
 }
 

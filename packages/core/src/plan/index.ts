@@ -31,7 +31,7 @@ export { emptyPlan } from './emptyPlan.ts';
 export { type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { id, massField, note, stated, title, type Mass } from './quantities.ts';
 export { type JobLimit, LIMITED, type LimitedFigure } from './limits.ts';
-export { type BenderSetting } from './shop/benderSetting.ts';
+export { type BenderSetting, NOTHING_MEASURED } from './shop/benderSetting.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, SHOP_VERSION, shopSchema } from './shop/shop.ts';
 export { type Distrusted, DISTRUSTED, type Measures, type Survey, ZONES } from './survey.ts';
 export {

@@ -1,4 +1,4 @@
-import { type LimitedFigure } from '@gyrus/core';
+import { isKeyOf, type LimitedFigure } from '@gyrus/core';
 
 /** Figures of the hoop that the job may limit. */
 export const limitedFigures: Record<LimitedFigure, string> = {
@@ -11,4 +11,4 @@ export const limitedFigures: Record<LimitedFigure, string> = {
 
 /** A limited figure by its name; as it stands where it is none. */
 export const limitedFigureWords = (figure: string): string =>
-  Object.entries(limitedFigures).find(([key]) => key === figure)?.[1] ?? figure;
+  isKeyOf(limitedFigures, figure) ? limitedFigures[figure] : figure;

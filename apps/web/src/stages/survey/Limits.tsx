@@ -18,6 +18,7 @@ const LIMIT_FIELDS = [
     ['least', 'no less than'],
   ]),
   limit.extent('length', 'limit'),
+  limit.text('note', 'note'),
 ];
 
 /** What the builder wants of the hoop, whatever the books say; held against it with every key. */

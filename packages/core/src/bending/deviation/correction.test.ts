@@ -1,7 +1,7 @@
 import { pointsOf } from '../../centreline/index.ts';
 import { expectValue } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
-import { markBlank } from '../marks.ts';
+import { markedBlank, pointsFrom } from '../../testing/blank.ts';
 import { correctionOf, type MeasuredBend } from './correction.ts';
 import { whatNow } from './whatNow.ts';
 
@@ -10,23 +10,11 @@ const rows = [
   { length: 850, rotation: 0, angle: 85, clr: 150 },
   { length: 900, rotation: 0, angle: 85, clr: 150 },
 ];
-const points = expectValue(pointsOf({ bends: rows, tail: 850 })).map((p): [number, number, number] => [...p]);
-const marked = expectValue(
-  markBlank(
-    points,
-    rows.map(({ clr }) => ({
-      clr,
-      die: { reference: 'start' as const, offset: 0 },
-      springback: { model: 'constant' as const, degrees: 4 },
-      growRadius: false,
-      clampSide: 'a' as const,
-    })),
-    [25, 25],
-  ),
-);
+const points = pointsFrom(rows, 850);
+const marked = markedBlank(rows, 850, { trim: [25, 25] });
 const DIAL = { slope: 0.95, step: 1, zero: 0, error: 0.5 };
 const after = (measured: Partial<MeasuredBend>, toBeMade: number[] = [2], dial = DIAL) =>
-  correctionOf(marked, { bend: 1, angle: 85, reading: 89, ...measured }, toBeMade, dial);
+  expectValue(correctionOf(marked, { bend: 1, angle: 85, reading: 89, ...measured }, toBeMade, dial));
 
 test('within what the protractor is trusted to a bend is right', () => {
   expect(after({ angle: 85.5 }).verdict).toBe('right');
@@ -89,4 +77,15 @@ test('trim takes what lies along the last straight, as far as there is trim', ()
   expect(less.end.trimTakes).toBe(true);
   expect(after({ bend: 2, mark: 40 }, []).end.trimTakes).toBe(false);
   expect(after({ bend: 2, mark: -40 }, []).end.trimTakes).toBe(true);
+});
+
+test('a place that the straights beside the bend do not reach to is refused, with how long they are', () => {
+  for (const mark of [-2000, 2000])
+    expect(correctionOf(marked, { bend: 1, angle: 85, reading: 89, mark }, [2], DIAL)).toMatchObject({
+      ok: false,
+      fault: {
+        code: 'negative-straight',
+        message: expect.stringMatching(/850 mm, the one behind 900 mm/) as string,
+      },
+    });
 });

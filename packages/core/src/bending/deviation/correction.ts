@@ -1,10 +1,11 @@
 import { type Lra, pathFrom } from '../../centreline/index.ts';
+import { type Outcome, succeed } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { decided, degrees, leastOver, radians } from '../../measure/index.ts';
 import { distance, dot, length, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Dial, dialFor } from '../dial.ts';
 import { type MarkedBlank } from '../marks.ts';
-import { type MadeBend, remade, startOf } from './whatNow.ts';
+import { type MadeBend, offTheStraights, remade, startOf } from './whatNow.ts';
 
 /** A bend as it was measured after its release. Degrees, mm */
 export interface MeasuredBend extends MadeBend {
@@ -44,27 +45,28 @@ const MOST_TAKEN = 10;
 /**
  * What now? after a measured bend: how much to pull further, or what the part is if it is left, and what can still take it. toBeMade: numbers
  * of the bends that are not made yet; slope: degrees released for each degree pulled; error: what the protractor is trusted to.
- * A place or turn that lies beyond what the tube has is taken as it was measured.
+ * Fault: a place farther off than the straights beside the bend are long.
  */
 export function correctionOf(
   { corners, lra, trim }: Pick<MarkedBlank, 'corners' | 'lra' | 'trim'>,
   measured: MeasuredBend,
   toBeMade: readonly number[],
   { slope, step, zero, error }: { slope: number; step: number | null; zero: number; error: number },
-): Correction {
+): Outcome<Correction> {
   const indexOf = (bend: number) => corners.corners.findIndex(({ index }) => index === bend);
   const i = indexOf(measured.bend);
+  const fault = offTheStraights(lra, i, measured.mark ?? 0);
+  if (fault) return fault;
   const wanted = itemAt(lra.bends, i).angle;
   const off = measured.angle - wanted;
   const start = startOf(corners);
   const pathOf = ({ bends, tail }: Pick<Lra, 'bends' | 'tail'>) => pathFrom(start, bends, tail);
-  const changed = remade(lra, i, measured);
-  const made = changed.ok ? changed.value : lra;
+  const made = remade(lra, i, measured);
   const points = pathOf(made);
   const planned = pathOf(lra);
   const verdict = decided(Math.abs(off) - error) <= 0 ? 'right' : off < 0 ? 'short' : 'over';
   const more = -off / slope;
-  return {
+  return succeed({
     verdict,
     off,
     pull:
@@ -88,7 +90,7 @@ export function correctionOf(
         ),
       )
       .sort((a, b) => a.far - b.far),
-  };
+  });
 }
 
 const spanOf = (points: readonly Vec3[]): number => distance(itemAt(points, 0), itemAt(points, -1));
@@ -115,8 +117,7 @@ function takingOf(
   const most = Math.min(MOST_TAKEN, angle / 2);
   const angleAt = (way: number) => angle - most + degrees(way / reach);
   const farAt = (way: number) => {
-    const turned = remade(lra, i, { angle: angleAt(way) });
-    return far(turned.ok ? turned.value : lra);
+    return far(remade(lra, i, { angle: angleAt(way) }));
   };
   const { along, least } = leastOver(2 * reach * radians(most), farAt, { closeness: 0.01 });
   return { bend, angle: angleAt(along), far: least };

@@ -19,8 +19,7 @@ export function endsMoved(
   off: number,
 ): EndsMoved {
   const i = corners.corners.findIndex(({ index }) => index === bend);
-  const changed = remade(lra, i, { angle: itemAt(lra.bends, i).angle + off });
-  const made = changed.ok ? changed.value : lra;
+  const made = remade(lra, i, { angle: itemAt(lra.bends, i).angle + off });
   const end = itemAt(pathFrom(startOf(corners), made.bends, made.tail), -1);
   const [a, b] = corners.ends;
   return { far: distance(end, b), apart: distance(a, end) - distance(a, b) };

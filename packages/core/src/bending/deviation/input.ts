@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clrInput, pointsInput } from '../../centreline/index.ts';
+import { bendAngle, clrInput, pointsInput } from '../../centreline/index.ts';
 import { between, coordinate, extent, say, size } from '../../fault/index.ts';
 
 /** Check of the input of radiusFromTape: a test piece measured with a tape. mm, degrees */
@@ -9,10 +9,7 @@ export const radiusInput = z.strictObject({
     [size('the first leg'), size('the second leg')],
     say('both legs [a, b], each to the corner where the axes cross, in mm'),
   ),
-  released: z
-    .number(say('the released angle in degrees, more than 0 and less than 180'))
-    .gt(0, 'a bend turns by more than 0°')
-    .lt(180, 'a bend turns by less than 180°'),
+  released: bendAngle('the released angle'),
 });
 
 /** Check of the input of whatNow: a path, and how one of its bends came out. mm, degrees */
@@ -24,11 +21,7 @@ export const whatNowInput = z.strictObject({
     .gte(1, 'bends are counted from 1, one for each PI given'),
   made: z.strictObject(
     {
-      angle: z
-        .number(say('the released angle in degrees'))
-        .gt(0, 'a bend turns by more than 0°')
-        .lt(180, 'a bend turns by less than 180°')
-        .optional(),
+      angle: bendAngle('the released angle').optional(),
       rotation: between(-360, 360, 'the rotation it was made with, in degrees').optional(),
       mark: coordinate('how far toward end B it lies off its place').optional(),
     },

@@ -6,7 +6,7 @@ import {
   pathFrom,
   type PathStart,
 } from '../../centreline/index.ts';
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
+import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { DECISION } from '../../measure/index.ts';
 import { cross, distance, subtract, unit, type Vec3 } from '../../space/index.ts';
@@ -32,21 +32,16 @@ export function whatNow(input: WhatNowInput): Outcome<Deviation> {
   const lra = layOut(corners.value);
   if (!lra.ok) return lra;
   const i = corners.value.corners.findIndex(({ index }) => index === bend);
-  if (i < 0)
-    return fail(
-      'no-feature',
-      '/bend',
-      `the path has no bend ${bend}: ${countWords(corners.value.corners.length)}`,
-    );
+  if (i < 0) return noSuchBend(bend, corners.value);
   if (i === 0 && made.rotation !== undefined)
     return fail(
       'first-rotation',
       '/made/rotation',
       'the first bend has no rotation: later ones turn from it',
     );
-  const changed = remade(lra.value, i, made);
-  if (!changed.ok) return changed;
-  const { bends, tail } = changed.value;
+  const fault = offTheStraights(lra.value, i, made.mark ?? 0);
+  if (fault) return fault;
+  const { bends, tail } = remade(lra.value, i, made);
   const points = pathFrom(startOf(corners.value), bends, tail);
   const planned = [
     corners.value.ends[0],
@@ -56,29 +51,37 @@ export function whatNow(input: WhatNowInput): Outcome<Deviation> {
   return succeed({ points, off: points.map((at, k) => distance(at, itemAt(planned, k))) });
 }
 
-const countWords = (bends: number) =>
-  bends === 0 ? 'it is straight' : `it has ${bends}, each named by its PI`;
+function noSuchBend(bend: number, { corners }: Corners) {
+  const named = corners.map(({ index }) => index).join(', ');
+  const right = corners.length === 0 ? 'it is straight' : `name one of ${named}`;
+  return fail('no-feature', '/bend', `the path has no bend ${bend}: ${right}`);
+}
 
-/** Straights, turns and angles with one bend as it was made. */
+/** Straights, turns and angles with one bend as it was made. A bend off its place has the straight before it grow. */
 export function remade(
-  { bends, tail }: Lra,
+  { bends, tail }: Pick<Lra, 'bends' | 'tail'>,
   i: number,
   { angle, rotation, mark = 0 }: MadeBend,
-): Outcome<Pick<Lra, 'bends' | 'tail'>> {
+): Pick<Lra, 'bends' | 'tail'> {
   const made = bends.map((bend, k) => ({
     ...bend,
     length: bend.length + (k === i ? mark : k === i + 1 ? -mark : 0),
     angle: k === i ? (angle ?? bend.angle) : bend.angle,
     rotation: k === i ? (rotation ?? bend.rotation) : bend.rotation,
   }));
-  const last = i === bends.length - 1 ? tail - mark : tail;
-  if ([last, ...made.map(({ length }) => length)].some((straight) => straight < -DECISION))
-    return fail(
-      'negative-straight',
-      '/made/mark',
-      'the bend lies farther off its place than the straight beside it is long',
-    );
-  return succeed({ bends: made, tail: last });
+  return { bends: made, tail: i === bends.length - 1 ? tail - mark : tail };
+}
+
+/** That a bend lies farther off its place than the straights beside it are long; null where it does not. */
+export function offTheStraights({ bends, tail }: Pick<Lra, 'bends' | 'tail'>, i: number, mark: number) {
+  const before = itemAt(bends, i).length;
+  const behind = bends[i + 1]?.length ?? tail;
+  if (mark >= -before - DECISION && mark <= behind + DECISION) return null;
+  return fail(
+    'negative-straight',
+    '/made/mark',
+    told`the bend cannot lie so far off its place: the straight before it is ${{ mm: before, fine: true }}, the one behind ${{ mm: behind, fine: true }}`,
+  );
 }
 
 /** Where a path begins, and the plane of its first bend. The path has a bend. */

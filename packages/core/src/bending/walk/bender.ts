@@ -44,13 +44,3 @@ export interface Bender {
   /** Where the operator stands, [x, y]; null where it was not said. */
   operator: readonly [number, number] | null;
 }
-
-/** A bender of which nothing was measured: the tube meets only its die and itself. */
-export const UNMEASURED: Bender = {
-  kind: 'draw-hand',
-  swing: 'left',
-  height: null,
-  walls: { ahead: null, behind: null, left: null, right: null },
-  frame: [],
-  operator: null,
-};

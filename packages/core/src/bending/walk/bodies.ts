@@ -1,14 +1,14 @@
 import { lengthOf, nearestBetween, type Piece, pointOn } from '../../centreline/index.ts';
 import { leastOver, radians } from '../../measure/index.ts';
 import { add, dot, length, rotateAbout, scale, subtract, type Vec3 } from '../../space/index.ts';
-import { type Bender, WALLS } from './bender.ts';
+import { type Bender, type Wall, WALLS } from './bender.ts';
 import { type Pose } from './pose.ts';
 import { reachAlong } from './reach.ts';
 
 /** What the tube can meet at the machine. */
 export type Met =
   | { what: 'floor' | 'die' | 'clamp' | 'pressure-die' | 'itself' | 'operator' }
-  | { what: 'wall'; wall: (typeof WALLS)[number] }
+  | { what: 'wall'; wall: Wall }
   | { what: 'frame'; name: string };
 
 /** How far the tube's surface stays off something; below nothing it is in it. mm */
@@ -69,7 +69,7 @@ export function clearancesOf(pose: Pose, bender: Bender, od: number, grip: Grip)
   return found;
 }
 
-const TOWARDS: Record<(typeof WALLS)[number], Vec3> = {
+const TOWARDS: Record<Wall, Vec3> = {
   ahead: [1, 0, 0],
   behind: [-1, 0, 0],
   left: [0, 1, 0],

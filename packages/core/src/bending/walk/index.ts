@@ -5,7 +5,6 @@ export {
   type FrameBox,
   type Swing,
   SWINGS,
-  UNMEASURED,
   type Wall,
   WALLS,
 } from './bender.ts';

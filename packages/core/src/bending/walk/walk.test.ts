@@ -1,30 +1,16 @@
 import fc from 'fast-check';
-import { type Piece, piecesOf, pointOn, pointsOf } from '../../centreline/index.ts';
-import { expectValue } from '../../fault/index.ts';
+import { type Piece, piecesOf, pointOn } from '../../centreline/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { cross, distance, dot, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Side } from '../datum.ts';
-import { markBlank, type MarkedBlank } from '../marks.ts';
-import { type Bender, BENDER_KINDS, SWINGS, UNMEASURED } from './bender.ts';
+import { markedBlank, type Rows, UNMEASURED } from '../../testing/blank.ts';
+import { type MarkedBlank } from '../marks.ts';
+import { type Bender, BENDER_KINDS, SWINGS } from './bender.ts';
 import { walkInOrder, walkOrders } from './orders.ts';
 import { poseOf, type WalkTube } from './pose.ts';
 import { walkPull } from './pull.ts';
 import { reachAlong } from './reach.ts';
 
-type Rows = { length: number; rotation: number; angle: number; clr: number }[];
-
-/** A blank as the sheet has it, with three degrees of springback and grips of nothing unless given. */
-function marked(rows: Rows, tail: number): MarkedBlank {
-  const points = expectValue(pointsOf({ bends: rows, tail }));
-  const tooling = rows.map(({ clr }) => ({
-    clr,
-    die: { reference: 'start' as const, offset: 0 },
-    springback: { model: 'constant' as const, degrees: 3 },
-    growRadius: false,
-    clampSide: 'a' as const,
-  }));
-  return expectValue(markBlank(points, tooling, [0, 0]));
-}
 function tubeOf(blank: MarkedBlank, grips = { clampLength: 0, trailing: 0 }, od = 40): WalkTube {
   let clock = 0;
   return {
@@ -92,7 +78,7 @@ const bender = fc.record({
 test('after all pulls the tube is its design, whatever machine, way round and last bend', () => {
   fc.assert(
     fc.property(rowsOf, bender, fc.constantFrom<Side>('a', 'b'), fc.nat(4), (rows, machine, clamp, which) => {
-      const blank = marked(rows, 300);
+      const blank = markedBlank(rows, 300);
       const tube = tubeOf(blank);
       const last = itemAt(tube.bends, which % rows.length).number;
       const lies = finished(tube, { ...UNMEASURED, ...machine, height: 900 }, last, clamp);
@@ -108,7 +94,7 @@ test('a tube whose turns are mirrored, or that was clamped the wrong way round, 
     { length: 250, rotation: 70, angle: 45, clr: 152.4 },
     { length: 400, rotation: -30, angle: 30, clr: 152.4 },
   ];
-  const blank = marked(rows, 500);
+  const blank = markedBlank(rows, 500);
   const design = nodes(piecesOf(blank.corners, blank.lra));
   const tube = tubeOf(blank);
   const machine = { ...UNMEASURED, height: 900 };
@@ -134,7 +120,7 @@ test('how far an axis reaches is exact, against every tenth of a millimetre of i
     .map(([x, y]): Vec3 => unit([x, y, 1 - x * y]));
   fc.assert(
     fc.property(rowsOf, direction, (rows, way) => {
-      const blank = marked(rows, 300);
+      const blank = markedBlank(rows, 300);
       const axis = piecesOf(blank.corners, blank.lra);
       let sampled = -Infinity;
       for (let along = 0; along < blank.blank; along += 0.1)
@@ -154,7 +140,7 @@ const U: Rows = [
 ];
 
 describe('in the machine', () => {
-  const tube = tubeOf(marked(U, 700), { clampLength: 100, trailing: 80 });
+  const tube = tubeOf(markedBlank(U, 700), { clampLength: 100, trailing: 80 });
   const asked = { bend: 1, clamp: 'b' as const, made: new Set<number>() };
 
   test('what trails stays in its line and is drawn in by the arc; the clamped side swings by the dial', () => {
@@ -266,7 +252,7 @@ describe('in the machine', () => {
 
   test('an earlier bend that lies too near fouls the die', () => {
     const near = tubeOf(
-      marked(
+      markedBlank(
         [
           { ...itemAt(U, 0), angle: 100 },
           { ...itemAt(U, 1), length: 5, rotation: 180, angle: 100 },
@@ -281,7 +267,7 @@ describe('in the machine', () => {
     expect(walk[0]?.hindrances).toEqual([]);
     expect(walk[1]?.hindrances).toEqual([]);
     const closed = tubeOf(
-      marked(
+      markedBlank(
         [
           { ...itemAt(U, 0), angle: 150 },
           { length: 5, rotation: 20, angle: 150, clr: 150 },
@@ -298,7 +284,7 @@ describe('in the machine', () => {
 
   test('legs that cross meet each other, at the degree at which they do', () => {
     const triangle = tubeOf(
-      marked(
+      markedBlank(
         [
           { ...itemAt(U, 0), angle: 120 },
           { length: 400, rotation: 0, angle: 120, clr: 150 },
@@ -323,7 +309,7 @@ describe('orders', () => {
     { length: 300, rotation: 90, angle: 45, clr: 150 },
     { length: 300, rotation: -90, angle: 60, clr: 150 },
   ];
-  const tube = tubeOf(marked(three, 500), { clampLength: 100, trailing: 80 });
+  const tube = tubeOf(markedBlank(three, 500), { clampLength: 100, trailing: 80 });
 
   test('with nothing in the way every order works, and the best never turns the tube round', () => {
     const { best, working, orders, turnRounds, blocked } = walkOrders(tube, UNMEASURED);
@@ -377,7 +363,7 @@ describe('orders', () => {
   });
 
   test('too little straight for the clamp is a hindrance only once its neighbour is bent', () => {
-    const clamped = tubeOf(marked(three, 500), { clampLength: 310, trailing: 0 });
+    const clamped = tubeOf(markedBlank(three, 500), { clampLength: 310, trailing: 0 });
     const [first] = walkInOrder(clamped, UNMEASURED, [{ bend: 1, clamp: 'b' }]);
     expect(first?.hindrances).toEqual([]);
     const after = walkInOrder(clamped, UNMEASURED, [

@@ -1,5 +1,5 @@
-import { type Bender, type Turn, UNMEASURED, type WalkTube } from '../../bending/index.ts';
-import { type BenderSetting, type Shop } from '../../plan/index.ts';
+import { type Bender, type Turn, type WalkTube } from '../../bending/index.ts';
+import { type BenderSetting, NOTHING_MEASURED, type Shop } from '../../plan/index.ts';
 import { type BendSheet } from './bendSheet.ts';
 
 /** A tube that can be walked through its bends, the machine that it is bent on, and the order of its sheet. */
@@ -34,7 +34,7 @@ export function walkAsked(sheet: BendSheet, shop: Pick<Shop, 'machines'>): WalkA
         trailing: die.trailing.mm,
       })),
     },
-    bender: machine?.setting ? benderOf(machine.setting) : UNMEASURED,
+    bender: benderOf(machine?.setting ?? NOTHING_MEASURED),
     order: sheet.steps.flatMap((step) =>
       sheet.bends.flatMap(({ number, clampSide }) =>
         number === step.bend ? [{ bend: number, clamp: clampSide }] : [],

@@ -35,3 +35,15 @@ export const benderSetting = z.strictObject({
 });
 /** A bender where it stands: how it bends, and what the tube could meet there. */
 export type BenderSetting = z.infer<typeof benderSetting>;
+
+/** A bender where nobody has measured anything yet: a tube meets only its die and itself. */
+export const NOTHING_MEASURED: BenderSetting = {
+  kind: 'draw-hand',
+  swing: 'left',
+  height: null,
+  walls: { ahead: null, behind: null, left: null, right: null },
+  frame: [],
+  operator: null,
+  dialStep: null,
+  dialZero: null,
+};

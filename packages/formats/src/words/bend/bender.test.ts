@@ -43,7 +43,7 @@ test('between two steps of the dial both are told, each with what it does to the
   const exact: SheetBend = { ...crown, dial: { to: 79, next: null, off: { to: 0, next: null } } };
   expect(dialWords(sheet, exact, INCHES)).toBeNull();
   expect(dialLine(sheet, INCHES)).toMatch(
-    /^Pulled to the lower step of the dial they lack: bend 1 0\.2° \(far end off by 1\/8\), bend 2 0\.3° /,
+    /^Pulled to the lower step of the dial they lack: bend 1 0\.2° \(far end off by 1\/8 in\), bend 2 0\.3° /,
   );
   expect(dialLine({ ...sheet, bends: [exact] }, INCHES)).toBeNull();
 });

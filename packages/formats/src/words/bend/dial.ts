@@ -3,7 +3,7 @@ import {
   type Die,
   endsMoved,
   formatAngle,
-  formatLength,
+  formatWithUnit,
   type LengthStyle,
   type SheetBend,
   writtenLength,
@@ -26,7 +26,7 @@ export function dialLine(sheet: BendSheet, style: LengthStyle): string | null {
     const { next, off } = bend.dial;
     if (next === null) return [];
     const { far } = endsMoved(sheet.marked, bend.number, off.to);
-    return [`bend ${bend.number} ${formatAngle(-off.to)}° (far end off by ${formatLength(far, style)})`];
+    return [`bend ${bend.number} ${formatAngle(-off.to)}° (far end off by ${formatWithUnit(far, style)})`];
   });
   return bends.length > 0 ? `Pulled to the lower step of the dial they lack: ${bends.join(', ')}.` : null;
 }
@@ -35,8 +35,8 @@ export function dialLine(sheet: BendSheet, style: LengthStyle): string | null {
 function stepWords(sheet: BendSheet, bend: SheetBend, at: number, off: number, style: LengthStyle): string {
   const { far, apart } = endsMoved(sheet.marked, bend.number, off);
   const way = off < 0 ? `${formatAngle(-off)}° short` : `${formatAngle(off)}° over`;
-  const ends = `ends ${formatLength(Math.abs(apart), style)} ${apart < 0 ? 'nearer' : 'farther apart'}`;
-  return `${formatAngle(at)}° is ${way} (far end off by ${formatLength(far, style)}, ${ends})`;
+  const ends = `ends ${formatWithUnit(Math.abs(apart), style)} ${apart < 0 ? 'nearer' : 'farther apart'}`;
+  return `${formatAngle(at)}° is ${way} (far end off by ${formatWithUnit(far, style)}, ${ends})`;
 }
 
 /** What the dial reads before the pull, where that is not nothing; null else. */

@@ -113,17 +113,21 @@ interface ScrubProps {
   onStage: (stage: Stage) => void;
 }
 
-const STAGES = [
+/** How far a pull is: `between` is what no button says. */
+type Pulled = 'before' | 'between' | 'full' | 'released';
+
+const STAGES: { value: Pulled; text: string }[] = [
   { value: 'before', text: 'before' },
   { value: 'full', text: 'at full pull' },
   { value: 'released', text: 'released' },
-] as const;
+];
 
 /** Which end is fed, big; and how far the dial is pulled, by hand or to its ends. */
 function Scrub({ fed, reading, stage, onStage }: ScrubProps) {
   const dial = stage.at === 'released' ? reading : stage.dial;
-  const at = stage.at === 'released' ? 'released' : dial === 0 ? 'before' : dial === reading ? 'full' : null;
-  const goTo = (next: (typeof STAGES)[number]['value']) =>
+  const at: Pulled =
+    stage.at === 'released' ? 'released' : dial === 0 ? 'before' : dial === reading ? 'full' : 'between';
+  const goTo = (next: Pulled) =>
     onStage(next === 'released' ? { at: 'released' } : { at: 'pull', dial: next === 'full' ? reading : 0 });
   return (
     <div className="flex flex-wrap items-center gap-4">
@@ -143,15 +147,7 @@ function Scrub({ fed, reading, stage, onStage }: ScrubProps) {
         />
         <span className="figure w-20 text-right text-xl font-semibold">{formatAngle(dial)}°</span>
       </label>
-      <Segmented<string>
-        label="the tube"
-        value={at ?? ''}
-        options={STAGES}
-        onChange={(next) => {
-          const chosen = STAGES.find(({ value }) => value === next);
-          if (chosen) goTo(chosen.value);
-        }}
-      />
+      <Segmented label="the tube" value={at} options={STAGES} onChange={goTo} />
     </div>
   );
 }

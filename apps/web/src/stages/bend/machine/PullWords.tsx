@@ -35,7 +35,7 @@ export function PullWords({ bender, pull }: { bender: Bender; pull: WalkedPull |
       )}
       {unknown.length > 0 && (
         <li>
-          <StatusMark status="ask" /> Not measured: {unknown.join(', ')}. Measure it{' '}
+          <StatusMark status="ask" /> Not measured: {unknown.join(', ')}. Give what you measure{' '}
           <Link to="/shop" className="font-semibold underline">
             at Shop
           </Link>

@@ -1,5 +1,5 @@
 import { acrossPairs, type BendSheet, formatAngle, formatWithUnit, releasedWidths } from '@gyrus/core';
-import { limitedFigures, pairWords } from '@gyrus/formats';
+import { isRolled, limitedFigures, pairWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
@@ -12,7 +12,7 @@ import { ScatterPanel } from './ScatterPanel.tsx';
 /** How a bent tube may come out: by what its test bends leave open, and by what goes wrong at every bend. */
 export function Outcome({ sheet, hoop }: { sheet: BendSheet; hoop: boolean }) {
   const pairs = useMemo(() => acrossPairs(sheet.bends.length), [sheet.bends.length]);
-  if (sheet.bends.length === 0 || sheet.bends.some(({ school }) => school === 'rolled')) return null;
+  if (sheet.bends.length === 0 || sheet.bends.some(isRolled)) return null;
   return (
     <section aria-label="How it may come out" className="space-y-3">
       <h2 className="text-lg">How it may come out</h2>

@@ -99,7 +99,15 @@ function Spreads({ sheet, pairs, hoop, found, within }: SpreadsProps) {
   const text = (mm: number) => <Typeset text={formatWithUnit(mm, style)} />;
   return (
     <>
-      <PlainTable names={['between axes', 'as designed', 'nine of ten, from', 'to', 'within that']}>
+      <PlainTable
+        names={[
+          'between axes',
+          'as designed',
+          'nine of ten, from',
+          'to',
+          `within ±${formatWithUnit(within, style)}`,
+        ]}
+      >
         {pairs.map((pair, i) => {
           const widths = itemAt(found.widths, i);
           const { p05, p95 } = spreadOf(widths);

@@ -1,4 +1,5 @@
 import { type Errors, type Length, millimetres, recordOf } from '@gyrus/core';
+import { lengthIn } from '../../../shared/fields/keptQuantities.ts';
 import { useKept } from '../../../shared/server/useKept.ts';
 
 /** What goes wrong at a bend, and how far off a width may be and still fits. Degrees */
@@ -24,10 +25,4 @@ function errorsIn(kept: unknown): ShopErrors {
     rotation: typeof rotation === 'number' && rotation >= 0 ? rotation : USUAL.rotation,
     within: lengthIn(within) ?? USUAL.within,
   };
-}
-
-/** A length as it was kept; null for anything else. */
-export function lengthIn(kept: unknown): Length | null {
-  const { mm, typed } = recordOf(kept);
-  return typeof mm === 'number' && typeof typed === 'string' ? { mm, typed } : null;
 }

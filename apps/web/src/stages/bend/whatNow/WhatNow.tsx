@@ -1,5 +1,5 @@
-import { type BendSheet, correctionOf, itemAt, type SheetBend } from '@gyrus/core';
-import { correctionWords } from '@gyrus/formats';
+import { type BendSheet, correctionOf, itemAt, saidIn, type SheetBend, writeSaid } from '@gyrus/core';
+import { correctionWords, isRolled } from '@gyrus/formats';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { usePlan } from '../../../job/store/planStore.ts';
@@ -16,7 +16,7 @@ import { WriteDown } from './WriteDown.tsx';
 export function WhatNow({ sheet }: { sheet: BendSheet }) {
   const [at, setAt] = useState(0);
   const pulled = sheet.steps.flatMap((step) => sheet.bends.filter(({ number }) => number === step.bend));
-  const bends = pulled.filter(({ school }) => school !== 'rolled');
+  const bends = pulled.filter((bend) => !isRolled(bend));
   if (bends.length === 0) return null;
   const step = Math.min(at, bends.length - 1);
   const bend = itemAt(bends, step);
@@ -59,7 +59,7 @@ function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
     change({ ...changes, id: null, at: null, written: false });
   return (
     <>
-      <MeasureFields bend={bend} measures={measures} change={remeasured} />
+      <MeasureFields first={bend === sheet.bends[0]} measures={measures} change={remeasured} />
       <Answer sheet={sheet} bend={bend} toBeMade={toBeMade} measures={measures} />
       <WriteDown job={jobId} sheet={sheet} bend={bend} measures={measures} change={change} />
     </>
@@ -67,7 +67,8 @@ function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
 }
 
 interface MeasureFieldsProps {
-  bend: SheetBend;
+  /** The first bend has nothing to be turned from. */
+  first: boolean;
   measures: BendMeasures;
   change: (changes: Partial<BendMeasures>) => void;
 }
@@ -77,7 +78,7 @@ const YES_NO = [
   { value: 'no', text: 'no' },
 ] as const;
 
-function MeasureFields({ bend, measures, change }: MeasureFieldsProps) {
+function MeasureFields({ first, measures, change }: MeasureFieldsProps) {
   const style = useJobStyle();
   const { reading, released, place, turn, zeroed, slipped } = measures;
   return (
@@ -103,7 +104,7 @@ function MeasureFields({ bend, measures, change }: MeasureFieldsProps) {
         onChange={(value) => change({ place: value })}
         optional
       />
-      {bend.number > 1 && (
+      {!first && (
         <QuantityInput
           label="turned from the bend before by (may be empty)"
           kind={angleKind({ least: -180, most: 180 })}
@@ -152,8 +153,10 @@ function Answer({ sheet, bend, toBeMade, measures }: MeasuredProps & { measures:
       error: measuringError.deg,
     },
   );
+  if (!correction.ok)
+    return <p className="text-out font-semibold">{writeSaid(saidIn(correction.fault), style)}.</p>;
   const { status, sentences } = correctionWords(
-    correction,
+    correction.value,
     { zeroed, slipped, read: reading !== null },
     style,
   );

@@ -1,6 +1,6 @@
 import { type Angle, type Length, recordOf } from '@gyrus/core';
 import { useKept } from '../../../shared/server/useKept.ts';
-import { lengthIn } from '../outcome/keptErrors.ts';
+import { angleIn, lengthIn } from '../../../shared/fields/keptQuantities.ts';
 
 /** What was read and measured at a bend; null where it was not. */
 export interface BendMeasures {
@@ -47,9 +47,4 @@ function measuresIn(kept: unknown): BendMeasures {
     at: typeof at === 'string' ? at : null,
     written: written === true,
   };
-}
-
-function angleIn(kept: unknown): Angle | null {
-  const { deg, typed } = recordOf(kept);
-  return typeof deg === 'number' && typeof typed === 'string' ? { deg, typed } : null;
 }
