@@ -25,3 +25,4 @@ export { type Remedy } from './remedy/remedy.ts';
 export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { copeFindings } from './copeFindings.ts';
+export { releasedLimits } from './releasedLimits.ts';

@@ -1,7 +1,9 @@
+import { releasedWidths } from '../cage/index.ts';
 import { evaluate, hoopAnswerOf } from '../evaluate.ts';
 import { millimetres } from '../measure/index.ts';
 import { newOccupant, type JobLimit, type Plan } from '../plan/index.ts';
 import { HANDBOOK_CAR, planWith } from '../testing/index.ts';
+import { releasedLimits } from './releasedLimits.ts';
 import { die, bending, shop } from '../testing/twoInchShop.ts';
 
 const base = planWith(HANDBOOK_CAR);
@@ -79,4 +81,27 @@ test('a helmet that nobody measured leaves the limit asking, whatever it would b
   const asked = found(limit('crown-over-helmet', 'least', 1), { occupants, proposalsMarked: true });
   expect(asked).toMatchObject({ status: 'ask', would: 'clear' });
   expect(asked?.restsOn.length).toBeGreaterThan(0);
+});
+
+test('a limit of the feet is held against the worse end of what the bends may release to', () => {
+  const evaluated = (one: JobLimit) => evaluate({ ...plan, limits: [one] }, shop, []);
+  const at = (one: JobLimit) => {
+    const { findings } = evaluated(one);
+    const sheet = hoopAnswerOf(evaluated(one))?.sheet;
+    if (!sheet) throw new Error('the hoop has a sheet');
+    const [ends] = releasedWidths(sheet)?.widths ?? [];
+    if (!ends) throw new Error('its die has test bends enough');
+    return { ends, found: releasedLimits([one], findings, sheet)[0] };
+  };
+  const outside = figures().feetOutside.value;
+  const { ends, found: wide } = at(limit('feet-outside', 'most', outside + 1));
+  // Short bends stand the feet apart; the width over the tubes grows by as much as that between their axes.
+  expect(wide?.worst).toBeCloseTo(outside + ends.short - ends.planned, 6);
+  expect(wide?.status).toBe('look');
+  expect(at(limit('feet-outside', 'most', outside + ends.short - ends.planned + 1)).found?.status).toBe(
+    'clear',
+  );
+  expect(at(limit('feet-apart', 'least', ends.over + 1)).found).toMatchObject({ status: 'look' });
+  expect(at(limit('feet-apart', 'least', ends.over - 1)).found).toMatchObject({ status: 'clear' });
+  expect(at(limit('crown-height', 'most', 1)).found).toBeUndefined();
 });

@@ -1,4 +1,11 @@
-import { acrossPairs, type BendSheet, formatAngle, formatWithUnit, releasedWidths } from '@gyrus/core';
+import {
+  acrossPairs,
+  type BendSheet,
+  formatAngle,
+  formatWithUnit,
+  releasedLimits,
+  releasedWidths,
+} from '@gyrus/core';
 import { isRolled, limitedFigures, pairWords } from '@gyrus/formats';
 import { useMemo } from 'react';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
@@ -68,19 +75,9 @@ function LimitsInIt({ sheet }: { sheet: BendSheet }) {
   const style = useJobStyle();
   const { limits } = usePlan();
   const { findings } = useEvaluation();
-  const [ends] = releasedWidths(sheet)?.widths ?? [];
-  if (!ends) return null;
-  const found = limits.flatMap((limit) => {
-    const measured = findings.find(({ key }) => key === `job-limit/${limit.id}`)?.measured;
-    if (!limit.figure.startsWith('feet') || !measured || !('mm' in measured)) return [];
-    const worst =
-      (limit.bound === 'most' ? Math.max : Math.min)(ends.short, ends.over) - ends.planned + measured.mm;
-    const margin = limit.bound === 'most' ? limit.length.mm - worst : worst - limit.length.mm;
-    return [{ limit, worst, status: margin < 0 ? ('look' as const) : ('clear' as const) }];
-  });
   return (
     <ul>
-      {found.map(({ limit, worst, status }) => (
+      {releasedLimits(limits, findings, sheet).map(({ limit, worst, status }) => (
         <li key={limit.id}>
           <StatusMark status={status} /> {limitedFigures[limit.figure]}: the job wants{' '}
           {limit.bound === 'most' ? 'at most' : 'at least'} {formatWithUnit(limit.length.mm, style)}; at the
