@@ -22,6 +22,7 @@ const coreOrder = [
   'harness',
   'rules',
   'drawing',
+  'floor',
 ];
 
 const upward = coreOrder.slice(0, -1).map((folder, i) => ({

@@ -2,6 +2,7 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
+import { FloorModule } from './floor/floor.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LogModule } from './log/log.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
@@ -22,6 +23,7 @@ export class AppModule {
         RuleBooksModule,
         PhotosModule,
         LogModule,
+        FloorModule,
         SheetsModule,
       ],
       providers: [LoadOnce],

@@ -13,7 +13,17 @@ export {
   SaveRevisionDto,
   UpdateJobDto,
 } from './jobs.ts';
-export { type MadeBend, MadeBendDto } from './log.ts';
+export {
+  FloorMeasureDto,
+  type FloorState,
+  type FloorTick,
+  FloorTickDto,
+  IssueDto,
+  type IssuedSheet,
+  type IssuedSummary,
+  type SheetNews,
+} from './floor.ts';
+export { type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from './log.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
 export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

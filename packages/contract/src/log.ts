@@ -4,6 +4,7 @@ import {
   IsDefined,
   IsInt,
   IsISO8601,
+  IsNumber,
   IsObject,
   IsString,
   IsUUID,
@@ -14,23 +15,91 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { applyDecorators } from './decorators.ts';
 import { AngleField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 import { TubeDto } from './shop.ts';
 
-/** Why a piece was thrown away, and what was lost. mm */
-class ScrapDto {
+/** A moment, with its distance from Greenwich. */
+export const MomentField = () =>
+  applyDecorators(
+    IsISO8601({ strict: true }, { message: MOMENT }),
+    Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/, { message: MOMENT }),
+  );
+
+const MOMENT = 'a moment is written as 2027-03-01T10:30:00Z';
+
+/** Who did it: a name that a device was told once. */
+export const WhoField = (what: string) =>
+  applyDecorators(
+    IsString(),
+    Matches(/\S/, { message: what }),
+    MaxLength(120, { message: 'a name has 120 characters at most' }),
+  );
+
+/** A piece that was thrown away: why, and what was lost. mm */
+export class ScrapDto {
+  @IsUUID(undefined, { message: 'a piece is scrapped of a job' })
+  job!: string;
+
+  /** The issued sheet that it was bent by; null where it was bent by none. */
+  @ValidateIf((_, value) => value !== null)
+  @IsUUID(undefined, { message: 'name the issued sheet, or give null' })
+  issued!: string | null;
+
+  @IsString()
+  @MaxLength(20)
+  stamp!: string;
+
+  @IsDefined({ message: 'give the tube' })
+  @IsObject({ message: 'give the tube' })
+  @ValidateNested()
+  @Type(() => TubeDto)
+  tube!: TubeDto;
+
   @IsString()
   @Matches(/\S/, { message: 'say why it is scrap' })
-  @MaxLength(400, { message: 'a reason has 400 characters at most' })
+  @MaxLength(120, { message: 'a reason has 120 characters at most' })
   reason!: string;
 
   @OptionalLengthField('the tube that is lost', { above: 0 })
   length!: LengthDto | null;
 
+  /** What it cost, as a number of whatever money the shop counts in; null where nobody says. */
+  @ValidateIf((_, value) => value !== null)
+  @IsNumber({ allowNaN: false, allowInfinity: false, maxDecimalPlaces: 2 }, { message: 'a cost is a number' })
+  @Min(0, { message: 'a cost is not less than nothing' })
+  @Max(1e6, { message: 'a cost is at most a million' })
+  cost!: number | null;
+
+  @WhoField('say who scrapped it')
+  who!: string;
+
+  @MomentField()
+  at!: string;
+
   @IsString()
-  @MaxLength(60, { message: 'a cost has 60 characters at most' })
-  cost!: string;
+  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  note!: string;
+}
+
+/** A scrapped piece of the log. */
+export type Scrap = ScrapDto & { id: string };
+
+/** A bend that is left out of springback, or taken in again: why, and by whom. */
+export class SetAsideDto {
+  @IsUUID(undefined, { message: 'a bend is set aside under an id of its own' })
+  id!: string;
+
+  @IsBoolean({ message: 'set aside or not: true or false' })
+  aside!: boolean;
+
+  @IsString()
+  @MaxLength(400, { message: 'a reason has 400 characters at most' })
+  why!: string;
+
+  @WhoField('say who says so')
+  who!: string;
 }
 
 /** A bend as it was made and measured. Degrees, mm */
@@ -75,6 +144,10 @@ export class MadeBendDto {
   @OptionalAngleField('the reading at full pull', { above: 0, most: 220 })
   reading!: AngleDto | null;
 
+  /** What the dial read before the pull; null for nothing. */
+  @OptionalAngleField('what the dial read before the pull', { most: 180 })
+  dialZero!: AngleDto | null;
+
   @AngleField('the released angle', { above: 0, most: 180 })
   released!: AngleDto;
 
@@ -90,28 +163,21 @@ export class MadeBendDto {
   @IsBoolean({ message: 'did the tube slip: true or false' })
   slipped!: boolean;
 
-  @IsString()
-  @Matches(/\S/, { message: 'say who bent it' })
-  @MaxLength(120, { message: 'a name has 120 characters at most' })
+  @WhoField('say who bent it')
   who!: string;
 
-  @IsISO8601({ strict: true }, { message: 'a moment is written as 2027-03-01T10:30:00Z' })
-  @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/, {
-    message: 'a moment is written as 2027-03-01T10:30:00Z',
-  })
+  @MomentField()
   at!: string;
 
   @IsString()
   @MaxLength(4000, { message: 'a note has 4000 characters at most' })
   note!: string;
-
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'say what is lost, or null' })
-  @IsObject({ message: 'say what is lost, or null' })
-  @ValidateNested()
-  @Type(() => ScrapDto)
-  scrap!: ScrapDto | null;
 }
 
-/** A bend of the log. */
-export type MadeBend = MadeBendDto & { id: string };
+/** A bend of the log: with its issued sheet, and whether it is left out of springback. */
+export interface MadeBend extends MadeBendDto {
+  id: string;
+  issued: string | null;
+  /** Why it is left out of springback, and who says so; null where it counts. */
+  aside: { why: string; who: string } | null;
+}

@@ -180,12 +180,16 @@ export class DieDto implements Omit<Die, 'id' | 'machine' | 'tests' | 'dialStep'
 }
 
 /** A test bend of a die: what was read and what was released. Degrees. */
-export class TestBendDto implements Omit<DieTest, 'id'> {
+export class TestBendDto implements Omit<DieTest, 'id' | 'made'> {
   @LengthField('the outside diameter of the tube', { above: 0 })
   od!: LengthDto;
 
   @LengthField('the wall of the tube', { above: 0 })
   wall!: LengthDto;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsIn(TUBE_KINDS, { message: 'say how the tube was made, or give null' })
+  kind!: TubeKind | null;
 
   @IsString()
   @MaxLength(120)

@@ -20,3 +20,4 @@ export * from './evaluate.ts';
 export * from './propose.ts';
 export * from './mergeTried.ts';
 export * from './drawing/index.ts';
+export * from './floor/index.ts';

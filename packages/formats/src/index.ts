@@ -75,4 +75,5 @@ export { readTakeOff, type TakeOffList } from './csv/takeOff.ts';
 export { outlineDxf } from './outline/dxf.ts';
 export { outlineSvg } from './outline/svg.ts';
 export { madeBendsCsv } from './csv/madeBends.ts';
+export { scrapCsv } from './csv/scrap.ts';
 export { tubesCsv } from './csv/tubes.ts';

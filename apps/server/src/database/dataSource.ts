@@ -9,6 +9,11 @@ import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCer
 import { QuickPlans1800000000000 } from './1800000000000-quickPlans.ts';
 import { BendersInTheirRoom1805000000000 } from './1805000000000-bendersInTheirRoom.ts';
 import { BendsMade1810000000000 } from './1810000000000-bendsMade.ts';
+import { IssuedSheets1815000000000 } from './1815000000000-issuedSheets.ts';
+import { FloorTickEntity } from '../floor/floorTick.entity.ts';
+import { IssuedSheetEntity } from '../floor/issuedSheet.entity.ts';
+import { BendSetAsideEntity } from '../log/bendSetAside.entity.ts';
+import { ScrapEntity } from '../log/scrap.entity.ts';
 import { MadeBendEntity } from '../log/madeBend.entity.ts';
 
 /** In the order in which they were released. */
@@ -18,6 +23,7 @@ export const MIGRATIONS = [
   QuickPlans1800000000000,
   BendersInTheirRoom1805000000000,
   BendsMade1810000000000,
+  IssuedSheets1815000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -34,6 +40,10 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     RuleBookEntity,
     PhotoEntity,
     MadeBendEntity,
+    BendSetAsideEntity,
+    ScrapEntity,
+    IssuedSheetEntity,
+    FloorTickEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

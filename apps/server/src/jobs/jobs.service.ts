@@ -71,6 +71,11 @@ export class JobsService {
     return job.name;
   }
 
+  /** Number of the newest revision of a variant. */
+  async newest(id: string, branch: string): Promise<number> {
+    return (await this.database.manager.maximum(PlanRevisionEntity, 'number', { jobId: id, branch })) ?? 0;
+  }
+
   exists(id: string): Promise<boolean> {
     return this.database.manager.existsBy(JobEntity, { id });
   }

@@ -1,9 +1,9 @@
-import { type MadeBend, MadeBendDto } from '@gyrus/contract';
-import { madeBendsCsv } from '@gyrus/formats';
-import { Body, Controller, Get, Header, Param, ParseUUIDPipe, Put, Query } from '@nestjs/common';
+import { type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from '@gyrus/contract';
+import { madeBendsCsv, scrapCsv } from '@gyrus/formats';
+import { Body, Controller, Get, Header, Param, ParseUUIDPipe, Post, Put, Query } from '@nestjs/common';
 import { LogService } from './log.service.ts';
 
-/** What the shop has bent. */
+/** What the shop has bent, and what it threw away. */
 @Controller('log')
 export class LogController {
   constructor(private readonly log: LogService) {}
@@ -23,5 +23,27 @@ export class LogController {
   @Put('bends/:id')
   write(@Param('id', ParseUUIDPipe) id: string, @Body() dto: MadeBendDto): Promise<MadeBend> {
     return this.log.write(id, dto);
+  }
+
+  @Post('bends/:id/aside')
+  setAside(@Param('id', ParseUUIDPipe) id: string, @Body() dto: SetAsideDto): Promise<MadeBend> {
+    return this.log.setAside(id, dto);
+  }
+
+  @Get('scrap')
+  scrap(): Promise<Scrap[]> {
+    return this.log.scrap();
+  }
+
+  @Get('scrap.csv')
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @Header('Content-Disposition', 'attachment; filename="scrap.csv"')
+  async scrapCsv(): Promise<string> {
+    return scrapCsv(await this.log.scrap());
+  }
+
+  @Put('scrap/:id')
+  writeScrap(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ScrapDto): Promise<Scrap> {
+    return this.log.writeScrap(id, dto);
   }
 }

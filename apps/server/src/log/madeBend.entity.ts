@@ -62,8 +62,12 @@ export class MadeBendEntity {
   @Column('text')
   note!: string;
 
-  @Column('jsonb', { nullable: true })
-  scrap!: MadeBend['scrap'];
+  @Column('jsonb', { name: 'dial_zero', nullable: true })
+  dialZero!: Angle | null;
+
+  /** The sheet that it was bent by; null where it was written down at the desk. */
+  @Column('uuid', { name: 'issued_id', nullable: true })
+  issued!: string | null;
 
   @CreateDateColumn({ name: 'created_at', type: 'timestamptz' })
   createdAt!: Date;

@@ -108,6 +108,9 @@ export class TestBendEntity {
   @Column('jsonb')
   wall!: Length;
 
+  @Column('text', { nullable: true })
+  kind!: TubeKind | null;
+
   @Column('text')
   batch!: string;
 

@@ -1,33 +1,40 @@
 import { randomUUID } from 'node:crypto';
 import { type DieDto, type MachineDto, type TestBendDto, type TubeStockDto } from '@gyrus/contract';
-import { checkSection, type Die, type Shop, SHOP_FORMAT, SHOP_VERSION } from '@gyrus/core';
+import { checkSection, type Die, type DieTest, type Shop, SHOP_FORMAT, SHOP_VERSION } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
+import { LogService } from '../log/log.service.ts';
 import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from './shop.entities.ts';
 
 /** The shop's machines, dies, test bends and tube. */
 @Injectable()
 export class ShopService {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly log: LogService,
+  ) {}
 
   /** The shop as the document that calculations take. */
   async shop(): Promise<Shop> {
     const manager = this.database.manager;
     const byAge = { order: { createdAt: 'ASC', id: 'ASC' } } as const;
-    const [machines, dies, tests, tubes] = await Promise.all([
+    const [machines, dies, tests, tubes, production] = await Promise.all([
       manager.find(MachineEntity, byAge),
       manager.find(DieEntity, byAge),
       manager.find(TestBendEntity, byAge),
       manager.find(TubeStockEntity, byAge),
+      this.log.productionTests(),
     ]);
     return {
       format: SHOP_FORMAT,
       version: SHOP_VERSION,
       machines: machines.map((machine) => ({
         ...without(machine, 'createdAt', 'dies'),
-        dies: dies.filter((die) => die.machineId === machine.id).map((die) => dieOf(die, machine, tests)),
+        dies: dies
+          .filter((die) => die.machineId === machine.id)
+          .map((die) => dieOf(die, machine, tests, production.get(die.id) ?? [])),
       })),
       tubes: tubes.map((tube) => without(tube, 'createdAt')),
     };
@@ -45,7 +52,7 @@ export class ShopService {
             ['id'],
           );
           for (const test of die.tests)
-            await manager.upsert(TestBendEntity, { ...test, dieId: die.id }, ['id']);
+            await manager.upsert(TestBendEntity, { ...without(test, 'made'), dieId: die.id }, ['id']);
         }
       }
       for (const tube of shop.tubes) await manager.upsert(TubeStockEntity, tube, ['id']);
@@ -117,15 +124,23 @@ export class ShopService {
   }
 }
 
-/** A die with what it has from its machine: the name, and the dial. */
-const dieOf = (die: DieEntity, { name, setting }: MachineEntity, tests: TestBendEntity[]): Die => ({
+/** A die with what it has from its machine, the name and the dial, and with the bends of parts that tell of its springback. */
+const dieOf = (
+  die: DieEntity,
+  { name, setting }: MachineEntity,
+  tests: TestBendEntity[],
+  production: DieTest[],
+): Die => ({
   ...without(die, 'createdAt', 'machineId', 'machine', 'tests'),
   machine: name,
   dialStep: setting?.dialStep ?? null,
   dialZero: setting?.dialZero ?? null,
-  tests: tests
-    .filter((test) => test.dieId === die.id)
-    .map((test) => without(test, 'createdAt', 'dieId', 'die')),
+  tests: [
+    ...tests
+      .filter((test) => test.dieId === die.id)
+      .map((test) => ({ ...without(test, 'createdAt', 'dieId', 'die'), made: 'test' as const })),
+    ...production,
+  ],
 });
 
 function refuseNoBore({ od, wall }: { od: { mm: number }; wall: { mm: number } }): void {

@@ -1,3 +1,4 @@
+import { answersFor, type IssueAsked } from '../floor/issueSheet.ts';
 import { isPicture } from '../photos/isPicture.ts';
 import { makeSheet, type SheetAsked } from '../sheets/makeSheet.ts';
 import { type MadeSheet, type Task } from './tasks.ts';
@@ -20,8 +21,15 @@ export function picture(task: Task<Uint8Array>): boolean {
   return isPicture(task.asked);
 }
 
+/** What the floor is told of a tube. */
+export function issue(task: Task<IssueAsked>): ReturnType<typeof answersFor> {
+  begin(task);
+  return answersFor(task.asked);
+}
+
 /** What the pool can be asked for, by name. */
 export interface WorkerTasks {
   sheet: typeof sheet;
   picture: typeof picture;
+  issue: typeof issue;
 }

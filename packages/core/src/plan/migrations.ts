@@ -8,6 +8,7 @@ export const migrations: Migration[] = [
   peopleWithBodies,
   figuresKnown,
   dialsAndOrders,
+  testsOfAKind,
 ];
 
 const record = (value: unknown): Document => (value ?? {}) as Document;
@@ -135,14 +136,32 @@ function dialsAndOrders(old: Document): Document {
 
 const withDial = (die: Document): Document => ({ ...die, dialStep: null, dialZero: null, takes: [] });
 
-/** A shop of version 1 as one of version 2: dies with their dial, machines that nobody has measured yet. Others stay as they are. */
-export function shopBroughtUp(shop: object): object {
-  const old = record(shop);
-  if (old.version !== 1) return shop;
-  const machines = list(old.machines).map((one) => ({
-    ...one,
-    setting: null,
-    dies: list(one.dies).map(withDial),
-  }));
-  return { ...old, version: 2, machines };
+/** 6 → 7: a test bend says how its tube was made, and whether it was a test piece or a part. */
+function testsOfAKind(old: Document): Document {
+  return { ...old, version: 7, dies: list(old.dies).map(withTestsOfAKind) };
 }
+
+const withTestsOfAKind = (die: Document): Document => ({
+  ...die,
+  tests: list(die.tests).map((test) => ({ ...test, kind: null, made: 'test' })),
+});
+
+/** A shop of an older version as one of today's: dies with their dial, machines that nobody has measured yet, tests of a kind. */
+export function shopBroughtUp(shop: object): object {
+  let document = record(shop);
+  if (document.version === 1) document = shopWithDials(document);
+  if (document.version === 2) document = shopWithTestsOfAKind(document);
+  return document;
+}
+
+const shopWithDials = (old: Document): Document => ({
+  ...old,
+  version: 2,
+  machines: list(old.machines).map((one) => ({ ...one, setting: null, dies: list(one.dies).map(withDial) })),
+});
+
+const shopWithTestsOfAKind = (old: Document): Document => ({
+  ...old,
+  version: 3,
+  machines: list(old.machines).map((one) => ({ ...one, dies: list(one.dies).map(withTestsOfAKind) })),
+});

@@ -1,5 +1,5 @@
 import { type Angle, type Length } from '@gyrus/core';
-import Papa from 'papaparse';
+import { csvOf } from './plainCsv.ts';
 
 /** A bend of the log, as much of it as a row has. */
 interface LoggedBend {
@@ -18,7 +18,7 @@ interface LoggedBend {
   zeroed: boolean;
   slipped: boolean;
   note: string;
-  scrap: { reason: string; length: Length | null; cost: string } | null;
+  aside: { why: string; who: string } | null;
 }
 
 /** A row for every bend of the log: degrees and mm. */
@@ -42,12 +42,9 @@ export function madeBendsCsv(bends: LoggedBend[]): string {
     one.zeroed ? 'yes' : 'no',
     one.slipped ? 'yes' : 'no',
     one.note,
-    one.scrap?.reason ?? '',
-    one.scrap?.length?.mm ?? '',
-    one.scrap?.cost ?? '',
+    one.aside?.why ?? '',
   ]);
-  // What somebody typed is never taken for a formula by a program that opens the file.
-  return `${Papa.unparse({ fields: HEADS, data: rows }, { newline: '\n', escapeFormulae: true })}\n`;
+  return csvOf(HEADS, rows);
 }
 
 const HEADS = [
@@ -69,7 +66,5 @@ const HEADS = [
   'zeroed',
   'slipped',
   'note',
-  'scrap',
-  'lost',
-  'cost',
+  'left out of springback',
 ];

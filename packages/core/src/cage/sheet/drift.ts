@@ -34,6 +34,7 @@ const fingerprint = (test: Die['tests'][number]): string =>
     test.id,
     test.od.mm,
     test.wall.mm,
+    test.kind,
     test.batch,
     test.reading.deg,
     test.released.deg,

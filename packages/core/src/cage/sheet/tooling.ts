@@ -96,11 +96,15 @@ function rolled(feature: string, radius: number, tube: TubeChoice, clampSide: Si
   };
 }
 
-/** Sound tests in the same OD and wall; of the tube's batch where there are such. */
+/** Sound bends in the same OD, wall and kind, as far as the kind is known; of the tube's batch where there are such. */
 export function testsFor(die: Die, tube: TubeChoice): { tests: DieTest[]; otherBatch: boolean } {
   const same = (a: { mm: number }, b: { mm: number }) => Math.abs(a.mm - b.mm) < 0.01;
   const fitting = die.tests.filter(
-    (test) => test.sound && same(test.od, tube.od) && same(test.wall, tube.wall),
+    (test) =>
+      test.sound &&
+      same(test.od, tube.od) &&
+      same(test.wall, tube.wall) &&
+      (test.kind === null || test.kind === tube.kind),
   );
   const ofBatch = fitting.filter((test) => test.batch === tube.batch);
   return ofBatch.length > 0

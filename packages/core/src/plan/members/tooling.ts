@@ -4,6 +4,9 @@ import { DATUMS, MARK_REFERENCES } from '../../bending/index.ts';
 import { TUBE_KINDS } from '../../tube/index.ts';
 import { angleField, extentField, id, note, offsetField, sizeField, title } from '../quantities.ts';
 
+/** What a bend that tells of springback was made for. */
+export const TEST_ORIGINS = ['test', 'production'] as const;
+
 /** A tube as a member orders it. */
 export const tubeChoice = z
   .strictObject({
@@ -19,13 +22,17 @@ export const tubeChoice = z
 /** The tube that a member is made of. mm */
 export type TubeChoice = z.infer<typeof tubeChoice>;
 
-/** A test bend on a die, with the tube it was made in. */
+/** A bend on a die that tells of its springback, with the tube it was made in. */
 const dieTest = z
   .strictObject({
     id,
     od: sizeField('the outside diameter'),
     wall: sizeField('the wall thickness'),
+    /** How the tube was made; null where nobody wrote that down. */
+    kind: oneOf(TUBE_KINDS, 'how the tube was made').nullable(),
     batch: title,
+    /** A test piece, or a bend of a part as the log has it. */
+    made: oneOf(TEST_ORIGINS, 'what the bend was made for'),
     reading: angleField(0.01, 200, 'the reading'),
     released: angleField(0.01, 200, 'the released angle'),
     /** Whether the dial was zeroed after the preload, and the tube did not slip in the clamp. */

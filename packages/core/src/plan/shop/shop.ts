@@ -9,7 +9,7 @@ import { die } from '../members/tooling.ts';
 /** What a file with a shop says that it is. */
 export const SHOP_FORMAT = 'gyrus-shop';
 /** The version of shops written today. */
-export const SHOP_VERSION = 2;
+export const SHOP_VERSION = 3;
 
 const machine = z.strictObject({
   id,

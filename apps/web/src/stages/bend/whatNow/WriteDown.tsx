@@ -104,6 +104,7 @@ function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: 
     tube: plainTube(tube),
     target: inDegrees(Math.round(bend.angle * 1000) / 1000),
     reading,
+    dialZero: bend.die.dialZero,
     released,
     place,
     turn,
@@ -112,6 +113,5 @@ function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: 
     who,
     at,
     note,
-    scrap: null,
   };
 }

@@ -1,0 +1,10 @@
+export { type BendFigure, answersChanged, type BookEdition, booksChanged, type SheetChange, shopChanged } from './changes.ts';
+export { issuedAnswers, type IssuedAnswers } from './issued.ts';
+export {
+  floorPlace,
+  type FloorPlace,
+  type FloorStep,
+  type FloorStepKind,
+  floorSteps,
+  type TickedStep,
+} from './steps.ts';
