@@ -67,7 +67,7 @@ export class ScrapDto {
 
   /** What it cost, as a number of whatever money the shop counts in; null where nobody says. */
   @ValidateIf((_, value) => value !== null)
-  @IsNumber({ allowNaN: false, allowInfinity: false, maxDecimalPlaces: 2 }, { message: 'a cost is a number' })
+  @IsNumber({}, { message: 'a cost is a number' })
   @Min(0, { message: 'a cost is not less than nothing' })
   @Max(1e6, { message: 'a cost is at most a million' })
   cost!: number | null;

@@ -28,7 +28,21 @@ beforeAll(async () => {
   ids.jobs = (job.body as JobDetail).id;
   await http().post('/api/rule-books').send(demoBooks[0]);
   ids['rule-books'] = demoBooks[0]?.id ?? '';
+  await issueSheet();
 });
+
+/** A sheet of the demo's hoop is out, so that ticks of it get as far as the table. */
+async function issueSheet(): Promise<void> {
+  const { head } = (await http().get(`/api/jobs/${ids.jobs}`)).body as JobDetail;
+  const save = { id: randomUUID(), parent: head.id, branch: 'main', author: '', note: '', plan: demoPlan };
+  await http().post(`/api/jobs/${ids.jobs}/revisions`).send(save).expect(201);
+  ids.issued = randomUUID();
+  const piece = demoPlan.members[0]?.pieces[0]?.id;
+  await http()
+    .post(`/api/jobs/${ids.jobs}/issued`)
+    .send({ id: ids.issued, revision: 2, piece, by: 'fuzz' })
+    .expect(201);
+}
 afterAll(() => server.stop());
 
 /** A shop with one of everything: what one route removes, the next finds again. */
@@ -46,7 +60,7 @@ async function stockShop(): Promise<void> {
     without(die, 'id', 'machine', 'tests', 'dialStep', 'dialZero'),
   );
   ids.dies = dies.machines.at(-1)?.dies[0]?.id ?? '';
-  const tests = await post(`dies/${ids.dies}/tests`, without(test, 'id'));
+  const tests = await post(`dies/${ids.dies}/tests`, without(test, 'id', 'made'));
   ids.tests = tests.machines.at(-1)?.dies[0]?.tests[0]?.id ?? '';
   ids.tubes = (await post('tubes', without(tube, 'id'))).tubes.at(-1)?.id ?? '';
 }

@@ -29,6 +29,7 @@ const die = {
 const testBend = {
   od: mm(45),
   wall: mm(2.5),
+  kind: null,
   batch: 'E-1',
   reading: deg(93),
   released: deg(90),

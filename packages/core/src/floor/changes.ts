@@ -78,21 +78,14 @@ const differs = (a: number, b: number, least: number): boolean => decided(Math.a
 
 /** What the shop has otherwise since the sheet was issued: the data of its dies, and the machine they are on. */
 export function shopChanged({ sheet }: IssuedAnswers, was: Shop, is: Shop): SheetChange[] {
-  const dies = [...new Map(sheet.bends.map(({ die }) => [die.id, die])).values()];
-  const drifted = (shop: Shop) => new Map(driftOf({ dies }, shop).map((one) => [one.pinned.id, one]));
-  const [before, after] = [drifted(was), drifted(is)];
-  const machines = [
-    ...new Map(dies.map(({ id }) => [machineOf(id, is)?.id, machineOf(id, is)])).values(),
-  ].filter((one) => one !== undefined);
+  const used = new Set(sheet.bends.map(({ die }) => die.id));
+  const dies = was.machines.flatMap((machine) => machine.dies).filter(({ id }) => used.has(id));
+  const settings = new Map(was.machines.map(({ id, setting }) => [id, JSON.stringify(setting)]));
+  const machines = new Set([...used].flatMap((die) => machineOf(die, is) ?? []));
   return [
-    ...dies
-      .filter(({ id }) => JSON.stringify(before.get(id)) !== JSON.stringify(after.get(id)))
-      .map(({ name }) => ({ what: 'tooling' as const, die: name })),
-    ...machines
-      .filter(({ id, setting }) => {
-        const old = was.machines.find((one) => one.id === id);
-        return !old || JSON.stringify(old.setting) !== JSON.stringify(setting);
-      })
+    ...driftOf({ dies }, is).map(({ pinned }) => ({ what: 'tooling' as const, die: pinned.name })),
+    ...[...machines]
+      .filter(({ id, setting }) => settings.get(id) !== JSON.stringify(setting))
       .map(({ name }) => ({ what: 'machine' as const, machine: name })),
   ];
 }
