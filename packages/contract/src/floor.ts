@@ -1,6 +1,19 @@
 import { type FloorStep, type IssuedAnswers, type SheetChange } from '@gyrus/core';
 import { Type } from 'class-transformer';
-import { IsBoolean, IsDefined, IsInt, IsObject, IsString, IsUUID, Matches, Max, MaxLength, Min, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  IsBoolean,
+  IsDefined,
+  IsInt,
+  IsObject,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 import { AngleField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { MomentField, type Scrap, WhoField } from './log.ts';
 import { AngleDto, LengthDto } from './quantities.ts';

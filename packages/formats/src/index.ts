@@ -24,6 +24,7 @@ export {
   swingWords,
   turnName,
 } from './words/bend/bender.ts';
+export { movesTheTube, sheetChangeWords } from './words/bend/sheetChange.ts';
 export { correctionWords } from './words/bend/correction.ts';
 export { limitedFigures } from './words/limit.ts';
 export { causeWords, pairWords } from './words/bend/outcome.ts';

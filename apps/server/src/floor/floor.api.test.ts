@@ -167,10 +167,7 @@ test('what the plan has otherwise since is told; the issued sheet stays as it wa
   if (!first) throw new Error('the demo has a hoop');
   await save({
     ...demoPlan,
-    members: [
-      { ...first, bending: { ...first.bending, trimA: { mm: 100, typed: '100 mm' } } },
-      ...others,
-    ],
+    members: [{ ...first, bending: { ...first.bending, trimA: { mm: 100, typed: '100 mm' } } }, ...others],
   });
   expect((await state(sheet)).revision).toBe(3);
   const { changes } = await news(sheet);
@@ -197,7 +194,10 @@ test('a scrapped piece is written down once, with its sheet', async () => {
     at: '2026-11-27T10:30:00.000Z',
     note: '=1+1',
   };
-  const write = (changes: object = {}) => http().put(`/api/log/scrap/${id}`).send({ ...body, ...changes });
+  const write = (changes: object = {}) =>
+    http()
+      .put(`/api/log/scrap/${id}`)
+      .send({ ...body, ...changes });
   await Promise.all([write().expect(200), write().expect(200)]);
   expect((await state(sheet)).scrap).toMatchObject({ id, reason: 'wrong plane', cost: 31.5 });
   expect(faultIn((await write({ reason: 'slipped' }).expect(409)).body).path).toBe('/id');

@@ -21,9 +21,7 @@ export class FloorController {
   }
 
   @Get('issued')
-  sheets(
-    @Query('job', new ParseUUIDPipe({ optional: true })) job?: string,
-  ): Promise<IssuedSummary[]> {
+  sheets(@Query('job', new ParseUUIDPipe({ optional: true })) job?: string): Promise<IssuedSummary[]> {
     return this.floor.sheets(job);
   }
 

@@ -160,7 +160,8 @@ export class FloorService {
         .execute();
       const kept = await tickKept(manager, issued, id, dto);
       const bend = madeBendOf(sheet, kept);
-      if (bend) await manager.createQueryBuilder().insert().into(MadeBendEntity).values(bend).orIgnore().execute();
+      if (bend)
+        await manager.createQueryBuilder().insert().into(MadeBendEntity).values(bend).orIgnore().execute();
       return kept;
     });
   }
@@ -192,7 +193,8 @@ async function tickKept(
   const own = await manager.findOneBy(FloorTickEntity, { id });
   if (own && own.issued === issued) {
     const kept = tickOf(own);
-    if (equal(kept, JSON.parse(JSON.stringify({ ...dto, id, at: new Date(dto.at).toISOString() })))) return kept;
+    if (equal(kept, JSON.parse(JSON.stringify({ ...dto, id, at: new Date(dto.at).toISOString() }))))
+      return kept;
   }
   const { step, time } = dto;
   const other = own ? null : await manager.findOneBy(FloorTickEntity, { issued, step, time });
@@ -224,8 +226,7 @@ function stateOf({ sheet }: IssuedAnswers, ticks: FloorTickEntity[]): IssuedSumm
 /** Why a tick is none of this sheet, or null. */
 function tickFault({ sheet }: IssuedAnswers, { step, measured, again }: FloorTickDto) {
   const found = floorSteps(sheet).find(({ key }) => key === step);
-  if (!found)
-    return { code: 'no-step', message: `this sheet has no step "${step}"`, path: '/step' } as const;
+  if (!found) return { code: 'no-step', message: `this sheet has no step "${step}"`, path: '/step' } as const;
   if ((found.kind === 'release') !== (measured !== null))
     return {
       code: 'measured',

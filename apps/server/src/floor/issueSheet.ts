@@ -28,7 +28,7 @@ export function answersFor({ plan, shop, books, piece }: IssueAsked): IssuedAnsw
   if (!found || !member) return 'gone';
   const copes = copesIn(plan, evaluation, books);
   const findings = findingsIn(plan, evaluation, copes, books);
-  return issuedAnswers(plan, member, found.answer, earsOf(copes, piece), findings) ?? 'no-marks';
+  return issuedAnswers(plan, member, found.answer, earsOf(copes, piece), { findings, shop }) ?? 'no-marks';
 }
 
 /** The editions that a job goes by: the one it is tied to, the newest where it is tied to none. books: the newest of each first */

@@ -4,5 +4,10 @@ import { LogController } from './log.controller.ts';
 import { LogService } from './log.service.ts';
 
 /** What the shop has bent. */
-@Module({ imports: [JobsModule], controllers: [LogController], providers: [LogService], exports: [LogService] })
+@Module({
+  imports: [JobsModule],
+  controllers: [LogController],
+  providers: [LogService],
+  exports: [LogService],
+})
 export class LogModule {}

@@ -1,4 +1,10 @@
-import { type MadeBend, type MadeBendDto, type Scrap, type ScrapDto, type SetAsideDto } from '@gyrus/contract';
+import {
+  type MadeBend,
+  type MadeBendDto,
+  type Scrap,
+  type ScrapDto,
+  type SetAsideDto,
+} from '@gyrus/contract';
 import { type DieTest, inDegrees } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import equal from 'fast-deep-equal';

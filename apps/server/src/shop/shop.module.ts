@@ -4,5 +4,10 @@ import { ShopController } from './shop.controller.ts';
 import { ShopService } from './shop.service.ts';
 
 /** The shop's machines, dies and tube. */
-@Module({ imports: [LogModule], controllers: [ShopController], providers: [ShopService], exports: [ShopService] })
+@Module({
+  imports: [LogModule],
+  controllers: [ShopController],
+  providers: [ShopService],
+  exports: [ShopService],
+})
 export class ShopModule {}

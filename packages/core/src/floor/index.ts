@@ -1,4 +1,11 @@
-export { type BendFigure, answersChanged, type BookEdition, booksChanged, type SheetChange, shopChanged } from './changes.ts';
+export {
+  type BendFigure,
+  answersChanged,
+  type BookEdition,
+  booksChanged,
+  type SheetChange,
+  shopChanged,
+} from './changes.ts';
 export { issuedAnswers, type IssuedAnswers } from './issued.ts';
 export {
   floorPlace,
@@ -8,3 +15,5 @@ export {
   floorSteps,
   type TickedStep,
 } from './steps.ts';
+export { afterBend, isTrusted, pullTarget, type PullTarget, type ReleasedBend } from './afterBend.ts';
+export { inBendPlane, type InBendPlane } from './inBendPlane.ts';

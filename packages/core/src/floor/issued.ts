@@ -1,7 +1,8 @@
-import { type BendSheet, type Ears } from '../cage/index.ts';
+import { walkInOrder, type WalkedPull } from '../bending/index.ts';
+import { type BendSheet, type Ears, type NoWalk, walkAsked, type WalkAsked } from '../cage/index.ts';
 import { type Finding } from '../findings/index.ts';
 import { type LengthStyle } from '../measure/index.ts';
-import { type CarSide, type Member, type Plan, type TubeChoice } from '../plan/index.ts';
+import { type CarSide, type Member, type Plan, type Shop, type TubeChoice } from '../plan/index.ts';
 
 /** What goes to the floor for one tube: its marks and pulls as they were worked out, and how they are told. mm, degrees */
 export interface IssuedAnswers {
@@ -15,6 +16,8 @@ export interface IssuedAnswers {
   style: LengthStyle;
   /** What a protractor is trusted to. Degrees */
   protractor: number;
+  /** The tube at its machine as the shop had it measured, and what each pull comes near to; why it is not walked through. */
+  walk: { asked: WalkAsked; pulls: WalkedPull[] } | NoWalk;
   /** What stood against the tube when it was issued. */
   findings: Finding[];
 }
@@ -25,9 +28,10 @@ export function issuedAnswers(
   member: Member,
   { side, sheet }: { side: CarSide | null; sheet: BendSheet | null },
   ears: Ears | null,
-  findings: Finding[],
+  { findings, shop }: { findings: Finding[]; shop: Pick<Shop, 'machines'> },
 ): IssuedAnswers | null {
   if (!sheet) return null;
+  const asked = walkAsked(sheet, shop);
   return {
     role: member.role,
     side,
@@ -37,6 +41,10 @@ export function issuedAnswers(
     ears,
     style: { unit: units.length, fraction: units.fraction, decimals: 0 },
     protractor: measuringError.deg,
+    walk:
+      typeof asked === 'string'
+        ? asked
+        : { asked, pulls: walkInOrder(asked.tube, asked.bender, asked.order) },
     findings: findings.filter((finding) => finding.member === member.id),
   };
 }

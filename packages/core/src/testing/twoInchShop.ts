@@ -1,5 +1,8 @@
-import { type Die, EMPTY_SHOP, type MainHoop, type Shop } from '../plan/index.ts';
-import { angle, inch } from './index.ts';
+import { type BendSheet } from '../cage/index.ts';
+import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { issuedAnswers, type IssuedAnswers } from '../floor/index.ts';
+import { type Die, EMPTY_SHOP, type MainHoop, type Plan, type Shop } from '../plan/index.ts';
+import { angle, HANDBOOK_CAR, inch, planWith } from './index.ts';
 
 /** A test bend in 2 × 0.095 in tube: what the dial read, and what the bend was when released. */
 export const test2in = (id: string, reading: string, released: string) => ({
@@ -63,3 +66,28 @@ export const shop: Shop = {
     },
   ],
 };
+
+const hoopPlan = (changes: Partial<MainHoop['bending']>, made: Die): Plan => {
+  const plan = planWith(HANDBOOK_CAR);
+  const [hoop] = plan.members;
+  if (!hoop) throw new Error('the plan has a hoop');
+  return { ...plan, dies: [made], members: [{ ...hoop, bending: bending(changes) }] };
+};
+
+/** The mark-out of the handbook's hoop on that die. */
+export function hoopSheet(changes: Partial<MainHoop['bending']> = {}, made = die): BendSheet {
+  const sheet = hoopAnswerOf(evaluate(hoopPlan(changes, made), shop, []))?.sheet;
+  if (!sheet) throw new Error('the hoop has a sheet');
+  return sheet;
+}
+
+/** The same as it is issued. */
+export function hoopIssued(changes: Partial<MainHoop['bending']> = {}): IssuedAnswers {
+  const plan = hoopPlan(changes, die);
+  const [hoop] = plan.members;
+  const answers =
+    hoop &&
+    issuedAnswers(plan, hoop, { side: null, sheet: hoopSheet(changes) }, null, { findings: [], shop });
+  if (!answers) throw new Error('the hoop can be issued');
+  return answers;
+}

@@ -1,19 +1,9 @@
-import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
 import { itemAt } from '../../items/index.ts';
-import { HANDBOOK_CAR, inch, planWith } from '../../testing/index.ts';
-import { bending, die, shop } from '../../testing/twoInchShop.ts';
+import { inch } from '../../testing/index.ts';
+import { die, hoopSheet, shop } from '../../testing/twoInchShop.ts';
 import { type BenderSetting } from '../../plan/index.ts';
 import { machineOf, walkAsked } from '../index.ts';
 
-const sheetWith = (changes: Parameters<typeof bending>[0] = {}) => {
-  const plan = planWith(HANDBOOK_CAR);
-  const [hoop] = plan.members;
-  if (!hoop) throw new Error('the plan has a hoop');
-  const made = { ...plan, dies: [die], members: [{ ...hoop, bending: bending(changes) }] };
-  const sheet = hoopAnswerOf(evaluate(made, shop, []))?.sheet;
-  if (!sheet) throw new Error('the hoop has a sheet');
-  return sheet;
-};
 const setting: BenderSetting = {
   kind: 'draw-air',
   swing: 'up',
@@ -41,7 +31,7 @@ const setting: BenderSetting = {
 };
 
 test('a sheet is walked in its own order, on the machine of its die, in millimetres', () => {
-  const sheet = sheetWith();
+  const sheet = hoopSheet();
   const placed = { machines: shop.machines.map((one) => ({ ...one, setting })) };
   const asked = walkAsked(sheet, placed);
   if (typeof asked === 'string') throw new Error(asked);
@@ -67,13 +57,13 @@ test('a sheet is walked in its own order, on the machine of its die, in millimet
 });
 
 test('a die that no machine has any more is walked on a machine that nobody has measured', () => {
-  const asked = walkAsked(sheetWith(), { machines: [] });
+  const asked = walkAsked(hoopSheet(), { machines: [] });
   if (typeof asked === 'string') throw new Error(asked);
   expect([asked.bender.height, asked.bender.walls.ahead, asked.bender.frame]).toEqual([null, null, []]);
 });
 
 test('no walk of a straight tube, of a rolled arc, or of dies on two machines', () => {
-  const sheet = sheetWith();
+  const sheet = hoopSheet();
   expect(walkAsked({ ...sheet, bends: [] }, shop)).toBe('straight');
   const [first, ...rest] = sheet.bends;
   if (!first) throw new Error('the hoop has bends');
@@ -86,8 +76,8 @@ test('no walk of a straight tube, of a rolled arc, or of dies on two machines', 
 });
 
 test('an order that the fabricator gave is the order of the sheet; what it leaves out follows', () => {
-  const sheet = sheetWith();
-  const numbers = (order: string[] | null) => sheetWith({ order }).steps.map(({ bend }) => bend);
+  const sheet = hoopSheet();
+  const numbers = (order: string[] | null) => hoopSheet({ order }).steps.map(({ bend }) => bend);
   const features = [...sheet.bends].reverse().map(({ feature }) => feature);
   expect(numbers(features)).toEqual([...sheet.bends].reverse().map(({ number }) => number));
   expect(numbers([itemAt(features, 0)])).toEqual([
@@ -95,18 +85,14 @@ test('an order that the fabricator gave is the order of the sheet; what it leave
     ...sheet.steps.map(({ bend }) => bend).filter((bend) => bend !== itemAt(sheet.bends, -1).number),
   ]);
   expect(numbers(['no-such-bend'])).toEqual(numbers(null));
-  const [, second] = sheetWith({ order: features }).steps;
+  const [, second] = hoopSheet({ order: features }).steps;
   const [, forward] = sheet.steps;
   expect(second?.turn).toBeCloseTo(-(forward?.turn ?? 0), 9);
 });
 
 test('a die whose dial has steps says what to pull to, and what it springs back to from there', () => {
   const stepped = { ...die, dialStep: { deg: 1, typed: '1' } };
-  const plan = planWith(HANDBOOK_CAR);
-  const [hoop] = plan.members;
-  const made = { ...plan, dies: [stepped], members: [{ ...hoop, bending: bending() }] };
-  const sheet = hoopAnswerOf(evaluate(made as typeof plan, shop, []))?.sheet;
-  const bend = itemAt(sheet?.bends ?? [], 0);
+  const bend = itemAt(hoopSheet({}, stepped).bends, 0);
   expect(bend.dial.to).toBe(Math.floor(bend.reading));
   expect(bend.dial.next).toBe(bend.dial.to + 1);
   // It is released by no more than it is pulled.

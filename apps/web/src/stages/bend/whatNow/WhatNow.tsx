@@ -1,4 +1,4 @@
-import { type BendSheet, correctionOf, itemAt, saidIn, type SheetBend, writeSaid } from '@gyrus/core';
+import { afterBend, type BendSheet, itemAt, saidIn, type SheetBend, writeSaid } from '@gyrus/core';
 import { correctionWords, isRolled } from '@gyrus/formats';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -34,12 +34,7 @@ export function WhatNow({ sheet }: { sheet: BendSheet }) {
         options={bends.map(({ number }, i) => ({ value: String(i), text: `step ${i + 1}: bend ${number}` }))}
         onChange={(next) => setAt(Number(next))}
       />
-      <Measured
-        key={bend.number}
-        sheet={sheet}
-        bend={bend}
-        toBeMade={bends.slice(step + 1).map(({ number }) => number)}
-      />
+      <Measured key={bend.number} sheet={sheet} bend={bend} />
     </section>
   );
 }
@@ -47,10 +42,9 @@ export function WhatNow({ sheet }: { sheet: BendSheet }) {
 interface MeasuredProps {
   sheet: BendSheet;
   bend: SheetBend;
-  toBeMade: number[];
 }
 
-function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
+function Measured({ sheet, bend }: MeasuredProps) {
   const { jobId = '' } = useParams();
   const [measures, keep] = useBendMeasures(jobId, sheet.piece, bend.number);
   const change = (changes: Partial<BendMeasures>) => keep({ ...measures, ...changes });
@@ -60,7 +54,7 @@ function Measured({ sheet, bend, toBeMade }: MeasuredProps) {
   return (
     <>
       <MeasureFields first={bend === sheet.bends[0]} measures={measures} change={remeasured} />
-      <Answer sheet={sheet} bend={bend} toBeMade={toBeMade} measures={measures} />
+      <Answer sheet={sheet} bend={bend} measures={measures} />
       <WriteDown job={jobId} sheet={sheet} bend={bend} measures={measures} change={change} />
     </>
   );
@@ -129,30 +123,13 @@ function MeasureFields({ first, measures, change }: MeasureFieldsProps) {
   );
 }
 
-function Answer({ sheet, bend, toBeMade, measures }: MeasuredProps & { measures: BendMeasures }) {
+function Answer({ sheet, bend, measures }: MeasuredProps & { measures: BendMeasures }) {
   const style = useJobStyle();
   const { measuringError } = usePlan();
-  const { reading, released, place, turn, zeroed, slipped } = measures;
+  const { released, reading, zeroed, slipped } = measures;
   if (!released)
     return <p className="text-quiet">Give the released angle, and this says what to do with it.</p>;
-  const trusted = zeroed && !slipped;
-  const correction = correctionOf(
-    sheet.marked,
-    {
-      bend: bend.number,
-      angle: released.deg,
-      reading: trusted && reading ? reading.deg : null,
-      ...(place && { mark: place.mm }),
-      ...(turn && { rotation: turn.deg }),
-    },
-    toBeMade,
-    {
-      slope: 1 / bend.pull.growth,
-      step: bend.die.dialStep?.deg ?? null,
-      zero: bend.die.dialZero?.deg ?? 0,
-      error: measuringError.deg,
-    },
-  );
+  const correction = afterBend(sheet, bend, { ...measures, released }, measuringError.deg);
   if (!correction.ok)
     return <p className="text-out font-semibold">{writeSaid(saidIn(correction.fault), style)}.</p>;
   const { status, sentences } = correctionWords(
