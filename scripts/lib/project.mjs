@@ -21,6 +21,12 @@ export const buildCli = ({ say = console.error } = {}) =>
     return run(process.execPath, [tsc, '-b', 'apps/cli'], { quiet: true, what: 'the compiler', lock });
   });
 
+/** Compiles the simulated devices. */
+export const buildDevices = () =>
+  buildOnce('devices', ['packages/core', 'apps/devices'], 'apps/devices', (lock) =>
+    run(process.execPath, [tsc, '-b', 'apps/devices'], { quiet: true, what: 'the compiler', lock }),
+  );
+
 /** Compiles the packages that documents are made with. */
 export const buildPackages = () =>
   compiling((lock) =>

@@ -2,6 +2,7 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
+import { DevicesModule } from './devices/devices.module.ts';
 import { FloorModule } from './floor/floor.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LogModule } from './log/log.module.ts';
@@ -24,6 +25,7 @@ export class AppModule {
         PhotosModule,
         LogModule,
         FloorModule,
+        DevicesModule,
         SheetsModule,
       ],
       providers: [LoadOnce],

@@ -27,3 +27,4 @@ export { type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from '.
 export { AngleDto, LengthDto } from './quantities.ts';
 export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';
+export { type Device, type DeviceNews, DEVICES, type DeviceTrouble } from './devices.ts';

@@ -1,5 +1,5 @@
 import { type INestApplication, RequestMethod, type Type } from '@nestjs/common';
-import { METHOD_METADATA, PATH_METADATA, ROUTE_ARGS_METADATA } from '@nestjs/common/constants.js';
+import { METHOD_METADATA, PATH_METADATA, ROUTE_ARGS_METADATA, SSE_METADATA } from '@nestjs/common/constants.js';
 import { RouteParamtypes } from '@nestjs/common/internal';
 import { ModulesContainer } from '@nestjs/core';
 
@@ -30,6 +30,8 @@ function routesIn(controller: Type): Route[] {
     const handler = prototype[name];
     const verb = Reflect.getMetadata(METHOD_METADATA, handler ?? {}) as number | undefined;
     if (!handler || verb === undefined) return [];
+    // A stream has no end to wait for, and takes nothing.
+    if (Reflect.getMetadata(SSE_METADATA, handler)) return [];
     const own = Reflect.getMetadata(PATH_METADATA, handler) as string;
     const types = (Reflect.getMetadata('design:paramtypes', prototype, name) ?? []) as Type[];
     const args = (Reflect.getMetadata(ROUTE_ARGS_METADATA, controller, name) ?? {}) as Record<

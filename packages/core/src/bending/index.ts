@@ -51,6 +51,7 @@ export {
   type WhatNowInput,
   widthsOf,
   widthsWhen,
+  normalFrom,
 } from './deviation/index.ts';
 export {
   type Bender,
@@ -82,3 +83,4 @@ export {
   type Wall,
   WALLS,
 } from './walk/index.ts';
+export { hiddenBender, type HiddenBender, releasedBy } from './practice/index.ts';

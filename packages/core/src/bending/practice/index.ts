@@ -1,0 +1,1 @@
+export { hiddenBender, type HiddenBender, releasedBy } from './hiddenBender.ts';
