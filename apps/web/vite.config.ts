@@ -1,9 +1,10 @@
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { floorWorkerBuild } from './floorWorkerBuild.ts';
 
 export default defineConfig({
-  plugins: [react(), tailwind()],
+  plugins: [react(), tailwind(), floorWorkerBuild()],
   resolve: { conditions: ['@gyrus/source', ...defaultClientConditions] },
   worker: { format: 'es' },
   build: { manifest: true, target: 'es2022', chunkSizeWarningLimit: 900 },

@@ -76,6 +76,16 @@ const pages: RouteObject[] = [
     HydrateFallback: () => null,
   },
   {
+    path: '/floor',
+    lazy: async () => ({ Component: (await import('./floor/FloorList.tsx')).FloorList }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/floor/:issuedId',
+    lazy: async () => ({ Component: (await import('./floor/FloorPage.tsx')).FloorPage }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/log',
     lazy: async () => ({ Component: (await import('./log/LogPage.tsx')).LogPage }),
     HydrateFallback: () => null,

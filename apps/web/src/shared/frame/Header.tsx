@@ -3,6 +3,7 @@ import { Link, NavLink } from 'react-router';
 
 const PLACES = [
   { to: '/jobs', text: 'Jobs' },
+  { to: '/floor', text: 'Floor' },
   { to: '/shop', text: 'Shop' },
   { to: '/rule-books', text: 'Rule books' },
   { to: '/log', text: 'Log' },

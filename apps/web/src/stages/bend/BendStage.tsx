@@ -10,6 +10,7 @@ import { Typeset } from '../../shared/figures/Figure.tsx';
 import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../shared/figures/Stamp.tsx';
+import { IssuePanel } from './IssuePanel.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
 import { WhatNow } from './whatNow/WhatNow.tsx';
 import { Outcome } from './outcome/Outcome.tsx';
@@ -71,6 +72,7 @@ export function BendStage() {
             onSelect={(piece) => setAddress({ tube: piece }, { replace: true })}
           />
         )}
+        {answer.sheet && <IssuePanel piece={answer.piece} />}
         <ToolingPanel member={member} ends={ends} />
         <div>
           <h2 className="mb-2 text-lg">Findings</h2>

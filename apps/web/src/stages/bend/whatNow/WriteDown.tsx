@@ -8,6 +8,7 @@ import { usePlan } from '../../../job/store/planStore.ts';
 import { TextField } from '../../../shared/fields/TextField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useKept } from '../../../shared/server/useKept.ts';
+import { useWho } from '../../../shared/server/useWho.ts';
 import { type BendMeasures } from './keptMeasures.ts';
 
 interface WriteDownProps {
@@ -20,7 +21,7 @@ interface WriteDownProps {
 
 /** Writes the measured bend into the log, under a name that is asked for once on this device. */
 export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps) {
-  const [who, keepWho] = useKept('gyrus-who', (kept) => (typeof kept === 'string' ? kept : ''));
+  const [who, keepWho] = useWho();
   const [note, keepNote] = useKept(`gyrus-measured/${job}/${sheet.piece}/${bend.number}/note`, (kept) =>
     typeof kept === 'string' ? kept : '',
   );

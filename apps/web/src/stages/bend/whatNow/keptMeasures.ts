@@ -34,7 +34,8 @@ const NOTHING: BendMeasures = {
 export const useBendMeasures = (job: string, piece: string, bend: number) =>
   useKept(`gyrus-measured/${job}/${piece}/${bend}`, measuresIn);
 
-function measuresIn(kept: unknown): BendMeasures {
+/** Measures out of whatever was kept. */
+export function measuresIn(kept: unknown): BendMeasures {
   const { reading, released, place, turn, zeroed, slipped, id, at, written } = recordOf(kept);
   return {
     reading: angleIn(reading),

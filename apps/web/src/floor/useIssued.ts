@@ -1,0 +1,100 @@
+import {
+  type FloorState,
+  type FloorTick,
+  type IssuedSheet,
+  type IssuedSummary,
+  type SheetNews,
+} from '@gyrus/contract';
+import { floorPlace, type FloorPlace, type FloorStep, floorSteps } from '@gyrus/core';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import { api } from '../shared/server/api.ts';
+import { letGo, type QueuedItem, useFloorQueue } from './queue/floorQueue.ts';
+
+/** How often it is asked what other tablets ticked, and whether the plan moved on. ms */
+const PULSE = 3000;
+
+/** The network may be gone: what is asked is asked all the same, and the cache of the pages answers. */
+const ALWAYS = { networkMode: 'always', retry: false } as const;
+
+/** The sheets that are out, of one job or of all. */
+export const useIssuedSheets = (job?: string) =>
+  useQuery({
+    queryKey: ['issued', job ?? 'all'],
+    queryFn: () => api<IssuedSummary[]>(job === undefined ? 'issued' : `issued?job=${job}`),
+    staleTime: 0,
+    ...ALWAYS,
+  });
+
+/** A sheet as it was issued: it never changes. */
+export const useIssuedSheet = (id: string) =>
+  useQuery({
+    queryKey: ['issued-sheet', id],
+    queryFn: () => api<IssuedSheet>(`issued/${id}`),
+    staleTime: Infinity,
+    ...ALWAYS,
+  });
+
+/** Where the work stands, asked again and again. */
+const useFloorState = (id: string) =>
+  useQuery({
+    queryKey: ['floor-state', id],
+    queryFn: () => api<FloorState>(`issued/${id}/state`),
+    refetchInterval: PULSE,
+    ...ALWAYS,
+  });
+
+/** What is otherwise today than on the sheet; asked anew when the plan has a newer revision, and now and then for the shop's sake. */
+export const useSheetNews = (id: string, revision: number | undefined) =>
+  useQuery({
+    queryKey: ['sheet-news', id, revision],
+    queryFn: () => api<SheetNews>(`issued/${id}/news`),
+    enabled: revision !== undefined,
+    refetchInterval: 10 * PULSE,
+    ...ALWAYS,
+  });
+
+/** The work on a sheet as this device knows it: what the server has, and what waits here. */
+export interface FloorWork {
+  steps: FloorStep[];
+  ticks: FloorTick[];
+  /** The next step; null when the last is done. */
+  place: FloorPlace | null;
+  scrapped: string | null;
+  /** What of this device's doing has not been taken yet. */
+  own: QueuedItem[];
+  revision: number | undefined;
+  /** Nobody answers. */
+  cut: boolean;
+}
+
+/** The work on a sheet; null until its state is known. */
+export function useFloorWork(sheet: IssuedSheet): FloorWork | null {
+  const state = useFloorState(sheet.id);
+  const items = useFloorQueue((queue) => queue.items);
+  const known = state.data;
+  useEffect(() => {
+    const there = new Set([...(known?.ticks.map(({ id }) => id) ?? []), known?.scrap?.id]);
+    letGo((item) => item.fate.at === 'sent' && there.has(item.id));
+  }, [known]);
+  const steps = useMemo(() => floorSteps(sheet.answers.sheet), [sheet]);
+  if (!known && !state.isError) return null;
+  const own = items.filter(({ issued }) => issued === sheet.id);
+  const there = known?.ticks ?? [];
+  const kept = own.flatMap((item) =>
+    item.kind === 'tick' && (item.fate.at === 'waiting' || item.fate.at === 'sent')
+      ? [{ ...item.body, id: item.id }]
+      : [],
+  );
+  const ticks = [...there, ...kept.filter(({ id }) => !there.some((one) => one.id === id))];
+  const scrap = own.find((item) => item.kind === 'scrap' && item.fate.at !== 'refused');
+  return {
+    steps,
+    ticks,
+    place: floorPlace(steps, ticks),
+    scrapped: known?.scrap?.reason ?? (scrap?.kind === 'scrap' ? scrap.body.reason : null),
+    own: own.filter(({ fate }) => fate.at !== 'sent'),
+    revision: known?.revision,
+    cut: state.isError,
+  };
+}

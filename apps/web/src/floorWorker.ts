@@ -1,0 +1,35 @@
+/// <reference lib="webworker" />
+import { clientsClaim } from 'workbox-core';
+import { matchPrecache, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
+import { NavigationRoute, registerRoute } from 'workbox-routing';
+import { NetworkFirst } from 'workbox-strategies';
+
+/** The pages' files, put in by the build. */
+declare const FILES_OF_PAGES: PrecacheEntry[];
+declare const self: ServiceWorkerGlobalScope;
+
+/** After so long without an answer what is kept is shown. Seconds */
+const PATIENCE = 4;
+
+/**
+ * Keeps floor mode for when the network is gone: the pages' files, and the sheets and their state as they were last seen. It sees to
+ * `/floor` alone: at the desk nothing is ever older than the server.
+ */
+void self.skipWaiting();
+clientsClaim();
+precacheAndRoute(FILES_OF_PAGES);
+
+registerRoute(
+  new NavigationRoute(async ({ request }) => {
+    try {
+      return await fetch(request);
+    } catch {
+      return (await matchPrecache('/index.html')) ?? Response.error();
+    }
+  }),
+);
+
+registerRoute(
+  ({ url }) => /^\/api\/issued(\/[^/]+(\/(state|news))?)?$/.test(url.pathname),
+  new NetworkFirst({ cacheName: 'gyrus-issued', networkTimeoutSeconds: PATIENCE }),
+);

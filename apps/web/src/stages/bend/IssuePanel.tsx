@@ -1,0 +1,91 @@
+import { type IssuedSheet, type IssuedSummary } from '@gyrus/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { useRef } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { toast } from 'sonner';
+import { useIssuedSheets } from '../../floor/useIssued.ts';
+import { usePlanStore } from '../../job/store/planStore.ts';
+import { TextField } from '../../shared/fields/TextField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { api } from '../../shared/server/api.ts';
+import { useWho } from '../../shared/server/useWho.ts';
+
+/** Issues a tube's sheet to the floor from the saved revision, and says which of them are out. */
+export function IssuePanel({ piece }: { piece: string }) {
+  const { jobId = '' } = useParams();
+  const [who, keepWho] = useWho();
+  const revision = usePlanStore((store) => store.base.number);
+  const saved = usePlanStore((store) => store.saveState === 'saved');
+  const issue = useIssue(jobId);
+  const out = useIssuedSheets(jobId).data?.filter((sheet) => sheet.piece === piece) ?? [];
+  return (
+    <section aria-label="To the floor" className="space-y-2">
+      <h2 className="text-lg">To the floor</h2>
+      {out.length === 0 && (
+        <p className="text-quiet text-sm">
+          An issued sheet stays as it is, whatever the plan does after it. At the bender it is walked through
+          step by step.
+        </p>
+      )}
+      <ul className="space-y-1" aria-label="Issued sheets">
+        {out.map((sheet) => (
+          <Out key={sheet.id} sheet={sheet} revision={revision} />
+        ))}
+      </ul>
+      <TextField
+        label="issued by"
+        value={who}
+        maxLength={120}
+        onChange={(event) => keepWho(event.target.value)}
+      />
+      <Button
+        kind="strong"
+        disabled={!saved || who.trim() === '' || issue.isPending}
+        onClick={() => issue.mutate({ revision, piece, by: who })}
+      >
+        Issue revision {revision}
+      </Button>
+      {!saved && <p className="text-quiet text-sm">The plan is being saved: then it can be issued.</p>}
+    </section>
+  );
+}
+
+const STATES: Record<IssuedSummary['state'], string> = {
+  new: 'not begun',
+  begun: 'begun',
+  done: 'bent',
+  scrap: 'scrap',
+};
+
+const Out = ({ sheet, revision }: { sheet: IssuedSummary; revision: number }) => (
+  <li>
+    <Link to={`/floor/${sheet.id}`} className="inline-flex min-h-10 items-center underline">
+      revision {sheet.revision}, {format(sheet.at, 'd MMM, HH:mm')}
+    </Link>{' '}
+    <span className="text-quiet">
+      by {sheet.by}: {STATES[sheet.state]}
+      {sheet.revision < revision ? `; the plan is at ${revision}` : ''}
+    </span>
+  </li>
+);
+
+/** Issues a sheet and goes to it. What is sent again after a lost answer is the same sheet. */
+function useIssue(job: string) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const asked = useRef<{ id: string; of: string } | null>(null);
+  return useMutation({
+    mutationFn: (sheet: { revision: number; piece: string; by: string }) => {
+      const of = JSON.stringify(sheet);
+      if (asked.current?.of !== of) asked.current = { id: crypto.randomUUID(), of };
+      return api<IssuedSheet>(`jobs/${job}/issued`, 'POST', { id: asked.current.id, ...sheet });
+    },
+    onSuccess: ({ id }) => {
+      asked.current = null;
+      void client.invalidateQueries({ queryKey: ['issued'] });
+      void navigate(`/floor/${id}`);
+    },
+    onError: (error) => toast.error(error.message),
+  });
+}
