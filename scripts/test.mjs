@@ -5,7 +5,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import os from 'node:os';
 import path from 'node:path';
-import { Advice, buildAll, buildCli, installPackages, root, run } from './lib/project.mjs';
+import { Advice, buildAll, buildCli, buildDevices, installPackages, root, run } from './lib/project.mjs';
 
 const part = process.argv[2] ?? 'all';
 const extra =
@@ -140,21 +140,28 @@ async function builtChecks() {
 
 async function endToEnd() {
   const { needChromium } = await import('./lib/chromium.mjs');
-  const { startServer } = await import('./lib/server.mjs');
+  const { freePort, startServer } = await import('./lib/server.mjs');
   await needChromium();
+  await buildDevices();
   const databaseUrl = await testCluster();
-  const start = async (name, demo) => {
-    const server = startServer({ databaseUrl: await ownDatabase(databaseUrl, name), port: 0, demo });
+  const start = async (name, demo, devices = null) => {
+    const server = startServer({ databaseUrl: await ownDatabase(databaseUrl, name), port: 0, demo, devices });
     servers.push(server);
     return server.address;
   };
   const addresses = [];
-  for (let worker = 0; worker < WORKERS; worker += 1) addresses.push(await start(`e2e_${worker}`, true));
+  // Where each server listens for a dial and a gauge, for the tests that start them.
+  const devices = [];
+  for (let worker = 0; worker < WORKERS; worker += 1) {
+    devices.push(await freePort());
+    addresses.push(await start(`e2e_${worker}`, true, devices[worker]));
+  }
   // A program with nothing in it, to take in what another one gave out.
   const emptyAddress = await start('e2e_empty', false);
   const report = path.join(scratch, 'e2e.json');
   const env = {
     GYRUS_ADDRESSES: addresses.join(' '),
+    GYRUS_DEVICE_PORTS: devices.join(' '),
     GYRUS_EMPTY_ADDRESS: emptyAddress,
     PLAYWRIGHT_JSON_OUTPUT_NAME: report,
   };

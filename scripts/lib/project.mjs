@@ -62,7 +62,12 @@ const compiling = (work) => withLock(path.join(root, '.locks', 'build'), 'compil
 /** Builds one part under a lock, so that two commands started together do not write over each other. */
 async function buildOnce(name, parts, output, build) {
   const stamp = path.join(root, output, 'dist', '.built');
-  const sources = [...sourcesOf(parts), ...(name === 'web' ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/floorWorkerBuild.ts')] : [])];
+  const sources = [
+    ...sourcesOf(parts),
+    ...(name === 'web'
+      ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/floorWorkerBuild.ts')]
+      : []),
+  ];
   if (isFresh(stamp, sources)) return;
   await compiling(async (lock) => {
     if (isFresh(stamp, sources)) return;

@@ -48,12 +48,23 @@ export const needPort = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(resolve));
   });
 
+/** A port that is free at this moment. */
+export const freePort = () =>
+  new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
 const taken = (port) => `Port ${port} is in use. Choose another: npm start -- --port ${Number(port) + 1}`;
 const notOurs = (port, { code }) =>
   `Port ${port} may not be used by you (${code}). Choose one above 1023: npm start -- --port 4720`;
 
-/** Starts the web and API process; resolves with its address once it listens. `folder`: the data that it is on, where it outlives a test. */
-export function startServer({ databaseUrl, port, demo, quiet = false, folder = null }) {
+/** Starts the web and API process; resolves with its address once it listens. `folder`: the data that it is on, where it outlives a test; `devices`: the port of the dial and the gauge. */
+export function startServer({ databaseUrl, port, demo, quiet = false, folder = null, devices = null }) {
   const args = [YOUNG, MAIN, ...(folder === null ? [] : ['--data', folder])];
   const child = spawn(process.execPath, args, {
     cwd: root,
@@ -63,6 +74,7 @@ export function startServer({ databaseUrl, port, demo, quiet = false, folder = n
       GYRUS_PORT: String(port),
       GYRUS_DEMO: demo ? '1' : '0',
       NODE_ENV: 'production',
+      ...(devices !== null && { GYRUS_DEVICES: String(devices) }),
     },
     stdio: ['ignore', 'pipe', 'pipe'],
     // Its own group: Ctrl-C reaches it through us, after which it may finish what it is doing.

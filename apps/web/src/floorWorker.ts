@@ -2,7 +2,7 @@
 import { clientsClaim } from 'workbox-core';
 import { matchPrecache, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
-import { NetworkFirst } from 'workbox-strategies';
+import { CacheFirst, NetworkFirst } from 'workbox-strategies';
 
 /** The pages' files, put in by the build. */
 declare const FILES_OF_PAGES: PrecacheEntry[];
@@ -12,8 +12,8 @@ declare const self: ServiceWorkerGlobalScope;
 const PATIENCE = 4;
 
 /**
- * Keeps floor mode for when the network is gone: the pages' files, and the sheets and their state as they were last seen. It sees to
- * `/floor` alone: at the desk nothing is ever older than the server.
+ * Keeps floor mode for when the network is gone: the pages' files, and the sheets that are out. It sees to `/floor`
+ * alone: at the desk nothing is ever older than the server.
  */
 void self.skipWaiting();
 clientsClaim();
@@ -29,7 +29,12 @@ registerRoute(
   }),
 );
 
+// What was issued never changes; which sheets are out does.
 registerRoute(
-  ({ url }) => /^\/api\/issued(\/[^/]+(\/(state|news))?)?$/.test(url.pathname),
-  new NetworkFirst({ cacheName: 'gyrus-issued', networkTimeoutSeconds: PATIENCE }),
+  ({ url }) => /^\/api\/issued\/[^/]+$/.test(url.pathname),
+  new CacheFirst({ cacheName: 'gyrus-issued' }),
+);
+registerRoute(
+  ({ url }) => url.pathname === '/api/issued',
+  new NetworkFirst({ cacheName: 'gyrus-issued-list', networkTimeoutSeconds: PATIENCE }),
 );

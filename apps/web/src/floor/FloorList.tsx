@@ -1,11 +1,12 @@
 import { type IssuedSummary } from '@gyrus/contract';
 import { format } from 'date-fns';
+import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { Trouble } from '../shared/frame/Waiting.tsx';
 import { Stamp } from '../shared/figures/Stamp.tsx';
 import { FloorFrame } from './FloorFrame.tsx';
 import { useSending } from './queue/useSending.ts';
-import { useIssuedSheets } from './useIssued.ts';
+import { forgetDone, useIssuedSheets } from './useIssued.ts';
 import { useKeptHere } from './useKeptHere.ts';
 
 const STATES: Record<IssuedSummary['state'], string> = {
@@ -20,13 +21,14 @@ export function FloorList() {
   const sheets = useIssuedSheets();
   useSending();
   useKeptHere();
+  useEffect(() => forgetDone(sheets.data ?? []), [sheets.data]);
   const open = sheets.data?.filter(({ state }) => state === 'new' || state === 'begun') ?? [];
   const over = sheets.data?.filter(({ state }) => state === 'done' || state === 'scrap') ?? [];
   return (
     <FloorFrame>
       <div className="flex items-center justify-between gap-4">
         <h1 className="text-4xl">At the bender</h1>
-        <Link to="/jobs" className="inline-flex min-h-16 items-center px-4 text-xl underline">
+        <Link reloadDocument to="/jobs" className="inline-flex min-h-16 items-center px-4 text-xl underline">
           to the desk
         </Link>
       </div>

@@ -16,6 +16,7 @@ import { NetworkLine, NotTaken, Stale } from './FloorStatus.tsx';
 import { enqueue } from './queue/floorQueue.ts';
 import { useSending } from './queue/useSending.ts';
 import { type Lost, ScrapAsks } from './ScrapAsks.tsx';
+import { StepLeft } from './steps/StepLayout.tsx';
 import { StepScreen } from './steps/StepScreen.tsx';
 import { type FloorWork, useFloorWork, useIssuedSheet } from './useIssued.ts';
 import { useKeptHere } from './useKeptHere.ts';
@@ -67,7 +68,15 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
   const [scrapping, setScrapping] = useState(false);
   /** How many steps back somebody looks; nothing is ticked there. */
   const [back, setBack] = useState(0);
-  if (!work) return <FloorFrame>Fetching what is done…</FloorFrame>;
+  if (work === 'fetching') return <FloorFrame>Fetching what is done…</FloorFrame>;
+  if (work === 'unknown')
+    return (
+      <FloorFrame>
+        <Over title="Nobody answers.">
+          What is done on this sheet is not known on this device: open it once where the network is.
+        </Over>
+      </FloorFrame>
+    );
   const { answers, id, job, stamp } = sheet;
   const scrap = (lost: Lost) => {
     const { od, wall, kind, batch } = answers.tube;
@@ -179,18 +188,21 @@ function Step({ sheet, work, place, who, back, setBack, scrap }: StepOfWorkProps
     enqueue({ kind: 'tick', issued: id, body: { step: step.key, time, again, device, who, at, measured } });
   };
   return (
-    <>
+    <StepLeft
+      value={
+        <>
+          <FloorButton disabled={index === 0} onClick={() => setBack(back + 1)}>
+            Back
+          </FloorButton>
+          {back > 0 && <FloorButton onClick={() => setBack(0)}>To where the work is</FloorButton>}
+          {step.kind !== 'release' && step.kind !== 'now' && (
+            <FloorButton onClick={scrap}>The piece is scrap</FloorButton>
+          )}
+        </>
+      }
+    >
       <StepScreen {...{ answers, hook, work, step, time, dial, gauge, measures, change, done, scrap }} />
-      <div className="flex flex-wrap gap-4">
-        <FloorButton disabled={index === 0} onClick={() => setBack(back + 1)}>
-          Back
-        </FloorButton>
-        {back > 0 && <FloorButton onClick={() => setBack(0)}>To where the work is</FloorButton>}
-        {step.kind !== 'release' && step.kind !== 'now' && (
-          <FloorButton onClick={scrap}>The piece is scrap</FloorButton>
-        )}
-      </div>
-    </>
+    </StepLeft>
   );
 }
 

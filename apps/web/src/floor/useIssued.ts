@@ -9,6 +9,7 @@ import { floorPlace, type FloorPlace, type FloorStep, floorSteps } from '@gyrus/
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { api } from '../shared/server/api.ts';
+import { dropText, keepText, keptKeys, keptText } from '../shared/server/browserStore.ts';
 import { letGo, type QueuedItem, useFloorQueue } from './queue/floorQueue.ts';
 
 /** How often it is asked what other tablets ticked, and whether the plan moved on. ms */
@@ -35,21 +36,46 @@ export const useIssuedSheet = (id: string) =>
     ...ALWAYS,
   });
 
-/** Where the work stands, asked again and again. */
+/** Where the work stands, asked again and again; what was last heard is kept on the device, as the network may be gone when it is opened. */
 const useFloorState = (id: string) =>
   useQuery({
     queryKey: ['floor-state', id],
-    queryFn: () => api<FloorState>(`issued/${id}/state`),
+    queryFn: async () => {
+      const state = await api<FloorState>(`issued/${id}/state`);
+      keepText(stateKey(id), JSON.stringify(state));
+      return state;
+    },
+    initialData: () => keptState(id),
+    initialDataUpdatedAt: 0,
     refetchInterval: PULSE,
     ...ALWAYS,
   });
 
+const stateKey = (id: string): string => `gyrus-floor/state/${id}`;
+
+function keptState(id: string): FloorState | undefined {
+  try {
+    return JSON.parse(keptText(stateKey(id)) ?? 'null') ?? undefined;
+  } catch {
+    // What is no JSON was put there by nothing of ours.
+    return undefined;
+  }
+}
+
+/** Lets go of what the device kept of sheets that are done. */
+export function forgetDone(sheets: IssuedSummary[]): void {
+  for (const { id, state } of sheets) {
+    if (state !== 'done' && state !== 'scrap') continue;
+    dropText(stateKey(id));
+    for (const key of keptKeys(`gyrus-floor/measure/${id}/`)) dropText(key);
+  }
+}
+
 /** What is otherwise today than on the sheet; asked anew when the plan has a newer revision, and now and then for the shop's sake. */
-export const useSheetNews = (id: string, revision: number | undefined) =>
+export const useSheetNews = (id: string, revision: number) =>
   useQuery({
     queryKey: ['sheet-news', id, revision],
     queryFn: () => api<SheetNews>(`issued/${id}/news`),
-    enabled: revision !== undefined,
     refetchInterval: 10 * PULSE,
     ...ALWAYS,
   });
@@ -63,13 +89,13 @@ export interface FloorWork {
   scrapped: string | null;
   /** What of this device's doing has not been taken yet. */
   own: QueuedItem[];
-  revision: number | undefined;
+  revision: number;
   /** Nobody answers. */
   cut: boolean;
 }
 
-/** The work on a sheet; null until its state is known. */
-export function useFloorWork(sheet: IssuedSheet): FloorWork | null {
+/** The work on a sheet; `fetching` until its state is known, `unknown` where nobody answers and none was kept. */
+export function useFloorWork(sheet: IssuedSheet): FloorWork | 'fetching' | 'unknown' {
   const state = useFloorState(sheet.id);
   const items = useFloorQueue((queue) => queue.items);
   const known = state.data;
@@ -78,9 +104,9 @@ export function useFloorWork(sheet: IssuedSheet): FloorWork | null {
     letGo((item) => item.fate.at === 'sent' && there.has(item.id));
   }, [known]);
   const steps = useMemo(() => floorSteps(sheet.answers.sheet), [sheet]);
-  if (!known && !state.isError) return null;
+  if (!known) return state.isError ? 'unknown' : 'fetching';
   const own = items.filter(({ issued }) => issued === sheet.id);
-  const there = known?.ticks ?? [];
+  const there = known.ticks;
   const kept = own.flatMap((item) =>
     item.kind === 'tick' && (item.fate.at === 'waiting' || item.fate.at === 'sent')
       ? [{ ...item.body, id: item.id }]
@@ -92,9 +118,9 @@ export function useFloorWork(sheet: IssuedSheet): FloorWork | null {
     steps,
     ticks,
     place: floorPlace(steps, ticks),
-    scrapped: known?.scrap?.reason ?? (scrap?.kind === 'scrap' ? scrap.body.reason : null),
+    scrapped: known.scrap?.reason ?? (scrap?.kind === 'scrap' ? scrap.body.reason : null),
     own: own.filter(({ fate }) => fate.at !== 'sent'),
-    revision: known?.revision,
+    revision: known.revision,
     cut: state.isError,
   };
 }

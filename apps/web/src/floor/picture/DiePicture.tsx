@@ -59,6 +59,14 @@ export function DiePicture({ asked, pull, dial = 0, whole = false }: DiePictureP
         <ClampBoxes now={now} od={od} line={size / 200} dial={dial} />
         <Swing now={now} after={after} size={size} />
       </g>
+      <Labels
+        now={now}
+        up={up}
+        size={size}
+        clamp={asked.order[pull]?.clamp ?? 'a'}
+        whole={whole}
+        dial={dial}
+      />
     </svg>
   );
 }
@@ -116,6 +124,51 @@ function ClampBoxes({ now, od, line, dial }: { now: InBendPlane; od: number; lin
   );
 }
 
+interface LabelsProps {
+  now: InBendPlane;
+  /** 1 where the die's side is down on the page. */
+  up: 1 | -1;
+  size: number;
+  clamp: 'a' | 'b';
+  whole: boolean;
+  dial: number;
+}
+
+/** What is what; the ends by their letters where all of the tube is shown. */
+function Labels({ now, up, size, clamp, whole, dial }: LabelsProps) {
+  const letter = size / 22;
+  const text = (at: [number, number] | undefined, words: string, color: string, bold = false) =>
+    at && (
+      <text
+        x={at[0]}
+        y={up * at[1]}
+        dy={letter * 0.36}
+        textAnchor="middle"
+        fill={color}
+        fontSize={bold ? letter * 1.5 : letter}
+        fontWeight={bold ? 700 : 500}
+      >
+        {words}
+      </text>
+    );
+  const [front, back] = clamp === 'a' ? ['A', 'B'] : ['B', 'A'];
+  return (
+    <>
+      {dial === 0 && text([now.clamp / 2, -letter * 1.9], 'clamp', '#ffffff')}
+      {whole && text(past(now.ahead, letter), front, '#ffc83d', true)}
+      {whole && text(past(now.behind, letter), back, '#ffc83d', true)}
+    </>
+  );
+}
+
+/** A place beyond the end of a stretch of tube. */
+function past(points: [number, number][], by: number): [number, number] | undefined {
+  const [before, last] = points.slice(-2);
+  if (!before || !last) return undefined;
+  const long = Math.hypot(last[0] - before[0], last[1] - before[1]) || 1;
+  return [last[0] + (by * (last[0] - before[0])) / long, last[1] + (by * (last[1] - before[1])) / long];
+}
+
 /** The way of the clamped end, from where it is to where it will be. */
 function Swing({ now, after, size }: { now: InBendPlane; after: InBendPlane; size: number }) {
   const [x, y] = now.die.at;
@@ -168,11 +221,15 @@ const near = ({ die }: InBendPlane): Box => ({
   y: [-NEAR.other, Math.max(NEAR.side, 2 * die.radius + NEAR.other)],
 });
 
+/** All of the tube before and after, with room for the letters at its ends. */
 function boxOf(poses: InBendPlane[], od: number): Box {
   const points = poses.flatMap(({ behind, ahead }) => [...behind, ...ahead]);
-  const range = (axis: 0 | 1): [number, number] => {
-    const values = points.map((point) => point[axis]);
-    return [Math.min(...values) - 3 * od, Math.max(...values) + 3 * od];
-  };
-  return { x: range(0), y: range(1) };
+  const [x, y] = ([0, 1] as const).map((axis) => points.map((point) => point[axis]));
+  const span = (values: number[]) => Math.max(...values) - Math.min(...values);
+  const room = 2 * od + 0.1 * Math.max(span(x ?? []), span(y ?? []));
+  const range = (values: number[]): [number, number] => [
+    Math.min(...values) - room,
+    Math.max(...values) + room,
+  ];
+  return { x: range(x ?? []), y: range(y ?? []) };
 }

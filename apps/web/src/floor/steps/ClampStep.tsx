@@ -20,7 +20,7 @@ export function ClampStep({ answers: { style, walk }, hook, bend, pull, done }: 
       }
     >
       <p>
-        {markSide(hook, bend)}. {bend.die.machine}, {bend.die.name}.
+        <Typeset text={`${markSide(hook, bend)}. ${bend.die.machine}, ${bend.die.name}.`} />
       </p>
       <p>{clampWords(bend)}.</p>
       <Caution>Pinch points: fingers out of clamp and die.</Caution>

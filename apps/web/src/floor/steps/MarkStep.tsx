@@ -5,6 +5,7 @@ import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { FloorButton } from '../FloorButton.tsx';
 import { type StepProps } from './step.ts';
+import { StepFoot } from './StepLayout.tsx';
 
 /** The tube is cut, cleaned and marked, every mark from one datum. */
 export function MarkStep({ answers: { sheet, style, tube }, hook, done }: StepProps) {
@@ -14,12 +15,12 @@ export function MarkStep({ answers: { sheet, style, tube }, hook, done }: StepPr
   );
   return (
     <>
-      <div className="min-h-0 flex-1 space-y-5">
+      <div className="min-h-0 flex-1 space-y-3">
         <h2 className="text-3xl font-medium">Clean, cut and mark</h2>
-        <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <div className="flex flex-wrap items-end gap-x-12 gap-y-2">
           <div>
             <p className="text-quiet text-xl">cut the blank at</p>
-            <p className="figure text-8xl leading-none font-bold">
+            <p className="figure text-7xl leading-none font-bold">
               <Typeset text={formatWithUnit(sheet.blank, style)} />
             </p>
             <p className="text-quiet mt-2 text-xl">
@@ -45,16 +46,16 @@ export function MarkStep({ answers: { sheet, style, tube }, hook, done }: StepPr
             ))}
           </ul>
         </div>
-        <FittedDrawing draw={strip} className="bg-steel-deep" />
+        <FittedDrawing draw={strip} className="bg-sheet rounded-machined p-3" />
         <p className="text-xl">
           All marks {hook.words}, each from that one datum: do not add up. Write A and B on the ends.
         </p>
       </div>
-      <div className="flex justify-end">
+      <StepFoot>
         <FloorButton kind="now" onClick={() => done()}>
           It is marked
         </FloorButton>
-      </div>
+      </StepFoot>
     </>
   );
 }

@@ -42,10 +42,10 @@ export function NowStep({ answers, work, bend, time, done, scrap }: BendStepProp
         </>
       }
     >
-      <div role="status" className="space-y-3">
+      <div role="status" className="space-y-3 text-3xl">
         {!correction.ok && <p className="text-chalk">{writeSaid(saidIn(correction.fault), style)}.</p>}
         {first && (
-          <p className={`text-4xl font-semibold ${words?.status === 'clear' ? '' : 'text-chalk'}`}>
+          <p className={`text-5xl font-semibold ${words?.status === 'clear' ? '' : 'text-chalk'}`}>
             <Typeset text={first} />
           </p>
         )}

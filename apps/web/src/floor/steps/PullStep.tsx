@@ -1,5 +1,6 @@
 import { formatAngle, formatWithUnit, inDegrees, type PullTarget, pullTarget } from '@gyrus/core';
 import { useState } from 'react';
+import { Typeset } from '../../shared/figures/Figure.tsx';
 import { DeviceLine } from '../devices/DeviceLine.tsx';
 import { type DeviceState } from '../devices/useDevices.ts';
 import { FloorButton } from '../FloorButton.tsx';
@@ -16,7 +17,7 @@ export function PullStep(props: BendStepProps) {
   const [typing, setTyping] = useState(false);
   const target = pullTarget(sheet, bend, time, work.ticks, protractor);
   const live = dial.is === 'reading' ? dial.deg : null;
-  const reach = typeof walk === 'string' ? null : walk.pulls[pull]?.reach;
+  const reach = typeof walk === 'string' ? undefined : walk.pulls[pull]?.reach;
   const read = (degrees: number) => {
     change({ reading: inDegrees(Math.round(degrees * 10) / 10) });
     done();
@@ -32,38 +33,37 @@ export function PullStep(props: BendStepProps) {
       />
     );
   return (
-    <>
-      <StepLayout
-        title={target.kind === 'dial' ? 'Pull to' : 'Pull farther than the last pull by'}
-        figure={`${formatAngle(target.kind === 'dial' ? target.to : target.more)}°`}
-        picture={
-          typeof walk === 'string' ? null : (
-            <DiePicture
-              asked={walk.asked}
-              pull={pull}
-              dial={Math.max(0, Math.min(live === null ? 0 : pulled(live, bend.die.dialZero), bend.reading))}
-            />
-          )
-        }
-        actions={
-          <>
-            <FloorButton onClick={() => setTyping(true)}>Type the dial</FloorButton>
-            <AtFullPull target={target} live={live} read={read} />
-          </>
-        }
-      >
-        <p>
-          springs back to {formatAngle(bend.angle)}°. Inside angle {formatAngle(bend.included)}°.
-          {time === 1 &&
-            bend.dial.next !== null &&
-            ` The dial's next step is ${formatAngle(bend.dial.next)}°.`}
-        </p>
-        {target.kind === 'dial' && live !== null && <ToGo to={target.to} live={live} />}
-        <DeviceTrouble dial={dial} />
-        <Caution>Stand clear{reach ? `: the end swings ${formatWithUnit(reach, style)}` : ''}.</Caution>
-      </StepLayout>
-      <TubeStrip sheet={sheet} hook={hook} style={style} bend={bend} made={made} />
-    </>
+    <StepLayout
+      title={target.kind === 'dial' ? 'Pull to' : 'Pull farther than the last pull by'}
+      figure={`${formatAngle(target.kind === 'dial' ? target.to : target.more)}°`}
+      picture={
+        typeof walk === 'string' ? null : (
+          <DiePicture
+            asked={walk.asked}
+            pull={pull}
+            dial={Math.max(0, Math.min(live === null ? 0 : pulled(live, bend.die.dialZero), bend.reading))}
+          />
+        )
+      }
+      below={<TubeStrip sheet={sheet} hook={hook} style={style} bend={bend} made={made} />}
+      actions={
+        <>
+          <FloorButton onClick={() => setTyping(true)}>Type the dial</FloorButton>
+          <AtFullPull target={target} live={live} read={read} />
+        </>
+      }
+    >
+      <p>
+        springs back to {formatAngle(bend.angle)}°. Inside angle {formatAngle(bend.included)}°.
+        {time === 1 && bend.dial.next !== null && ` The dial's next step is ${formatAngle(bend.dial.next)}°.`}
+      </p>
+      {target.kind === 'dial' && live !== null && <ToGo to={target.to} live={live} />}
+      <DeviceTrouble dial={dial} />
+      <Caution>
+        Stand clear
+        {reach !== undefined && <Typeset text={`: the end swings ${formatWithUnit(reach, style)}`} />}.
+      </Caution>
+    </StepLayout>
   );
 }
 

@@ -4,6 +4,7 @@ import { QuantityInput } from '../../shared/fields/QuantityInput.tsx';
 import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { DeviceLine } from '../devices/DeviceLine.tsx';
 import { FloorButton } from '../FloorButton.tsx';
+import { DiePicture } from '../picture/DiePicture.tsx';
 import { type BendStepProps } from './step.ts';
 import { StepLayout } from './StepLayout.tsx';
 
@@ -25,7 +26,7 @@ export function ReleaseStep(props: BendStepProps) {
           </FloorButton>
         </>
       }
-      picture={more ? <Wrong {...props} /> : null}
+      picture={more ? <Wrong {...props} /> : <Released {...props} />}
     >
       <p>
         Wanted: {formatAngle(bend.angle)}°, inside {formatAngle(bend.included)}°.
@@ -68,6 +69,10 @@ export function ReleaseStep(props: BendStepProps) {
     </StepLayout>
   );
 }
+
+/** The tube in the die as it stands when it is let go. */
+const Released = ({ answers: { walk }, pull, bend }: BendStepProps) =>
+  typeof walk === 'string' ? null : <DiePicture asked={walk.asked} pull={pull} dial={bend.angle} />;
 
 /** What can be wrong with a bend, and the way to throw the piece away. */
 function Wrong({ answers: { style, sheet }, bend, measures, change, scrap }: BendStepProps) {

@@ -1,4 +1,7 @@
-import { type ReactNode } from 'react';
+import { createContext, type ReactNode, useContext } from 'react';
+
+/** What stands at the left of every step's foot: the way back. */
+export const StepLeft = createContext<ReactNode>(null);
 
 interface StepLayoutProps {
   /** What is to be done, over its figure. */
@@ -8,12 +11,14 @@ interface StepLayoutProps {
   /** What belongs to the figure. */
   children?: ReactNode;
   picture?: ReactNode;
+  /** Below both, at its whole width. */
+  below?: ReactNode;
   /** The way on, at the right hand. */
   actions: ReactNode;
 }
 
 /** A step's screen: what to do at the left, its picture at the right, the way on below. */
-export const StepLayout = ({ title, figure, children, picture, actions }: StepLayoutProps) => (
+export const StepLayout = ({ title, figure, children, picture, below, actions }: StepLayoutProps) => (
   <>
     <div className="grid min-h-0 flex-1 gap-6 lg:grid-cols-2">
       <div className="min-w-0 space-y-3">
@@ -25,8 +30,17 @@ export const StepLayout = ({ title, figure, children, picture, actions }: StepLa
       </div>
       {picture && <div className="flex min-h-64 items-start justify-center">{picture}</div>}
     </div>
-    <div className="flex flex-wrap justify-end gap-4">{actions}</div>
+    {below}
+    <StepFoot>{actions}</StepFoot>
   </>
+);
+
+/** The way back at the left, the way on at the right. */
+export const StepFoot = ({ children }: { children: ReactNode }) => (
+  <div className="flex flex-wrap justify-between gap-4">
+    <div className="flex flex-wrap gap-4">{useContext(StepLeft)}</div>
+    <div className="flex flex-wrap justify-end gap-4">{children}</div>
+  </div>
 );
 
 /** A caution at its step: short, and beside the figure. */

@@ -36,7 +36,9 @@ export function TurnStep({ answers: { sheet, style, walk }, bend, pull, done }: 
         <Caution key={JSON.stringify(one)}>This pull cannot be made: {hindranceWords(one, style)}.</Caution>
       ))}
       {walked && (
-        <p className="text-quiet">The end reaches {formatWithUnit(walked.reach, style)} from the die.</p>
+        <p className="text-quiet">
+          <Typeset text={`The end reaches ${formatWithUnit(walked.reach, style)} from the die.`} />
+        </p>
       )}
     </StepLayout>
   );

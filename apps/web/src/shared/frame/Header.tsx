@@ -22,6 +22,8 @@ export function Header({ children, actions }: { children?: ReactNode; actions?: 
           <NavLink
             key={place.to}
             to={place.to}
+            // Floor mode is a document of its own: what is kept for it without a network sees to that one alone.
+            reloadDocument={place.to === '/floor'}
             className={({ isActive }) =>
               `inline-flex min-h-10 items-center px-2 ${isActive ? 'font-semibold underline decoration-2 underline-offset-4' : 'text-quiet'}`
             }

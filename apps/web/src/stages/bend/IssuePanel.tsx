@@ -2,7 +2,7 @@ import { type IssuedSheet, type IssuedSummary } from '@gyrus/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useRef } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { useIssuedSheets } from '../../floor/useIssued.ts';
 import { usePlanStore } from '../../job/store/planStore.ts';
@@ -60,7 +60,7 @@ const STATES: Record<IssuedSummary['state'], string> = {
 
 const Out = ({ sheet, revision }: { sheet: IssuedSummary; revision: number }) => (
   <li>
-    <Link to={`/floor/${sheet.id}`} className="inline-flex min-h-10 items-center underline">
+    <Link reloadDocument to={`/floor/${sheet.id}`} className="inline-flex min-h-10 items-center underline">
       revision {sheet.revision}, {format(sheet.at, 'd MMM, HH:mm')}
     </Link>{' '}
     <span className="text-quiet">
@@ -70,10 +70,9 @@ const Out = ({ sheet, revision }: { sheet: IssuedSummary; revision: number }) =>
   </li>
 );
 
-/** Issues a sheet and goes to it. What is sent again after a lost answer is the same sheet. */
+/** Issues a sheet and goes to it, as a document of its own: the worker that keeps floor mode sees to no other. What is sent again after a lost answer is the same sheet. */
 function useIssue(job: string) {
   const client = useQueryClient();
-  const navigate = useNavigate();
   const asked = useRef<{ id: string; of: string } | null>(null);
   return useMutation({
     mutationFn: (sheet: { revision: number; piece: string; by: string }) => {
@@ -84,7 +83,7 @@ function useIssue(job: string) {
     onSuccess: ({ id }) => {
       asked.current = null;
       void client.invalidateQueries({ queryKey: ['issued'] });
-      void navigate(`/floor/${id}`);
+      window.location.assign(`/floor/${id}`);
     },
     onError: (error) => toast.error(error.message),
   });

@@ -1,0 +1,198 @@
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { type MadeBend } from '@gyrus/contract';
+import { type Shop } from '@gyrus/core';
+import { Devices } from './devices.ts';
+import { saved, stage } from './job.ts';
+
+let devices: Devices;
+test.beforeAll(() => {
+  devices = new Devices();
+});
+test.afterAll(() => devices.stop());
+
+const button = (page: Page, name: string | RegExp): Locator =>
+  page.getByRole('button', { name, exact: typeof name === 'string' });
+const press = (page: Page, name: string | RegExp) => button(page, name).click();
+/** Of the step on screen: the biggest figure. */
+const figureOf = (page: Page) => page.locator('p.figure').first();
+
+/** Opens a demo job at Bend and issues its first tube. */
+async function issue(page: Page, job: string): Promise<string> {
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: job }).click();
+  await stage(page, 'Bend');
+  await saved(page);
+  await page.getByLabel('issued by').fill('Aino');
+  await press(page, /^Issue revision/);
+  await page.waitForURL(/\/floor\/.+/);
+  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  return page.url();
+}
+
+/** A bend's steps up to the pull, which the dial is zeroed before. */
+async function toThePull(page: Page): Promise<number> {
+  await press(page, 'It lies so');
+  await press(page, 'Clamped');
+  await devices.type('next');
+  await devices.type('zero');
+  await press(page, 'Zeroed');
+  await expect(page.getByRole('heading', { name: 'Pull to' })).toBeVisible();
+  return pullFigure(page);
+}
+
+const pullFigure = async (page: Page): Promise<number> =>
+  Number((await figureOf(page).innerText()).replace('°', ''));
+
+/** Pulls by the dial, and takes the gauge's angle over by a tap. */
+async function pullAndMeasure(page: Page, to: number): Promise<number> {
+  await devices.type(`pull ${to} 300`);
+  await expect(page.getByText(/^STOP/)).toBeVisible();
+  await press(page, /Release and measure/);
+  await devices.type('release');
+  await press(page, /^Take the gauge's/);
+  const released = Number((await button(page, /^It has/).innerText()).replace(/[^\d.]/g, ''));
+  await press(page, /^It has/);
+  return released;
+}
+
+const bendsOf = async (page: Page, sheet: string): Promise<MadeBend[]> => {
+  const all = (await (await page.request.get('/api/log/bends')).json()) as MadeBend[];
+  return all.filter(({ issued }) => sheet.endsWith(issued ?? '-')).reverse();
+};
+
+test('a hoop is bent by the sheet with dial and gauge, one bend corrected, the network cut in the middle: nothing lost, nothing twice', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  const url = await issue(page, 'Ptarmigan 1300');
+  await press(page, 'It is marked');
+  const first = await toThePull(page);
+  await expect(page.getByText(/° to go$/)).toBeVisible();
+  // Stopped early, it falls short, and is pulled on by what was measured.
+  await devices.type(`pull ${first - 4} 300`);
+  await expect(page.getByText(/^4° to go|^3\.9° to go|^4\.1° to go/)).toBeVisible();
+  await press(page, /Release and measure/);
+  await devices.type('release');
+  await press(page, /^Take the gauge's/);
+  await press(page, /^It has/);
+  await expect(page.getByRole('status').getByText(/short\. Pull to/)).toBeVisible();
+
+  await context.setOffline(true);
+  await press(page, /^Pull on to/);
+  await expect(page.getByText(/no network: \d steps? kept here/)).toBeVisible({ timeout: 15_000 });
+  // Without a network no device is heard: what was read is typed.
+  const again = await pullFigure(page);
+  await press(page, 'Type the dial');
+  await page.getByLabel('degrees').fill(String(again));
+  await press(page, /^Take it/);
+  await page.getByLabel('released angle').fill('75');
+  await page.reload();
+  await expect(page.getByLabel('released angle')).toHaveValue('75');
+  await press(page, /^It has/);
+  await press(page, 'Go on');
+  await expect(page.getByText(/pull 2 of 4/)).toBeVisible();
+  await press(page, 'It lies so');
+  expect(
+    await (await page.request.get(`${url.replace('/floor/', '/api/issued/')}/state`)).json(),
+  ).toMatchObject({
+    ticks: { length: 6 },
+  });
+
+  await context.setOffline(false);
+  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  await press(page, 'Clamped');
+  await devices.type('next');
+  await devices.type('zero');
+  await press(page, 'Zeroed');
+  const second = await pullFigure(page);
+  await pullAndMeasure(page, second);
+  await page.getByRole('heading', { name: /what now\?$/ }).waitFor();
+  await expect.poll(async () => (await bendsOf(page, url)).length).toBe(3);
+  const bends = await bendsOf(page, url);
+  expect(bends[1]).toMatchObject({ bend: bends[0]?.bend, released: { deg: 75 }, reading: { deg: again } });
+  // The springback line has the new points.
+  const shop = (await (await page.request.get('/api/shop')).json()) as Shop;
+  const tests = shop.machines.flatMap(({ dies }) => dies).flatMap((die) => die.tests);
+  for (const { id } of bends)
+    expect(tests.filter((one) => one.id === id)).toMatchObject([{ made: 'production', sound: true }]);
+});
+
+test('two tablets tick one step: the second is told who did, and its own measure is not in the log', async ({
+  page,
+  browser,
+}) => {
+  const url = await issue(page, 'Ptarmigan 1300');
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(url);
+  await other.getByLabel(/your name/).fill('Ben');
+  await press(other, 'That is me');
+  await expect(button(other, 'It is marked')).toBeVisible();
+  await other.context().setOffline(true);
+  await press(other, 'It is marked');
+  await press(page, 'It is marked');
+  await expect(button(page, 'It lies so')).toBeVisible();
+  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  await other.context().setOffline(false);
+  const told = other.getByRole('alert').filter({ hasText: 'was ticked by Aino on another tablet' });
+  await expect(told).toBeVisible({ timeout: 20_000 });
+  await press(other, 'Seen');
+  await expect(told).toBeHidden();
+  // What the one ticks, the other sees.
+  await press(page, 'It lies so');
+  await expect(button(other, 'Clamped')).toBeVisible({ timeout: 10_000 });
+  await other.context().close();
+});
+
+test('devices that babble, stray or die are told, and fill nothing in', async ({ page }) => {
+  await issue(page, 'Ptarmigan 1300');
+  await press(page, 'It is marked');
+  await toThePull(page);
+  await devices.type('babble dial 1.5');
+  await expect(page.getByText('The dial babbles')).toBeVisible();
+  await expect(page.getByText('The dial babbles')).toBeHidden();
+  await devices.type('stray dial 1.5');
+  await expect(page.getByText('The dial says what no bend can be')).toBeVisible();
+  await expect(page.getByText('The dial says what no bend can be')).toBeHidden();
+  await devices.type('silent dial 3');
+  await expect(page.getByText('The dial is silent')).toBeVisible();
+  await press(page, 'Type the dial');
+  await page.getByLabel('degrees').fill('half a turn');
+  await expect(button(page, /^Take it/)).toBeDisabled();
+  await page.getByLabel('degrees').fill('79.5');
+  await press(page, /^Take it/);
+  await devices.type('stray gauge 2');
+  await expect(page.getByText('The angle gauge says what no bend can be')).toBeVisible();
+  await expect(page.getByLabel('released angle')).toHaveValue('');
+  await expect(button(page, 'Measure it first')).toBeDisabled();
+});
+
+test('a sheet whose plan moves on is stale at once, and says what changed; a spoiled piece is written down', async ({
+  page,
+  context,
+}) => {
+  await issue(page, 'Ptarmigan 1300');
+  const desk = await context.newPage();
+  await desk.goto('/jobs');
+  await desk.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await stage(desk, 'Bend');
+  const trim = desk.getByLabel(/^trim at A/);
+  const was = await trim.inputValue();
+  await trim.fill('4 in');
+  await saved(desk);
+  const stale = page.getByRole('alert', { name: 'What has changed' });
+  await expect(stale).toContainText('STALE', { timeout: 15_000 });
+  await expect(stale).toContainText(/the blank is .* in and not/);
+  await press(page, 'The piece is scrap');
+  await page.getByRole('radio', { name: 'wrong plane' }).click();
+  await page.getByLabel(/what it cost/).fill('much');
+  await expect(page.getByText('a cost is a number')).toBeVisible();
+  await page.getByLabel(/what it cost/).fill('31,50');
+  await press(page, 'Write it down as scrap');
+  await expect(page.getByText('MH is scrap: wrong plane.')).toBeVisible();
+  await expect
+    .poll(async () => (await page.request.get('/api/log/scrap.csv')).text())
+    .toContain('wrong plane');
+  await trim.fill(was);
+  await saved(desk);
+});
