@@ -1,7 +1,7 @@
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
-import { floorWorkerBuild } from './floorWorkerBuild.ts';
+import { floorWorkerBuild } from './build/floorWorker.ts';
 
 export default defineConfig({
   plugins: [react(), tailwind(), floorWorkerBuild()],

@@ -65,7 +65,7 @@ async function buildOnce(name, parts, output, build) {
   const sources = [
     ...sourcesOf(parts),
     ...(name === 'web'
-      ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/floorWorkerBuild.ts')]
+      ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/build')]
       : []),
   ];
   if (isFresh(stamp, sources)) return;

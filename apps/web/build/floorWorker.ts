@@ -14,7 +14,7 @@ export const floorWorkerBuild = (): Plugin => ({
   apply: 'build',
   enforce: 'post',
   async closeBundle() {
-    const folder = path.resolve(import.meta.dirname, 'dist');
+    const folder = path.resolve(import.meta.dirname, '../dist');
     const files = readdirSync(folder, { recursive: true, encoding: 'utf8' })
       .map((file) => file.split(path.sep).join('/'))
       .filter((file) => KEPT.test(file) && !file.startsWith('.') && file !== 'floor-worker.js')
@@ -39,7 +39,7 @@ export const floorWorkerBuild = (): Plugin => ({
         emptyOutDir: false,
         target: 'es2022',
         lib: {
-          entry: path.resolve(import.meta.dirname, 'src/floorWorker.ts'),
+          entry: path.resolve(import.meta.dirname, '../src/floorWorker.ts'),
           formats: ['iife'],
           name: 'floorWorker',
           fileName: () => 'floor-worker.js',
