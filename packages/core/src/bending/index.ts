@@ -84,3 +84,12 @@ export {
   WALLS,
 } from './walk/index.ts';
 export { hiddenBender, type HiddenBender, releasedBy } from './practice/index.ts';
+export {
+  outliersIn,
+  releasedInterval,
+  testLine,
+  type TestLine,
+  testPiecePlan,
+  type TestPiecePlan,
+  trueOffset,
+} from './learned/index.ts';

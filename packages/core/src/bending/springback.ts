@@ -1,8 +1,8 @@
-import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { itemAt } from '../items/index.ts';
 import { decided } from '../measure/index.ts';
 import { type SpringbackInput, type TestBend } from './input.ts';
+import { releasedInterval, testLine } from './learned/index.ts';
 
 /** released = a + b·reading, as the tests have it. Degrees. */
 export interface Springback {
@@ -39,7 +39,8 @@ export function springbackFrom({ tests, target, confidence = 0.9 }: SpringbackIn
       '/target',
       `the tests would have the dial read ${reading.toFixed(2)}° for ${target}°, less than the angle itself: test nearer to it`,
     );
-  const released = tests.length < 3 ? null : interval(tests, fit.value, reading, confidence);
+  const line = testLine(tests);
+  const released = line && releasedInterval(line, reading, confidence);
   return succeed({ model, a, b, reading, released, tests: tests.length });
 }
 
@@ -54,33 +55,9 @@ function fromOne({ reading, released }: TestBend, target: number): Outcome<Fit> 
 }
 
 function fromLine(tests: TestBend[]): Outcome<Fit> {
-  const { meanReading, meanReleased, spread } = means(tests);
-  if (decided(spread) === 0)
-    return fail('one-reading', '/tests', 'all tests have one reading: pull one at another angle');
-  const b =
-    tests.reduce((sum, t) => sum + (t.reading - meanReading) * (t.released - meanReleased), 0) / spread;
-  if (decided(b) <= 0)
+  const line = testLine(tests);
+  if (!line) return fail('one-reading', '/tests', 'all tests have one reading: pull one at another angle');
+  if (decided(line.b) <= 0)
     return fail('slope', '/tests', 'the tests have the angle shrink as the dial grows: measure them again');
-  return succeed({ model: 'line', a: meanReleased - b * meanReading, b });
-}
-
-function means(tests: TestBend[]) {
-  const mean = (pick: (test: TestBend) => number) =>
-    tests.reduce((sum, test) => sum + pick(test), 0) / tests.length;
-  const meanReading = mean((test) => test.reading);
-  const meanReleased = mean((test) => test.released);
-  const spread = tests.reduce((sum, test) => sum + (test.reading - meanReading) ** 2, 0);
-  return { meanReading, meanReleased, spread };
-}
-
-/** Prediction interval of one new bend: ŷ ± t·s·√(1 + 1/n + (x − x̄)²/Sxx), n − 2 degrees of freedom [any text on regression]. */
-function interval(tests: TestBend[], { a, b }: Fit, reading: number, confidence: number): [number, number] {
-  const n = tests.length;
-  const { meanReading, spread } = means(tests);
-  const squares = tests.reduce((sum, test) => sum + (test.released - a - b * test.reading) ** 2, 0);
-  const deviation = Math.sqrt(squares / (n - 2));
-  const t = tQuantile((1 + confidence) / 2, n - 2);
-  const half = t * deviation * Math.sqrt(1 + 1 / n + (reading - meanReading) ** 2 / spread);
-  const middle = a + b * reading;
-  return [middle - half, middle + half];
+  return succeed({ model: 'line', a: line.a, b: line.b });
 }

@@ -15,7 +15,12 @@ export interface HiddenBender {
 export function hiddenBender(seed: number): HiddenBender {
   const generator = xoroshiro128plus(seed);
   const between = (low: number, high: number) => low + (high - low) * uniformFloat64(generator);
-  return { a: between(-1.6, -0.2), b: between(0.945, 0.975), spread: between(0.08, 0.25), slack: between(1, 3) };
+  return {
+    a: between(-1.6, -0.2),
+    b: between(0.945, 0.975),
+    spread: between(0.08, 0.25),
+    slack: between(1, 3),
+  };
 }
 
 /** What a tube has when it is let go, pulled so far by the dial; never more than it was pulled. chance: standard normal numbers. Degrees */

@@ -1,0 +1,3 @@
+export { releasedInterval, testLine, type TestLine } from './line.ts';
+export { outliersIn } from './outliers.ts';
+export { testPiecePlan, type TestPiecePlan, trueOffset } from './testPiece.ts';
