@@ -61,6 +61,13 @@ const pages: RouteObject[] = [
     HydrateFallback: () => null,
   },
   {
+    path: '/shop/dies/:dieId/springback',
+    lazy: async () => ({
+      Component: (await import('./shop/springback/SpringbackPage.tsx')).SpringbackPage,
+    }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/rule-books/new',
     lazy: async () => ({ Component: (await import('./rulebooks/editor/BookEditor.tsx')).BookEditor }),
     HydrateFallback: () => null,

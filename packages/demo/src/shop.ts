@@ -6,6 +6,8 @@ import {
   type Length,
   readShop,
   type Shop,
+  SHOP_FORMAT,
+  SHOP_VERSION,
 } from '@gyrus/core';
 import { angle, inch, millimetre } from './write.ts';
 
@@ -149,8 +151,8 @@ const SIX_METRES = millimetre('6000 mm');
 /** The invented shop: an inch bender with a clamp offset, a metric one with centre marks, and its tube. */
 export const demoShop: Shop = expectValue(
   readShop({
-    format: 'gyrus-shop',
-    version: 2,
+    format: SHOP_FORMAT,
+    version: SHOP_VERSION,
     machines: [
       {
         id: LONG_ARM,

@@ -1,6 +1,7 @@
 import { type Die, formatAngle, type Shop, writtenLength } from '@gyrus/core';
 import { benderKindWords, dieWords } from '@gyrus/formats';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
 import { Button } from '../shared/frame/Button.tsx';
 import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';
@@ -85,6 +86,7 @@ const REFERENCE_WORDS = {
 
 function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open: Open) => void }) {
   const offset = die.offset.mm === 0 ? '' : `, ${writtenLength(die.offset)} toward the clamp`;
+  const tests = die.tests.filter(({ made }) => made === 'test').length;
   const most = die.largestAngle ? `, to ${formatAngle(die.largestAngle.deg)}°` : '';
   return (
     <li className="border-rule flex flex-wrap items-center justify-between gap-3 border-b px-4 py-2 last:border-b-0">
@@ -99,10 +101,14 @@ function DieRow({ machine, die, open }: { machine: string; die: Die; open: (open
         </div>
       </div>
       <div className="flex items-center gap-1">
+        <Link
+          to={`/shop/dies/${die.id}/springback`}
+          className="inline-flex min-h-10 items-center px-3 font-semibold underline"
+        >
+          Springback
+        </Link>
         <Button onClick={() => open({ what: 'tests', die: die.id })}>
-          {die.tests.length === 0
-            ? 'Test bend due'
-            : `${die.tests.length} test bend${die.tests.length === 1 ? '' : 's'}`}
+          {tests === 0 ? 'Test bend due' : `${tests} test bend${tests === 1 ? '' : 's'}`}
         </Button>
         <Button
           kind="quiet"

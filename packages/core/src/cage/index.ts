@@ -1,5 +1,6 @@
 export { type BendSheet, bendSheetOf, type BendStep, type SheetBend } from './sheet/bendSheet.ts';
 export { type Drift, driftOf } from './sheet/drift.ts';
+export { type BentTube, springbackGroups, type SpringbackGroup, testsDue } from './sheet/springbackGroups.ts';
 export { releasedWidths, type ReleasedWidths } from './sheet/releasedWidths.ts';
 export { machineOf, type NoWalk, walkAsked, type WalkAsked } from './sheet/walkTube.ts';
 export { type Gap, gapsOf } from './hoop/gaps.ts';
