@@ -64,9 +64,7 @@ async function buildOnce(name, parts, output, build) {
   const stamp = path.join(root, output, 'dist', '.built');
   const sources = [
     ...sourcesOf(parts),
-    ...(name === 'web'
-      ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/build')]
-      : []),
+    ...(name === 'web' ? [path.join(root, 'apps/web/public'), path.join(root, 'apps/web/build')] : []),
   ];
   if (isFresh(stamp, sources)) return;
   await compiling(async (lock) => {

@@ -23,14 +23,18 @@ const server = createServer((socket) => {
   listeners.add(socket);
   socket.on('error', () => socket.destroy());
   socket.on('close', () => listeners.delete(socket));
-  createInterface({ input: socket }).on('line', obey).on('error', () => undefined);
+  createInterface({ input: socket })
+    .on('line', obey)
+    .on('error', () => undefined);
 });
 server.on('error', (error) => {
   console.error(`no devices: ${error.message}`);
   process.exit(1);
 });
 server.listen(PORT, '127.0.0.1', () => {
-  console.log(`devices at 127.0.0.1:${PORT}: a dial and an angle gauge. Type what the operator does:\n${HELP.join('\n')}`);
+  console.log(
+    `devices at 127.0.0.1:${PORT}: a dial and an angle gauge. Type what the operator does:\n${HELP.join('\n')}`,
+  );
 });
 createInterface({ input: process.stdin }).on('line', obey);
 setInterval(() => {

@@ -68,6 +68,11 @@ const pages: RouteObject[] = [
     HydrateFallback: () => null,
   },
   {
+    path: '/shop/rollers/:machineId',
+    lazy: async () => ({ Component: (await import('./shop/roller/RollerPage.tsx')).RollerPage }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/rule-books/new',
     lazy: async () => ({ Component: (await import('./rulebooks/editor/BookEditor.tsx')).BookEditor }),
     HydrateFallback: () => null,

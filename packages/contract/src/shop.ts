@@ -78,6 +78,18 @@ class FloorPlaceDto {
   left!: LengthDto;
 }
 
+/** What a roller is measured by, and what it reaches. mm */
+class RollerDto {
+  @LengthField('the length that the rise is measured over', { above: 0 })
+  gauge!: LengthDto;
+
+  @LengthField('the straight that is left at each end', { least: 0 })
+  lead!: LengthDto;
+
+  @LengthField('the least radius', { above: 0 })
+  leastRadius!: LengthDto;
+}
+
 /** A bender where it stands: how it bends, and what the tube could meet there. */
 class BenderSettingDto implements BenderSetting {
   @IsIn(BENDER_KINDS, { message: 'say how the machine bends' })
@@ -111,6 +123,13 @@ class BenderSettingDto implements BenderSetting {
 
   @OptionalAngleField('what the dial reads before the pull', { most: 180 })
   dialZero!: AngleDto | null;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsDefined({ message: "give the roller's figures, or null" })
+  @IsObject({ message: "give the roller's figures, or null" })
+  @ValidateNested()
+  @Type(() => RollerDto)
+  roller!: RollerDto | null;
 }
 
 /** The tube that a bend of so many degrees was measured to use. */

@@ -6,6 +6,8 @@ import {
   copesOf,
   type Drift,
   driftOf,
+  type Roller,
+  rollerIn,
   type Gap,
   gapsOf,
   type GussetAnswer,
@@ -91,6 +93,8 @@ export interface Evaluation {
   /** What nobody measured or chose yet, place by place. */
   assumed: AssumedThing[];
   drift: Drift[];
+  /** What arcs are rolled on, where the shop has measured it. */
+  roller: Roller | null;
   findings: Finding[];
   totals: Totals;
 }
@@ -151,6 +155,7 @@ export function standingIn(evaluation: Evaluation): { hoop: HoopGeometry | null;
 /** Resolves the plan and computes all that follows from it. Pure: the same in browser, server and command line. */
 export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation {
   const drift = driftOf(plan, shop);
+  const roller = rollerIn(shop);
   const cage = resolveCage(plan, (member) => longestStick(shop, member.tube));
   const { standing, joints } = cage;
   const members = cage.members.map((resolved) => answerOf(resolved));
@@ -170,7 +175,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     assumed,
   });
   const gaps = members.map((one) => one.gaps);
-  const findings = allFindings({ plan, cage, gaps, plates, gussets, parts, assumed, drift }, ofBooks);
+  const findings = allFindings({ plan, cage, gaps, plates, gussets, parts, assumed, drift, roller }, ofBooks);
   return {
     members,
     joints,
@@ -184,6 +189,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     symmetry: symmetryOf(standing),
     assumed: assumed.things,
     drift,
+    roller,
     findings,
     totals: totalsOf(cage, { plates, gussets, parts }, findings),
   };

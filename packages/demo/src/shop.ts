@@ -128,6 +128,7 @@ const longArmPlace: BenderSetting = {
   operator: { forward: inch('-30'), left: inch('-40') },
   dialStep: DIAL_STEP,
   dialZero: null,
+  roller: null,
 };
 
 const ramPlace: BenderSetting = {
@@ -144,6 +145,7 @@ const ramPlace: BenderSetting = {
   operator: { forward: millimetre('0 mm'), left: millimetre('-1200 mm') },
   dialStep: null,
   dialZero: null,
+  roller: null,
 };
 
 const SIX_METRES = millimetre('6000 mm');

@@ -57,7 +57,7 @@ export { figuresUncovered } from './words/books/statedFigures.ts';
 export { checkWords } from './words/books/check.ts';
 export { remedyWords } from './words/findings/remedy.ts';
 export { planFieldWords, planValueWords } from './words/plan/planField.ts';
-export { isRolled, rollFigures } from './words/roll.ts';
+export { isRolled, riseLabel, rollFigures } from './words/roll.ts';
 export { ROLE_GROUPS, ROLE_REASONS, roleWords, RULED_ROLES } from './words/role.ts';
 export { bothUnits } from './words/length.ts';
 export {

@@ -67,11 +67,13 @@ export class IssuedSheets1815000000000 implements MigrationInterface {
         created_at timestamptz NOT NULL DEFAULT clock_timestamp()
       );
       CREATE INDEX bend_set_aside_bend ON bend_set_aside (bend_id);
-      ALTER TABLE test_bend ADD COLUMN kind text;`);
+      ALTER TABLE test_bend ADD COLUMN kind text;
+      UPDATE machine SET setting = setting || '{"roller": null}' WHERE setting IS NOT NULL;`);
   }
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query(`
+      UPDATE machine SET setting = setting - 'roller';
       ALTER TABLE test_bend DROP COLUMN kind;
       DROP TABLE bend_set_aside;
       ALTER TABLE made_bend DROP COLUMN dial_zero;

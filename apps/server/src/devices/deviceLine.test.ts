@@ -26,7 +26,9 @@ test('lines are put together whichever way they are cut, and one without an end 
   fc.assert(
     fc.property(fc.array(fc.stringMatching(/^[a-z]{1,20}$/)), fc.array(fc.nat(200)), (lines, cuts) => {
       const wire = lines.map((line) => `${line}\n`).join('');
-      const places = [...new Set([0, ...cuts.filter((at) => at < wire.length), wire.length])].sort((a, b) => a - b);
+      const places = [...new Set([0, ...cuts.filter((at) => at < wire.length), wire.length])].sort(
+        (a, b) => a - b,
+      );
       const cut = lineCutter();
       const got = places.slice(1).flatMap((to, i) => cut(wire.slice(places[i], to)));
       expect(got).toEqual(lines);

@@ -52,7 +52,9 @@ const say = (text: string) => () => links.forEach((link) => link.write(text));
 test('what the devices say is relayed as it comes; babble and angles that cannot be are trouble, and no reading', async () => {
   const news = await listen(
     (got) => got.filter(({ kind }) => kind !== 'link').length >= 4,
-    say('{"device":"dial","deg":12.5}\nrubbish\n{"device":"gauge","deg":400}\n{"device":"gauge","deg":83.6}\n'),
+    say(
+      '{"device":"dial","deg":12.5}\nrubbish\n{"device":"gauge","deg":400}\n{"device":"gauge","deg":83.6}\n',
+    ),
   );
   expect(news).toEqual(
     expect.arrayContaining([

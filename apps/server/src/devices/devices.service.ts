@@ -5,7 +5,7 @@ import { Observable, share } from 'rxjs';
 import { lineCutter, newsOf } from './deviceLine.ts';
 
 /** Where the devices are listened to unless GYRUS_DEVICES says otherwise: a port of this machine. */
-export const DEVICES_PORT = 4731;
+const DEVICES_PORT = 4731;
 /** After which a link that is down is tried again. ms */
 const AGAIN = 1000;
 /** How often the state of the link is told, so that a page knows whether anybody is there. ms */

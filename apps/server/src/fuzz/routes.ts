@@ -1,5 +1,10 @@
 import { type INestApplication, RequestMethod, type Type } from '@nestjs/common';
-import { METHOD_METADATA, PATH_METADATA, ROUTE_ARGS_METADATA, SSE_METADATA } from '@nestjs/common/constants.js';
+import {
+  METHOD_METADATA,
+  PATH_METADATA,
+  ROUTE_ARGS_METADATA,
+  SSE_METADATA,
+} from '@nestjs/common/constants.js';
 import { RouteParamtypes } from '@nestjs/common/internal';
 import { ModulesContainer } from '@nestjs/core';
 

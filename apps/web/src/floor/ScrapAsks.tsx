@@ -7,7 +7,7 @@ import { FloorButton } from './FloorButton.tsx';
 import { StepLayout } from './steps/StepLayout.tsx';
 
 /** Why a piece is thrown away; a shop counts its scrap by them. */
-export const SCRAP_REASONS = [
+const SCRAP_REASONS = [
   'wrong place',
   'wrong plane',
   'wrong way round',

@@ -55,7 +55,7 @@ const stateKey = (id: string): string => `gyrus-floor/state/${id}`;
 
 function keptState(id: string): FloorState | undefined {
   try {
-    return JSON.parse(keptText(stateKey(id)) ?? 'null') ?? undefined;
+    return (JSON.parse(keptText(stateKey(id)) ?? 'null') as FloorState | null) ?? undefined;
   } catch {
     // What is no JSON was put there by nothing of ours.
     return undefined;

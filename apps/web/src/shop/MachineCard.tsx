@@ -29,6 +29,14 @@ export function MachineCard({ machine, open }: { machine: Machine; open: (open: 
           </span>
         </h2>
         <div className="flex gap-1">
+          {machine.setting?.roller && (
+            <Link
+              to={`/shop/rollers/${machine.id}`}
+              className="inline-flex min-h-10 items-center px-3 font-semibold underline"
+            >
+              Radius and rise
+            </Link>
+          )}
           <Button onClick={() => open({ what: 'die', machine: machine.id, die: null })}>
             <Plus aria-hidden="true" className="size-5" />
             Add a die

@@ -51,6 +51,7 @@ export function MachineForm({ machine, style, done }: MachineFormProps) {
         <TextField label="note" fault={formState.errors.note?.message} {...register('note')} />
       </div>
       <HowItBends control={control} register={register} />
+      <RollerFields control={control} style={style} />
       <WhereItStands control={control} style={style} />
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the machine
@@ -92,6 +93,38 @@ function HowItBends({
         optional
       />
     </div>
+  );
+}
+
+/** What a roller is measured by; only of a roller. Empty boxes of one that nobody measured are asked for where one of them is filled. */
+function RollerFields({ control, style }: { control: Control<MachineDto>; style: LengthStyle }) {
+  const kind = useWatch({ control, name: 'setting.kind' });
+  if (kind !== 'roller') return null;
+  const size = lengthKind(style, { above: 0, usual: 'any' });
+  return (
+    <fieldset className="space-y-3">
+      <legend className="text-lg">The roller</legend>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <FormQuantity
+          control={control}
+          name="setting.roller.gauge"
+          label="the rise is measured over"
+          kind={size}
+        />
+        <FormQuantity
+          control={control}
+          name="setting.roller.lead"
+          label="straight left at each end"
+          kind={lengthKind(style, { least: 0, usual: 'any' })}
+        />
+        <FormQuantity
+          control={control}
+          name="setting.roller.leastRadius"
+          label="least radius, on the axis"
+          kind={size}
+        />
+      </div>
+    </fieldset>
   );
 }
 

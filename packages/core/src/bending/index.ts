@@ -93,3 +93,4 @@ export {
   type TestPiecePlan,
   trueOffset,
 } from './learned/index.ts';
+export { radiusOfRise, riseOver, type Roll, rollOf } from './roll.ts';

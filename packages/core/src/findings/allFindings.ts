@@ -9,6 +9,7 @@ import {
   outOfLine,
   type PartAnswer,
   type PlateAnswer,
+  type Roller,
   unbracedBends,
   zoneGaps,
 } from '../cage/index.ts';
@@ -28,6 +29,7 @@ import {
 import { type Finding } from './finding.ts';
 import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts';
 import { limitFindings } from './limitFindings.ts';
+import { rollFindings } from './rollFindings.ts';
 import { driftFindings } from './sheetFindings.ts';
 import { memberFindings } from './memberFindings.ts';
 
@@ -42,6 +44,7 @@ export interface Answered {
   parts: PartAnswer[];
   assumed: Assumed;
   drift: Drift[];
+  roller: Roller | null;
 }
 
 /** Every finding of a cage as it is planned: of the job, its members, the books, and of what stands in what else's way. */
@@ -57,6 +60,7 @@ export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
     ...ofBooks,
     ...clearanceFindings(answered),
     ...driftFindings(drift),
+    ...rollFindings(cage.members, answered.roller),
   ];
 }
 

@@ -124,6 +124,9 @@ export const FINDING_KINDS = {
   'largest-angle': kind<OfBend>('bend', 'machine'),
   'longest-stick': kind<OfBend>('bend', 'machine'),
   'mark-off-blank': kind<OfBend>('bend', 'machine'),
+  'roller-unknown': plain('bend', 'machine'),
+  'roll-radius': kind<{ roller: Text; bend: Count }>('bend', 'machine'),
+  'roll-lead': kind<{ roller: Text; bend: Count }>('bend', 'machine'),
 
   'no-cope': kind<OfEnd & { why: Text }>('cope', 'car'),
   'not-seated': kind<OfEnd & { why: Text; header: Text }>('cope', 'car'),

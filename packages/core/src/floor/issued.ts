@@ -1,5 +1,13 @@
 import { walkInOrder, type WalkedPull } from '../bending/index.ts';
-import { type BendSheet, type Ears, type NoWalk, walkAsked, type WalkAsked } from '../cage/index.ts';
+import {
+  type BendSheet,
+  type Ears,
+  type NoWalk,
+  type Roller,
+  rollerIn,
+  walkAsked,
+  type WalkAsked,
+} from '../cage/index.ts';
 import { type Finding } from '../findings/index.ts';
 import { type LengthStyle } from '../measure/index.ts';
 import { type CarSide, type Member, type Plan, type Shop, type TubeChoice } from '../plan/index.ts';
@@ -18,6 +26,8 @@ export interface IssuedAnswers {
   protractor: number;
   /** The tube at its machine as the shop had it measured, and what each pull comes near to; why it is not walked through. */
   walk: { asked: WalkAsked; pulls: WalkedPull[] } | NoWalk;
+  /** What its arcs are rolled on, where the shop has measured it. */
+  roller: Roller | null;
   /** What stood against the tube when it was issued. */
   findings: Finding[];
 }
@@ -45,6 +55,7 @@ export function issuedAnswers(
       typeof asked === 'string'
         ? asked
         : { asked, pulls: walkInOrder(asked.tube, asked.bender, asked.order) },
+    roller: rollerIn(shop),
     findings: findings.filter((finding) => finding.member === member.id),
   };
 }

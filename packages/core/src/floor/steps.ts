@@ -1,7 +1,7 @@
 import { type BendSheet } from '../cage/index.ts';
 
 /** What is done at one pull, in this order; a roll has no dial, and is tried on its template. */
-export const PULL_STEPS = ['turn', 'clamp', 'zero', 'pull', 'release', 'now'] as const;
+const PULL_STEPS = ['turn', 'clamp', 'zero', 'pull', 'release', 'now'] as const;
 const ROLL_STEPS = ['turn', 'roll', 'rise'] as const;
 
 /** A step of floor mode: what one screen shows. */

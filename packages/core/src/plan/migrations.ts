@@ -163,5 +163,9 @@ const shopWithDials = (old: Document): Document => ({
 const shopWithTestsOfAKind = (old: Document): Document => ({
   ...old,
   version: 3,
-  machines: list(old.machines).map((one) => ({ ...one, dies: list(one.dies).map(withTestsOfAKind) })),
+  machines: list(old.machines).map(({ setting, ...one }) => ({
+    ...one,
+    setting: setting ? { ...record(setting), roller: null } : null,
+    dies: list(one.dies).map(withTestsOfAKind),
+  })),
 });

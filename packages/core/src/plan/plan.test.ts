@@ -1,6 +1,6 @@
 import { planWith, HANDBOOK_CAR } from '../testing/index.ts';
 import { shop } from '../testing/twoInchShop.ts';
-import { readPlan, readShop } from './index.ts';
+import { type DieTest, NOTHING_MEASURED, readPlan, readShop } from './index.ts';
 
 const plan = planWith(HANDBOOK_CAR);
 const faultOf = (data: unknown) => {
@@ -168,6 +168,37 @@ test('a plan of version 5 opens: no dial is known, no tube used was measured, an
     expect([die.dialStep, die.dialZero, die.takes]).toEqual([null, null, []]);
 });
 
+/** A die as it was before a test bend said how its tube was made, and what it was made for. */
+const oldTests = <T extends { tests: DieTest[] }>(die: T) => ({
+  ...die,
+  tests: die.tests.map(({ id, od, wall, batch, reading, released, sound, note }) => ({
+    ...{ id, od, wall, batch, reading, released, sound, note },
+  })),
+});
+
+test('a plan of version 6 opens: its test bends are tests, of tube that nobody said the kind of', () => {
+  const read = readPlan({
+    ...plan,
+    version: 6,
+    dies: shop.machines.flatMap(({ dies }) => dies.map(oldTests)),
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  const tests = read.value.dies.flatMap((die) => die.tests);
+  expect(tests.length).toBeGreaterThan(0);
+  for (const { kind, made } of tests) expect([kind, made]).toEqual([null, 'test']);
+});
+
+test('a shop of version 2 opens: no machine is a measured roller', () => {
+  const { roller: _, ...setting } = NOTHING_MEASURED;
+  const two = {
+    ...shop,
+    version: 2,
+    machines: shop.machines.map((one) => ({ ...one, setting, dies: one.dies.map(oldTests) })),
+  };
+  const read = readShop(two);
+  expect(read.ok && read.value.machines.map((one) => one.setting)).toEqual([NOTHING_MEASURED]);
+});
+
 test('a shop of version 1 opens: its machines stand where nobody has measured', () => {
   const [machine] = shop.machines;
   if (!machine) throw new Error('the shop has a machine');
@@ -175,8 +206,10 @@ test('a shop of version 1 opens: its machines stand where nobody has measured', 
   const one = {
     ...shop,
     version: 1,
-    machines: [{ ...old, dies: dies.map(({ dialStep: __, dialZero: ___, takes: ____, ...die }) => die) }],
+    machines: [
+      { ...old, dies: dies.map(({ dialStep: __, dialZero: ___, takes: ____, ...die }) => oldTests(die)) },
+    ],
   };
   expect(readShop(one)).toEqual({ ok: true, value: { ...shop, machines: [machine] } });
-  expect(readShop({ ...one, version: 3 })).toMatchObject({ ok: false, fault: { path: '/version' } });
+  expect(readShop({ ...one, version: 4 })).toMatchObject({ ok: false, fault: { path: '/version' } });
 });

@@ -1,13 +1,17 @@
-import { rollFigures } from '@gyrus/formats';
+import { rollOf } from '@gyrus/core';
+import { riseLabel, rollFigures } from '@gyrus/formats';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { FloorButton } from '../FloorButton.tsx';
 import { type BendStepProps } from './step.ts';
 import { Caution, StepLayout } from './StepLayout.tsx';
 
 /** An arc of the roller: between its two marks, until the rise is right. */
-export function RollStep({ answers: { style }, hook, bend, step, done }: BendStepProps) {
-  const figures = rollFigures(bend, hook, style);
-  const big = step.kind === 'roll' ? 'radius, on the axis' : 'rise over the chord';
+export function RollStep({ answers: { sheet, style, roller }, hook, bend, step, done }: BendStepProps) {
+  const figures = rollFigures(sheet, bend, hook, roller, style);
+  const big =
+    step.kind === 'roll'
+      ? 'radius, on the axis'
+      : riseLabel(rollOf(sheet, bend.number, roller?.gauge ?? null), style);
   const shown = figures.find(({ label }) => label === big);
   return (
     <StepLayout

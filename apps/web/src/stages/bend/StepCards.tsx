@@ -22,6 +22,7 @@ import {
   zeroWords,
 } from '@gyrus/formats';
 import { ArrowLeftRight } from 'lucide-react';
+import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useMemberEdit } from '../../job/fields/useMember.ts';
 import { Button } from '../../shared/frame/Button.tsx';
@@ -57,8 +58,9 @@ function StepCard(props: StepCardProps) {
 }
 
 /** An arc of the roller: its radius, chord and rise, and where the roll starts and ends. No dial is read. */
-function RollCard({ hook, step, bend, first, position }: StepCardProps) {
+function RollCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   const style = useJobStyle();
+  const { roller } = useEvaluation();
   return (
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
       <h3 className="text-lg">
@@ -66,7 +68,7 @@ function RollCard({ hook, step, bend, first, position }: StepCardProps) {
         <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
       </h3>
       <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
-        {rollFigures(bend, hook, style).map(({ label, text }) => (
+        {rollFigures(sheet, bend, hook, roller, style).map(({ label, text }) => (
           <Figure key={label} label={label} text={text} />
         ))}
       </div>

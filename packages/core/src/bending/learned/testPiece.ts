@@ -1,7 +1,7 @@
 import { radians } from '../../measure/index.ts';
 
 /** The pulls of a test piece that are commonly made [trade, handbook §5]. Degrees, by the dial */
-export const TEST_PULLS = [30, 45, 90] as const;
+const TEST_PULLS = [30, 45, 90] as const;
 
 /** What a test piece is cut and marked at for a die. mm from the end that is clamped last */
 export interface TestPiecePlan {

@@ -28,6 +28,7 @@ const setting: BenderSetting = {
   operator: { forward: inch('-10'), left: inch('20') },
   dialStep: null,
   dialZero: null,
+  roller: null,
 };
 
 test('a sheet is walked in its own order, on the machine of its die, in millimetres', () => {

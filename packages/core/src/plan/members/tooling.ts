@@ -5,7 +5,7 @@ import { TUBE_KINDS } from '../../tube/index.ts';
 import { angleField, extentField, id, note, offsetField, sizeField, title } from '../quantities.ts';
 
 /** What a bend that tells of springback was made for. */
-export const TEST_ORIGINS = ['test', 'production'] as const;
+const TEST_ORIGINS = ['test', 'production'] as const;
 
 /** A tube as a member orders it. */
 export const tubeChoice = z

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BENDER_KINDS, SWINGS, WALLS } from '../../bending/index.ts';
 import { oneOf, say } from '../../fault/index.ts';
-import { angleField, id, offsetField, sizeField, title } from '../quantities.ts';
+import { angleField, extentField, id, offsetField, sizeField, title } from '../quantities.ts';
 
 const away = (wall: string) => sizeField(`the distance from the die's centre to the wall ${wall}`).nullable();
 const corner = z.tuple(
@@ -32,6 +32,14 @@ export const benderSetting = z.strictObject({
   /** The dial is read in steps of so much, and before a pull it reads so much. */
   dialStep: angleField(0.01, 10, "the dial's step").nullable(),
   dialZero: angleField(-180, 180, 'what the dial reads before the pull').nullable(),
+  /** Of a roller: what the rise is measured over, the straight that it leaves at each end, the least radius that it reaches. */
+  roller: z
+    .strictObject({
+      gauge: sizeField('the length that the rise is measured over'),
+      lead: extentField('the straight that is left at each end'),
+      leastRadius: sizeField('the least radius'),
+    })
+    .nullable(),
 });
 /** A bender where it stands: how it bends, and what the tube could meet there. */
 export type BenderSetting = z.infer<typeof benderSetting>;
@@ -46,4 +54,5 @@ export const NOTHING_MEASURED: BenderSetting = {
   operator: null,
   dialStep: null,
   dialZero: null,
+  roller: null,
 };

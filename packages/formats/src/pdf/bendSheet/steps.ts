@@ -57,7 +57,7 @@ interface Row {
 
 function stepRow(
   doc: Doc,
-  { style, datum, ears }: SheetRequest,
+  { style, datum, ears, evaluation }: SheetRequest,
   sheet: BendSheet,
   { bend, step, first }: Row,
   top: number,
@@ -70,7 +70,9 @@ function stepRow(
     writeParagraph(doc, words, at(share), top + 13, at(next) - at(share) - 8, small);
   writeText(doc, String(bend.number), at(0), base, { ...STRONG, size: 13 });
   if (isRolled(bend)) {
-    const figures = rollFigures(bend, hook, style).map(({ label, text }) => `${label} ${text}`);
+    const figures = rollFigures(sheet, bend, hook, evaluation.roller, style).map(
+      ({ label, text }) => `${label} ${text}`,
+    );
     cell(0.05, `rolled, not pulled; ${turnWords(step, first, style)}`, 0.235);
     cell(0.235, figures.join('; '), 0.88);
     return;

@@ -123,6 +123,12 @@ export const sentences = {
   'longest-stick': ({ measured, limit }) => `The blank is ${measured}, the longest stick ${limit}.`,
   'mark-off-blank': ({ where }) =>
     `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
+  'roller-unknown': () =>
+    'An arc of this tube is rolled, and no roller is measured at Shop: what it reaches, and the straight it leaves at the ends, nobody knows.',
+  'roll-radius': ({ measured, limit, where, fact }) =>
+    `${where} is rolled to ${measured}, ${fact('roller')} reaches ${limit} at the least.`,
+  'roll-lead': ({ measured, limit, where, fact }) =>
+    `${where} has ${measured} of straight beside it, ${fact('roller')} leaves ${limit} straight: add trim to cut off, or make the arc shorter.`,
   'die-od': ({ finding, fine }) =>
     `The tube is ${fine(finding.measured)}, the die takes ${fine(finding.limit)}: choose a die for this tube.`,
   'test-bend-due': () =>
