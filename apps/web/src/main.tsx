@@ -47,6 +47,12 @@ const pages: RouteObject[] = [
         lazy: async () => ({ Component: (await import('./stages/driver/DriverPage.tsx')).DriverPage }),
       },
       {
+        path: 'practice',
+        lazy: async () => ({
+          Component: (await import('./stages/practice/PracticePage.tsx')).PracticePage,
+        }),
+      },
+      {
         path: 'variants',
         lazy: async () => ({
           Component: (await import('./stages/variants/VariantsPage.tsx')).VariantsPage,

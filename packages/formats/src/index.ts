@@ -25,6 +25,7 @@ export {
   turnName,
 } from './words/bend/bender.ts';
 export { movesTheTube, sheetChangeWords } from './words/bend/sheetChange.ts';
+export { bendOffWords, partWords } from './words/bend/practice.ts';
 export { correctionWords } from './words/bend/correction.ts';
 export { limitedFigures } from './words/limit.ts';
 export { causeWords, pairWords } from './words/bend/outcome.ts';

@@ -83,7 +83,15 @@ export {
   type Wall,
   WALLS,
 } from './walk/index.ts';
-export { hiddenBender, type HiddenBender, releasedBy } from './practice/index.ts';
+export {
+  type BendOff,
+  type HandMadeBend,
+  hiddenBender,
+  type HiddenBender,
+  partMade,
+  type PartMade,
+  releasedBy,
+} from './practice/index.ts';
 export {
   outliersIn,
   releasedInterval,

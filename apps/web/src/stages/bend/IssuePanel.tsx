@@ -46,6 +46,12 @@ export function IssuePanel({ piece }: { piece: string }) {
       >
         Issue revision {revision}
       </Button>
+      <Link
+        to={`../practice?tube=${piece}`}
+        className="inline-flex min-h-10 items-center px-2 font-semibold underline"
+      >
+        Practise it first
+      </Link>
       {!saved && <p className="text-quiet text-sm">The plan is being saved: then it can be issued.</p>}
     </section>
   );
