@@ -157,6 +157,10 @@ export class MadeBendDto {
   @OptionalAngleField('the turn that it was made with', { most: 180 })
   turn!: AngleDto | null;
 
+  /** What it was to be turned by from the bend before; null for the first of a tube. */
+  @OptionalAngleField('the turn wanted', { most: 180 })
+  wantedTurn!: AngleDto | null;
+
   @IsBoolean({ message: 'was the dial zeroed under preload: true or false' })
   zeroed!: boolean;
 

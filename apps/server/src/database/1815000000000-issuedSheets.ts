@@ -56,6 +56,7 @@ export class IssuedSheets1815000000000 implements MigrationInterface {
       ALTER TABLE made_bend DROP COLUMN scrap;
       ALTER TABLE made_bend ADD COLUMN issued_id uuid REFERENCES issued_sheet (id);
       ALTER TABLE made_bend ADD COLUMN dial_zero jsonb;
+      ALTER TABLE made_bend ADD COLUMN wanted_turn jsonb;
       CREATE INDEX made_bend_die ON made_bend (die);
       CREATE TABLE bend_set_aside (
         id uuid PRIMARY KEY,
@@ -76,6 +77,7 @@ export class IssuedSheets1815000000000 implements MigrationInterface {
       UPDATE machine SET setting = setting - 'roller';
       ALTER TABLE test_bend DROP COLUMN kind;
       DROP TABLE bend_set_aside;
+      ALTER TABLE made_bend DROP COLUMN wanted_turn;
       ALTER TABLE made_bend DROP COLUMN dial_zero;
       ALTER TABLE made_bend DROP COLUMN issued_id;
       ALTER TABLE made_bend ADD COLUMN scrap jsonb;

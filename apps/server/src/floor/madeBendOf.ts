@@ -24,6 +24,7 @@ export function madeBendOf(
     },
     target: inDegrees(Math.round(bend.angle * 1000) / 1000),
     dialZero: bend.die.dialZero,
+    wantedTurn: bend === answers.sheet.bends[0] ? null : inDegrees(Math.round(bend.rotation * 1000) / 1000),
     ...{ reading, released, place, turn, zeroed, slipped },
   };
 }

@@ -33,6 +33,7 @@ const bend = (changes: object = {}) => ({
   released: deg(83.2),
   place: null,
   turn: null,
+  wantedTurn: null,
   zeroed: true,
   slipped: false,
   who: 'Aino',

@@ -47,6 +47,9 @@ export class MadeBendEntity {
   @Column('jsonb', { nullable: true })
   turn!: Angle | null;
 
+  @Column('jsonb', { name: 'wanted_turn', nullable: true })
+  wantedTurn!: Angle | null;
+
   @Column('boolean')
   zeroed!: boolean;
 

@@ -93,6 +93,7 @@ const setting = {
   operator: { forward: mm(-500), left: mm(-800) },
   dialStep: deg(1),
   dialZero: null,
+  roller: { gauge: mm(300), lead: mm(80), leastRadius: mm(600) },
 };
 const withSetting = (changes: object) => ({ name: 'Bender', note: '', setting: { ...setting, ...changes } });
 
@@ -135,6 +136,9 @@ test.each([
   [{ frame: [{ ...setting.frame[0], from: [mm(0)] }] }, '/setting/frame/0/from'],
   [{ operator: { forward: mm(1) } }, '/setting/operator/left'],
   [{ dialStep: deg(20) }, '/setting/dialStep'],
+  [{ roller: { gauge: mm(0), lead: mm(80), leastRadius: mm(600) } }, '/setting/roller/gauge'],
+  [{ roller: { gauge: mm(300), lead: mm(-1), leastRadius: mm(600) } }, '/setting/roller/lead'],
+  [{ roller: { gauge: mm(300), lead: mm(1) } }, '/setting/roller/leastRadius'],
   [{ colour: 'red' }, '/setting/colour'],
 ])('a bad setting is refused at its field (%#)', async (changes, path) => {
   const refused = await http().post('/api/shop/machines').send(withSetting(changes)).expect(422);

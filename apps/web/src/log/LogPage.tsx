@@ -1,46 +1,70 @@
-import { type MadeBend } from '@gyrus/contract';
-import { formatAngle, writtenLength } from '@gyrus/core';
+import { type MadeBend, type Scrap } from '@gyrus/contract';
+import {
+  formatAngle,
+  formatWithUnit,
+  INCHES,
+  type LengthStyle,
+  MILLIMETRES,
+  type Unit,
+  writtenLength,
+} from '@gyrus/core';
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { Segmented } from '../shared/fields/Segmented.tsx';
 import { useJobs } from '../shared/server/queries.ts';
 import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
-import { useMadeBends } from './madeBends.ts';
+import { LogCharts } from './LogCharts.tsx';
+import { useMadeBends, useScrap } from './madeBends.ts';
 
-/** Every bend that the shop has written down. */
+const UNITS = [
+  { value: 'in', text: 'inches' },
+  { value: 'mm', text: 'millimetres' },
+] as const;
+
+/** What the shop has bent and thrown away: by month, by reason, and one by one. */
 export function LogPage() {
   const bends = useMadeBends();
+  const scrap = useScrap();
   const jobs = useJobs().data ?? [];
+  const [unit, setUnit] = useState<Unit>('in');
+  const style = unit === 'in' ? INCHES : MILLIMETRES;
   const nameOf = (id: string) => jobs.find((job) => job.id === id)?.name ?? '';
+  const [made, lost] = [bends.data ?? [], scrap.data ?? []];
   return (
     <div className="flex min-h-full flex-col">
       <Header
         actions={
-          <a
-            href="/api/log/bends.csv"
-            className="inline-flex min-h-10 items-center gap-2 px-3 font-semibold underline"
-          >
-            <Download aria-hidden="true" className="size-5" />
-            As CSV
-          </a>
+          <>
+            <Segmented quiet label="lengths in" value={unit} options={UNITS} onChange={setUnit} />
+            <AsCsv of="bends" text="Bends as CSV" />
+            <AsCsv of="scrap" text="Scrap as CSV" />
+          </>
         }
       />
       <main className="mx-auto w-full max-w-6xl space-y-6 p-6">
         <h1 className="text-3xl">Log</h1>
-        {bends.isPending && <Loading what="the log" />}
+        {(bends.isPending || scrap.isPending) && <Loading what="the log" />}
         {bends.isError && <Trouble error={bends.error} retry={() => void bends.refetch()} />}
-        {bends.data?.length === 0 && (
+        {scrap.isError && <Trouble error={scrap.error} retry={() => void scrap.refetch()} />}
+        {bends.data?.length === 0 && scrap.data?.length === 0 && (
           <p className="bg-sheet border-rule rounded-machined border p-5">
-            No bend is written down yet. At Bend, under <b>What now?</b>, measure one and write it down.
+            No bend is written down yet. Issue a tube to the floor at Bend and walk through it there, or
+            measure one under <b>What now?</b> and write it down.
           </p>
         )}
-        {bends.data && bends.data.length > 0 && (
+        {made.length + lost.length > 0 && <LogCharts bends={made} scrap={lost} style={style} />}
+        {made.length > 0 && (
+          <DataTable caption="Bends made" rows={made} columns={columnsOf(nameOf)} rowKey={({ id }) => id} />
+        )}
+        {lost.length > 0 && (
           <DataTable
-            caption="Bends made"
-            rows={bends.data}
-            columns={columnsOf(nameOf)}
+            caption="Pieces thrown away"
+            rows={lost}
+            columns={scrapColumns(nameOf, style)}
             rowKey={({ id }) => id}
           />
         )}
@@ -48,6 +72,35 @@ export function LogPage() {
     </div>
   );
 }
+
+const AsCsv = ({ of, text }: { of: 'bends' | 'scrap'; text: string }) => (
+  <a
+    href={`/api/log/${of}.csv`}
+    className="inline-flex min-h-10 items-center gap-2 px-2 font-semibold underline"
+  >
+    <Download aria-hidden="true" className="size-5" />
+    {text}
+  </a>
+);
+
+const scrapColumns = (nameOf: (job: string) => string, style: LengthStyle): Column<Scrap>[] => [
+  { name: 'when', cell: ({ at }) => format(at, 'd MMM yyyy, HH:mm'), sortBy: ({ at }) => at },
+  { name: 'job', cell: ({ job }) => nameOf(job), sortBy: ({ job }) => nameOf(job) },
+  { name: 'tube', cell: ({ stamp }) => stamp, sortBy: ({ stamp }) => stamp },
+  {
+    name: 'size',
+    cell: ({ tube }) => <Typeset text={`${writtenLength(tube.od)} × ${writtenLength(tube.wall)}`} />,
+  },
+  { name: 'reason', cell: ({ reason }) => reason, sortBy: ({ reason }) => reason },
+  {
+    name: 'lost',
+    cell: ({ length }) => (length ? <Typeset text={formatWithUnit(length.mm, style)} /> : '–'),
+    sortBy: ({ length }) => length?.mm ?? 0,
+  },
+  { name: 'cost', cell: ({ cost }) => cost?.toFixed(2) ?? '–', sortBy: ({ cost }) => cost ?? 0 },
+  { name: 'who', cell: ({ who }) => who, sortBy: ({ who }) => who },
+  { name: 'note', cell: ({ note }) => note },
+];
 
 const columnsOf = (nameOf: (job: string) => string): Column<MadeBend>[] => [
   { name: 'when', cell: ({ at }) => format(at, 'd MMM yyyy, HH:mm'), sortBy: ({ at }) => at },
@@ -75,6 +128,10 @@ const columnsOf = (nameOf: (job: string) => string): Column<MadeBend>[] => [
     cell: ({ released, target }) => `${formatAngle(released.deg - target.deg)}°`,
     sortBy: ({ released, target }) => released.deg - target.deg,
   },
-  { name: 'reading', cell: ({ zeroed, slipped }) => (slipped ? 'slipped' : zeroed ? 'sound' : 'not zeroed') },
+  {
+    name: 'reading',
+    cell: ({ zeroed, slipped, aside }) =>
+      slipped ? 'slipped' : !zeroed ? 'not zeroed' : aside ? 'left out' : 'sound',
+  },
   { name: 'who', cell: ({ who }) => who, sortBy: ({ who }) => who },
 ];

@@ -1,4 +1,4 @@
-import { type MadeBend, type MadeBendDto } from '@gyrus/contract';
+import { type MadeBend, type MadeBendDto, type Scrap } from '@gyrus/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../shared/server/api.ts';
 
@@ -17,3 +17,7 @@ export function useWriteBend() {
     onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
   });
 }
+
+/** Every piece that was thrown away, the newest first. */
+export const useScrap = () =>
+  useQuery({ queryKey: ['scrap'], queryFn: () => api<Scrap[]>('log/scrap'), staleTime: 0 });

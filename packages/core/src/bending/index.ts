@@ -93,6 +93,8 @@ export {
   releasedBy,
 } from './practice/index.ts';
 export {
+  type ErrorMade,
+  errorsMade,
   outliersIn,
   releasedInterval,
   testLine,

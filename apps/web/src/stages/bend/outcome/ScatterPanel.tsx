@@ -1,14 +1,19 @@
 import {
   type BendSheet,
   type Errors,
+  fineLength,
+  formatAngle,
   formatWithUnit,
   itemAt,
+  millimetres,
   type Pair,
   shareWithin,
   spreadOf,
   widthsWhen,
 } from '@gyrus/core';
 import { causeWords, pairWords } from '@gyrus/formats';
+import { errorsLogged } from '../../../log/errorsLogged.ts';
+import { useMadeBends } from '../../../log/madeBends.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { NumberField } from '../../../shared/fields/NumberField.tsx';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
@@ -37,6 +42,7 @@ export function ScatterPanel({ sheet, pairs, hoop }: ScatterPanelProps) {
     <div className="space-y-3">
       <h3 className="font-semibold">Ten thousand of it, with errors at every bend</h3>
       <ErrorFields errors={errors} change={again} />
+      <FromTheLog take={again} />
       {scattering.state === 'running' ? (
         <div className="flex items-center gap-4">
           <progress value={scattering.done} aria-label="parts made up" className="h-3 w-64" />
@@ -49,6 +55,44 @@ export function ScatterPanel({ sheet, pairs, hoop }: ScatterPanelProps) {
       {scattering.state === 'done' && (
         <Spreads sheet={sheet} pairs={pairs} hoop={hoop} found={scattering} within={errors.within.mm} />
       )}
+    </div>
+  );
+}
+
+/** The shop's own errors, where its log has enough bends to say them. */
+function FromTheLog({ take }: { take: (changes: Partial<ShopErrors>) => void }) {
+  const bends = useMadeBends().data;
+  const style = useJobStyle();
+  if (!bends) return null;
+  const { mark, angle, rotation } = errorsLogged(bends);
+  const told = [
+    ...(mark ? [`marks are off by ${fineLength(mark.size, style)} (${mark.bends} bends)`] : []),
+    ...(angle ? [`angles by ${formatAngle(angle.size)}° (${angle.bends})`] : []),
+    ...(rotation ? [`turns by ${formatAngle(rotation.size)}° (${rotation.bends})`] : []),
+  ];
+  if (told.length === 0)
+    return (
+      <p className="text-quiet text-sm">
+        These are usual errors: the log has too few bends to say the shop&apos;s own.
+      </p>
+    );
+  const tenth = (size: number) => Math.round(size * 10) / 10;
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <p>
+        <Typeset text={`By the log, ${told.join(', ')}.`} />
+      </p>
+      <Button
+        onClick={() =>
+          take({
+            ...(mark && { mark: millimetres(tenth(mark.size)) }),
+            ...(angle && { angle: tenth(angle.size) }),
+            ...(rotation && { rotation: tenth(rotation.size) }),
+          })
+        }
+      >
+        Take the shop&apos;s own
+      </Button>
     </div>
   );
 }

@@ -109,6 +109,7 @@ function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: 
     released,
     place,
     turn,
+    wantedTurn: bend === sheet.bends[0] ? null : inDegrees(Math.round(bend.rotation * 1000) / 1000),
     zeroed,
     slipped,
     who,
