@@ -18,6 +18,7 @@ export * from './rules/index.ts';
 export * from './merge/index.ts';
 export * from './evaluate.ts';
 export * from './propose.ts';
+export * from './asMade.ts';
 export * from './mergeTried.ts';
 export * from './drawing/index.ts';
 export * from './floor/index.ts';

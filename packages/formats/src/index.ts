@@ -25,6 +25,8 @@ export {
   turnName,
 } from './words/bend/bender.ts';
 export { movesTheTube, sheetChangeWords } from './words/bend/sheetChange.ts';
+export { addedBendWords } from './words/bend/addedBend.ts';
+export { endsWords } from './words/bend/asMade.ts';
 export { bendOffWords, partWords } from './words/bend/practice.ts';
 export { correctionWords } from './words/bend/correction.ts';
 export { limitedFigures } from './words/limit.ts';

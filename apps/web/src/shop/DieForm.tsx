@@ -7,6 +7,7 @@ import { angleKind, lengthKind } from '../shared/fields/quantityKinds.ts';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
+import { ScribedTangents } from './ScribedTangents.tsx';
 import { TestPiece } from './TestPiece.tsx';
 import { TubeUsedTable } from './TubeUsedTable.tsx';
 import { useShopForm } from './useShopForm.ts';
@@ -49,6 +50,7 @@ export function DieForm({ machine, die, style, done }: DieFormProps) {
       <DieSizes control={control} style={style} />
       <TestPiece style={style} setValue={setValue} />
       <MarkReference control={control} style={style} />
+      <ScribedTangents control={control} style={style} setValue={setValue} />
       <TubeUsedTable control={control} style={style} />
       <Button kind="strong" type="submit" disabled={sending}>
         Keep the die

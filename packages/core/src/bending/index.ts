@@ -51,6 +51,9 @@ export {
   type WhatNowInput,
   widthsOf,
   widthsWhen,
+  type AddedBend,
+  type AddedBendInput,
+  bendAdded,
   normalFrom,
 } from './deviation/index.ts';
 export {

@@ -22,6 +22,7 @@ export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts
 export { conditional, resting } from './resting.ts';
 export { applyRemedy } from './remedy/applyRemedy.ts';
 export { type Remedy } from './remedy/remedy.ts';
+export { tubeFindings } from './tubeFindings.ts';
 export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { copeFindings } from './copeFindings.ts';

@@ -67,7 +67,8 @@ export const shop: Shop = {
   ],
 };
 
-const hoopPlan = (changes: Partial<MainHoop['bending']>, made: Die): Plan => {
+/** The handbook's car with its hoop on a die. */
+export const hoopPlan = (changes: Partial<MainHoop['bending']> = {}, made: Die = die): Plan => {
   const plan = planWith(HANDBOOK_CAR);
   const [hoop] = plan.members;
   if (!hoop) throw new Error('the plan has a hoop');

@@ -49,6 +49,12 @@ export function NowStep({ answers, work, bend, time, done, scrap }: BendStepProp
             <Typeset text={first} />
           </p>
         )}
+        {verdict === 'over' && (
+          <p>
+            Whether the part still clears the body and its copes still fit: offer it up, or ask at the desk
+            under Bend.
+          </p>
+        )}
         {rest.map((sentence) => (
           <p key={sentence}>
             <Typeset text={sentence} />

@@ -12,6 +12,7 @@ import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../shared/figures/Stamp.tsx';
 import { IssuePanel } from './IssuePanel.tsx';
 import { DriftPanel } from './DriftPanel.tsx';
+import { AddedBend } from './whatNow/AddedBend.tsx';
 import { WhatNow } from './whatNow/WhatNow.tsx';
 import { Outcome } from './outcome/Outcome.tsx';
 import { AtMachine } from './machine/AtMachine.tsx';
@@ -44,6 +45,7 @@ export function BendStage() {
     );
   const { of, answer } = found;
   const twin = of.pieces.find((one) => one.side !== answer.side && one.side !== null)?.sheet ?? null;
+  const dieRadius = plan.dies.find(({ id }) => id === member.bending.die)?.clr.mm ?? null;
   const about = evaluation.findings.filter(
     (finding) => finding.rule === null && finding.member === member.id && finding.code !== 'asymmetry',
   );
@@ -62,6 +64,16 @@ export function BendStage() {
         )}
         {answer.sheet && <AtMachine key={answer.piece} sheet={answer.sheet} />}
         {answer.sheet && <WhatNow key={`now/${answer.piece}`} sheet={answer.sheet} />}
+        {answer.tube && (
+          <AddedBend
+            key={`added/${answer.piece}`}
+            tube={answer.tube}
+            radii={answer.tube.axis.flatMap((piece) =>
+              piece.kind === 'arc' ? [Math.hypot(...piece.radius)] : [],
+            )}
+            radius={dieRadius}
+          />
+        )}
         {answer.sheet && <Outcome sheet={answer.sheet} hoop={member.role === 'main-hoop'} />}
       </section>
       <aside aria-label="Tooling and findings" className="space-y-5">

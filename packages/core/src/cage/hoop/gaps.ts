@@ -1,7 +1,7 @@
 import { itemAt } from '../../items/index.ts';
-import { distanceToPath, type Piece } from '../../centreline/index.ts';
+import { nearestOnPath, type Piece } from '../../centreline/index.ts';
 import { type CarSide } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
+import { distance, dot, subtract, type Vec3 } from '../../space/index.ts';
 import { type HoopGeometry } from './hoop.ts';
 
 /** Least distance between the tube's surface and a measured place of the body; negative: the tube is in the body. mm */
@@ -31,7 +31,7 @@ export function gapsOf(
     place: name,
     side,
     at,
-    gap: distanceToPath(at, pieces) - od / 2,
+    gap: insideOf(at, outwardAt(name, side), nearestOnPath(at, pieces)) - od / 2,
   });
   const ofSide = (side: CarSide, sign: 1 | -1): Gap[] => {
     const wall = section[side];
@@ -43,4 +43,16 @@ export function gapsOf(
     return gaps;
   };
   return [...ofSide('left', 1), ...ofSide('right', -1), gap('headliner', null, place(0, section.headliner))];
+}
+
+/** Which way the body lies from the inside, at a place of it. */
+function outwardAt(place: Gap['place'], side: CarSide | null): Vec3 {
+  const out = side === null ? 0 : side === 'left' ? 1 : -1;
+  return [0, out, place === 'roof' || place === 'headliner' ? 1 : 0];
+}
+
+/** How far an axis stays inside of a place of the body; less than nothing: its nearest point lies outside. mm */
+function insideOf(at: Vec3, outward: Vec3, nearest: Vec3): number {
+  const away = distance(at, nearest);
+  return dot(outward, subtract(nearest, at)) > 0 ? -away : away;
 }

@@ -35,7 +35,6 @@ export function correctionWords(
       left,
       ...endWords(correction, style),
       ...takingWords(correction, style),
-      'Whether the part still clears the body and its copes still fit is for somebody to look at before the next bend.',
       ...doubts(told),
     ],
   };

@@ -1,13 +1,24 @@
-import { afterBend, type BendSheet, itemAt, saidIn, type SheetBend, writeSaid } from '@gyrus/core';
-import { correctionWords, isRolled } from '@gyrus/formats';
+import {
+  afterBend,
+  type Angle,
+  asMade,
+  type BendSheet,
+  itemAt,
+  saidIn,
+  type SheetBend,
+  writeSaid,
+} from '@gyrus/core';
+import { correctionWords, endsWords, isRolled } from '@gyrus/formats';
 import { useState } from 'react';
 import { useParams } from 'react-router';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { FindingList } from '../../../shared/figures/FindingList.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { type BendMeasures, useBendMeasures } from './keptMeasures.ts';
 import { WriteDown } from './WriteDown.tsx';
@@ -144,6 +155,45 @@ function Answer({ sheet, bend, measures }: MeasuredProps & { measures: BendMeasu
           {i === 0 && <StatusMark status={status} />} <Typeset text={sentence} />
         </p>
       ))}
+      {correction.value.verdict !== 'right' || measures.place || measures.turn ? (
+        <PutInTheCar sheet={sheet} bend={bend} measures={{ ...measures, released }} />
+      ) : null}
+    </div>
+  );
+}
+
+interface PutInTheCarProps {
+  sheet: BendSheet;
+  bend: SheetBend;
+  measures: BendMeasures & { released: Angle };
+}
+
+/** The part as it is, put where its end A belongs: what it comes near to in the car, and what its ends do at their joints. */
+function PutInTheCar({ sheet, bend, measures: { released, place, turn } }: PutInTheCarProps) {
+  const style = useJobStyle();
+  const plan = usePlan();
+  const evaluation = useEvaluation();
+  const made = { angle: released.deg, ...(place && { mark: place.mm }), ...(turn && { rotation: turn.deg }) };
+  const put = asMade(plan, evaluation, sheet, bend.number, made);
+  if (!put.ok) return null;
+  const { findings } = put.value;
+  return (
+    <div className="border-rule mt-2 space-y-1 border-t pt-2">
+      <p className="font-semibold">
+        Put in the car with its end A where it belongs, all bends to come as planned:
+      </p>
+      {endsWords(put.value, style).map((words) => (
+        <p key={words}>
+          <Typeset text={words} />
+        </p>
+      ))}
+      {findings.length > 0 ? (
+        <FindingList findings={findings} style={style} />
+      ) : (
+        <p>
+          <StatusMark status="clear" /> It meets nothing measured that the planned tube does not meet.
+        </p>
+      )}
     </div>
   );
 }
