@@ -88,6 +88,7 @@ export {
 } from './walk/index.ts';
 export {
   type BendOff,
+  bendsOff,
   type HandMadeBend,
   hiddenBender,
   type HiddenBender,

@@ -1,9 +1,22 @@
-import { keptText } from './browserStore.ts';
+import { create } from 'zustand';
+import { keepText, keptText } from './browserStore.ts';
 import { useKept } from './useKept.ts';
 
-/** Who works at this device: a name that is asked for once, as there are no accounts. */
-export const useWho = (): [string, (who: string) => void] =>
-  useKept('gyrus-who', (kept) => (typeof kept === 'string' ? kept : ''));
+const KEY = 'gyrus-who';
+
+const useName = create<{ who: string }>()(() => ({ who: keptText(KEY) ?? '' }));
+
+/** Who works at this device: a name that is asked for once, as there are no accounts. The same wherever it stands on a page. */
+export function useWho(): [string, (who: string) => void] {
+  const who = useName((state) => state.who);
+  return [
+    who,
+    (next) => {
+      useName.setState({ who: next });
+      keepText(KEY, next);
+    },
+  ];
+}
 
 /** This device, among others that tick the same sheet; made once and kept. */
 export function useDeviceId(): string {

@@ -28,15 +28,27 @@ import { useMemberEdit } from '../../job/fields/useMember.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 
+interface StepCardsProps {
+  sheet: BendSheet;
+  hook: TapeHook;
+  /** Only to be read: the clamp stays where the plan has it. */
+  fixed?: boolean;
+}
+
 /** One card a pull, in the order in which they are made. */
-export function StepCards({ sheet, hook }: { sheet: BendSheet; hook: TapeHook }) {
+export function StepCards({ sheet, hook, fixed = false }: StepCardsProps) {
   return (
     <ol className="grid gap-3 xl:grid-cols-2" aria-label="Steps at the bender">
       {sheet.steps.map((step, i) => {
         const bend = sheet.bends.find((one) => one.number === step.bend);
         return (
           bend && (
-            <StepCard key={bend.number} {...{ sheet, hook, step, bend }} first={i === 0} position={i + 1} />
+            <StepCard
+              key={bend.number}
+              {...{ sheet, hook, step, bend, fixed }}
+              first={i === 0}
+              position={i + 1}
+            />
           )
         );
       })}
@@ -51,6 +63,7 @@ interface StepCardProps {
   bend: SheetBend;
   first: boolean;
   position: number;
+  fixed: boolean;
 }
 
 function StepCard(props: StepCardProps) {
@@ -83,7 +96,7 @@ function RollCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   );
 }
 
-function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
+function PullCard({ sheet, hook, step, bend, first, position, fixed }: StepCardProps) {
   const style = useJobStyle();
   const exact = Math.abs(hook.reads(bend.mark));
   const { residual } = roundLength(exact, style);
@@ -95,7 +108,7 @@ function PullCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
           step {position}: bend {bend.number}{' '}
           <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
         </h3>
-        <TurnClamp member={sheet.member} bend={bend} />
+        {!fixed && <TurnClamp member={sheet.member} bend={bend} />}
       </div>
       <div className="mt-1 grid grid-cols-[1.2fr_1fr_1fr] gap-3">
         <div>

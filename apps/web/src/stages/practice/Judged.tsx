@@ -17,19 +17,14 @@ interface JudgedProps {
 /** The part that was bent, by the computation that judges real ones: whether it can be used, and why not. */
 export function Judged({ sheet, practice, again }: JudgedProps) {
   const style = useJobStyle();
-  const part = practisedPart(sheet, practice.bends);
+  const { part, offs } = practisedPart(sheet, practice.bends);
   const judged = part.ok ? partWords(part.value, sheet.blank, style) : null;
-  const why = part.ok
-    ? part.value.bends.flatMap((off) => {
-        const made = practice.bends.find(({ bend }) => bend === off.bend);
-        const clamp = sheet.bends.find(({ number }) => number === off.bend)?.clampSide;
-        return bendOffWords(
-          off,
-          { zeroed: made?.zeroed ?? true, clampedWrong: made?.clamp !== clamp },
-          style,
-        );
-      })
-    : [];
+  const why = offs.flatMap((off) => {
+    const made = practice.bends.find(({ bend }) => bend === off.bend);
+    const clamp = sheet.bends.find(({ number }) => number === off.bend)?.clampSide;
+    const told = { zeroed: made?.zeroed ?? true, clampedWrong: made?.clamp !== clamp };
+    return bendOffWords(off, told, style);
+  });
   return (
     <section aria-label="The part" className="bg-sheet border-rule rounded-machined space-y-3 border p-4">
       <p role="status" className="text-xl font-semibold">

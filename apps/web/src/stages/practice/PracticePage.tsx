@@ -94,7 +94,7 @@ function Bench({ sheet }: { sheet: BendSheet }) {
         />
       )}
       <h2 className="text-lg">The sheet, all marks from end A</h2>
-      <StepCards sheet={sheet} hook={hook} />
+      <StepCards sheet={sheet} hook={hook} fixed />
     </>
   );
 }

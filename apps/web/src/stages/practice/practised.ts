@@ -1,6 +1,8 @@
 import {
   type Angle,
+  type BendOff,
   type BendSheet,
+  bendsOff,
   hiddenBender,
   type Length,
   normalFrom,
@@ -86,8 +88,11 @@ export function pulledTo({ seed, pieces }: Practice, made: PractisedBend, readin
   return { ...made, pulls: [...made.pulls, { reading, released: tenths }] };
 }
 
-/** The part that the bends made so far give, by the computation that judges real ones. */
-export function practisedPart(sheet: BendSheet, bends: PractisedBend[]): Outcome<PartMade> {
+/** The part that the bends made so far give, by the computation that judges real ones; and how each of them is off. */
+export function practisedPart(
+  sheet: BendSheet,
+  bends: PractisedBend[],
+): { part: Outcome<PartMade>; offs: BendOff[] } {
   const made = bends.flatMap(({ bend, mark, clamp, turn, pulls }) => {
     const released = pulls.at(-1)?.released;
     return mark && released !== undefined
@@ -95,5 +100,8 @@ export function practisedPart(sheet: BendSheet, bends: PractisedBend[]): Outcome
       : [];
   });
   const clocks = new Map(sheet.bends.map(({ number, clock }) => [number, clock]));
-  return partMade(sheet.marked, clocks, made);
+  return {
+    part: partMade(sheet.marked, clocks, made),
+    offs: bendsOff(sheet.marked.bends, clocks, made),
+  };
 }

@@ -46,7 +46,7 @@ export function partMade(
   made: readonly HandMadeBend[],
 ): Outcome<PartMade> {
   const turned = clocksMade(clocks, made);
-  const offs = bends.map(({ number }) => bendOff(bends, clocks, turned, made, number));
+  const offs = bendsOff(bends, clocks, made);
   let path: Pick<typeof lra, 'bends' | 'tail'> = lra;
   for (const [i, { place, angle }] of offs.entries()) {
     const fault = offTheStraights(path, i, place);
@@ -66,6 +66,16 @@ export function partMade(
     apart: distance(a, b) - distance(itemAt(planned, 0), was),
     bends: offs,
   });
+}
+
+/** How each bend is off what the sheet has, also where no part comes of them. */
+export function bendsOff(
+  bends: MarkedBlank['bends'],
+  clocks: ReadonlyMap<number, number>,
+  made: readonly HandMadeBend[],
+): BendOff[] {
+  const turned = clocksMade(clocks, made);
+  return bends.map(({ number }) => bendOff(bends, clocks, turned, made, number));
 }
 
 /** Where the plane of each bend lies: what was made hangs on the bend made before it, whatever the sheet has. */
