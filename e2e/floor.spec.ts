@@ -25,7 +25,7 @@ async function issue(page: Page, job: string): Promise<string> {
   await page.getByLabel('issued by').fill('Aino');
   await press(page, /^Issue revision/);
   await page.waitForURL(/\/floor\/.+/);
-  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('works without a network, too')).toBeVisible({ timeout: 20_000 });
   return page.url();
 }
 
@@ -100,7 +100,7 @@ test('a hoop is bent by the sheet with dial and gauge, one bend corrected, the n
   });
 
   await context.setOffline(false);
-  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('works without a network, too')).toBeVisible({ timeout: 20_000 });
   await press(page, 'Clamped');
   await devices.type('next');
   await devices.type('zero');
@@ -132,7 +132,7 @@ test('two tablets tick one step: the second is told who did, and its own measure
   await press(other, 'It is marked');
   await press(page, 'It is marked');
   await expect(button(page, 'It lies so')).toBeVisible();
-  await expect(page.getByText('ready to work without a network')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('works without a network, too')).toBeVisible({ timeout: 20_000 });
   await other.context().setOffline(false);
   const told = other.getByRole('alert').filter({ hasText: 'was ticked by Aino on another tablet' });
   await expect(told).toBeVisible({ timeout: 20_000 });

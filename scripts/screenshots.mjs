@@ -1,24 +1,25 @@
 // npm run screenshots: one PNG of each view in docs/screenshots, from the demo data, on a throw-away database.
+import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { buildAll, has, installPackages, root, run } from './lib/project.mjs';
+import { buildAll, buildDevices, has, installPackages, root, run } from './lib/project.mjs';
 
 await installPackages();
 await buildAll();
 const { CHROMIUM, needChromium } = await import('./lib/chromium.mjs');
 const { Cluster } = await import('./lib/postgres.mjs');
-const { startServer, stopServer } = await import('./lib/server.mjs');
+const { freePort, startServer, stopServer } = await import('./lib/server.mjs');
 const { chromium } = await import('@playwright/test');
 await needChromium();
+await buildDevices();
+const devicePort = await freePort();
 
 const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
 const VIEWS = {
-  brief: `${DEMO}/brief`,
   survey: `${DEMO}/survey`,
   places: `${DEMO}/survey?view=places`,
   design: `${DEMO}/design`,
-  parts: `${DEMO}/design?view=side&tab=parts`,
   cage: `${DEMO}/design?view=space`,
   bend: `${DEMO}/bend`,
   machine: `${DEMO}/bend`,
@@ -37,7 +38,7 @@ const cluster = new Cluster(path.join(scratch, 'cluster'), { lasting: false });
 let server;
 let browser;
 try {
-  server = startServer({ databaseUrl: await cluster.start(), port: 0, demo: true });
+  server = startServer({ databaseUrl: await cluster.start(), port: 0, demo: true, devices: devicePort });
   const address = await server.address;
   browser = await chromium.launch(CHROMIUM);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
@@ -56,7 +57,9 @@ try {
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
   await variants(page, address);
-  await twoPeople(browser, address);
+  await floor(page, address);
+  await springback(page, address);
+  await practice(page, address);
   await printedSheet(address, 'bend-sheet', 'bend-sheet.pdf?paper=a4&unit=in&datum=centre');
   await printedSheet(address, 'inspector-sheet', 'inspection.pdf?paper=letter&unit=in&form=long');
 } finally {
@@ -101,21 +104,54 @@ async function variants(page, address) {
   await page.screenshot({ path: path.join(root, 'docs/screenshots/variants.png') });
 }
 
-/** Two people who changed one field, each in their own way, and others that go together. */
-async function twoPeople(of, address) {
-  const options = { viewport: { width: 1280, height: 800 }, locale: 'en-GB' };
-  const [one, other] = [await of.newPage(options), await of.newPage(options)];
-  for (const page of [one, other]) {
-    await page.goto(`${address}${DEMO}/survey`);
-    await page.getByLabel('headliner at the centre', { exact: true }).waitFor();
+/** A hoop half bent in floor mode, by a simulated dial. */
+async function floor(page, address) {
+  await page.goto(`${address}${DEMO}/bend`);
+  await page.getByLabel('issued by').fill('Aino');
+  await page.getByRole('button', { name: /^Issue revision/ }).click();
+  const devices = spawn(process.execPath, [path.join(root, 'apps/devices/dist/main.js')], {
+    env: { ...process.env, GYRUS_DEVICES: String(devicePort) },
+    stdio: ['pipe', 'ignore', 'inherit'],
+  });
+  const type = (line) => devices.stdin.write(`${line}\n`);
+  for (const name of ['It is marked', 'It lies so', 'Clamped', 'Zeroed'])
+    await page.getByRole('button', { name, exact: true }).click();
+  type('zero');
+  await page.getByText(/to go$/).waitFor();
+  type('pull 62 400');
+  await page.getByText(/^17(\.\d)?° to go/).waitFor();
+  await page.getByText('works without a network, too').waitFor();
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/floor.png') });
+  devices.kill();
+}
+
+/** A die's springback by its test bends. */
+async function springback(page, address) {
+  await page.goto(`${address}/shop`);
+  await page.getByRole('link', { name: 'Springback' }).first().click();
+  await page.getByRole('figure').first().waitFor();
+  await page.waitForTimeout(1000);
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/springback.png') });
+}
+
+/** A hoop that was bent at the practice bench, one bend clamped the wrong way round. */
+async function practice(page, address) {
+  await page.goto(`${address}${DEMO}/practice`);
+  const bench = page.getByRole('region', { name: 'At the bench' });
+  await bench.waitFor();
+  const cards = page.getByRole('list', { name: 'Steps at the bender' }).getByRole('listitem');
+  const count = await cards.count();
+  for (let i = 0; i < count; i += 1) {
+    const [mark, reading] = await cards.nth(i).locator('.text-3xl').allInnerTexts();
+    const towardA = (await cards.nth(i).innerText()).includes('clamp toward A') !== (i === count - 1);
+    await bench.getByLabel('the mark, from end A').fill(`${mark.replace('\u2044', '/')} in`);
+    if (i > 0) await bench.getByLabel(/turned since/).fill('0');
+    await bench.getByRole('radio', { name: `toward ${towardA ? 'A' : 'B'}` }).click();
+    await bench.getByLabel('dial zeroed under preload').check();
+    await bench.getByLabel('pull to, by the dial').fill(reading.replace('°', ''));
+    await bench.getByRole('button', { name: 'Pull, and let go' }).click();
+    await bench.getByRole('button', { name: 'Go on' }).click();
   }
-  const measure = (page, label, text) => page.getByLabel(label, { exact: true }).fill(text);
-  await measure(other, 'half width at the floor, left', '29 1/8');
-  await measure(other, 'headliner at the centre', '42 1/2');
-  await other.getByText('saving…').waitFor();
-  await other.getByText(/^saved, revision/).waitFor();
-  await measure(one, 'headliner at the centre', '42 1/4');
-  await one.getByRole('dialog').waitFor();
-  await one.getByRole('button', { name: /: theirs$/ }).click();
-  await one.screenshot({ path: path.join(root, 'docs/screenshots/two-people.png') });
+  await page.getByRole('region', { name: 'The part' }).waitFor();
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/practice.png') });
 }

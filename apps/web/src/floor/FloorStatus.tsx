@@ -16,8 +16,8 @@ export function NetworkLine({ work, kept, revision }: { work: FloorWork; kept: b
     : waiting > 0
       ? `sending: ${things}`
       : kept
-        ? 'ready to work without a network'
-        : 'getting ready to work without a network…';
+        ? 'works without a network, too'
+        : 'getting ready to be used without a network…';
   return (
     <span role="status" className={`text-lg ${work.cut ? 'text-chalk font-semibold' : 'text-quiet'}`}>
       {words}, sheet of revision {revision}

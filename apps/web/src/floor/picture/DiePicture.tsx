@@ -37,7 +37,7 @@ export function DiePicture({ asked, pull, dial = 0, whole = false }: DiePictureP
       role="img"
       aria-label={`The tube in the die, seen from ${lies ? 'above' : 'the side'}: the clamped end swings ${swing}`}
       viewBox={`${box.x[0]} ${from} ${box.x[1] - box.x[0]} ${box.y[1] - box.y[0]}`}
-      className="h-full max-h-[52vh] w-full"
+      className="h-full max-h-[38vh] w-full lg:max-h-[52vh]"
     >
       <g transform={`scale(1 ${up})`}>
         <circle

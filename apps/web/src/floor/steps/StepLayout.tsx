@@ -37,7 +37,7 @@ export const StepLayout = ({ title, figure, children, picture, below, actions }:
 
 /** The way back at the left, the way on at the right. */
 export const StepFoot = ({ children }: { children: ReactNode }) => (
-  <div className="flex flex-wrap justify-between gap-4">
+  <div className="bg-steel-deep sticky bottom-0 flex flex-wrap justify-between gap-4 py-1">
     <div className="flex flex-wrap gap-4">{useContext(StepLeft)}</div>
     <div className="flex flex-wrap justify-end gap-4">{children}</div>
   </div>
