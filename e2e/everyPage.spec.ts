@@ -14,9 +14,13 @@ const PAGES = [
   `${DEMO}/harness`,
   `${DEMO}/driver`,
   `${DEMO}/bend`,
+  `${DEMO}/practice`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,
   '/shop',
+  '/shop/dies/6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b01/springback',
+  '/floor',
+  '/log',
   '/rule-books',
   '/rule-books/new',
 ];

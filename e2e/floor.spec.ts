@@ -1,10 +1,15 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { type MadeBend } from '@gyrus/contract';
 import { type Shop } from '@gyrus/core';
 import { Devices } from './devices.ts';
 import { saved, stage } from './job.ts';
 
+// Bends of parts stay in the log: those of this file are made on a die that no other file looks at.
+const JOB = 'Solan 1.6 coupe';
+
 let devices: Devices;
+test.use({ actionTimeout: 20_000 });
 test.beforeAll(() => {
   devices = new Devices();
 });
@@ -65,13 +70,13 @@ test('a hoop is bent by the sheet with dial and gauge, one bend corrected, the n
   context,
 }) => {
   test.setTimeout(120_000);
-  const url = await issue(page, 'Ptarmigan 1300');
+  const url = await issue(page, JOB);
   await press(page, 'It is marked');
   const first = await toThePull(page);
   await expect(page.getByText(/° to go$/)).toBeVisible();
   // Stopped early, it falls short, and is pulled on by what was measured.
   await devices.type(`pull ${first - 4} 300`);
-  await expect(page.getByText(/^4° to go|^3\.9° to go|^4\.1° to go/)).toBeVisible();
+  await expect(page.getByText(/^(4(\.[0-2])?|3\.[89])° to go/)).toBeVisible();
   await press(page, /Release and measure/);
   await devices.type('release');
   await press(page, /^Take the gauge's/);
@@ -86,12 +91,12 @@ test('a hoop is bent by the sheet with dial and gauge, one bend corrected, the n
   await press(page, 'Type the dial');
   await page.getByLabel('degrees').fill(String(again));
   await press(page, /^Take it/);
-  await page.getByLabel('released angle').fill('75');
+  await page.getByLabel('released angle').fill('83.6');
   await page.reload();
-  await expect(page.getByLabel('released angle')).toHaveValue('75');
+  await expect(page.getByLabel('released angle')).toHaveValue('83.6');
   await press(page, /^It has/);
   await press(page, 'Go on');
-  await expect(page.getByText(/pull 2 of 4/)).toBeVisible();
+  await expect(page.getByText(/pull 2 of 2/)).toBeVisible();
   await press(page, 'It lies so');
   expect(
     await (await page.request.get(`${url.replace('/floor/', '/api/issued/')}/state`)).json(),
@@ -110,7 +115,7 @@ test('a hoop is bent by the sheet with dial and gauge, one bend corrected, the n
   await page.getByRole('heading', { name: /what now\?$/ }).waitFor();
   await expect.poll(async () => (await bendsOf(page, url)).length).toBe(3);
   const bends = await bendsOf(page, url);
-  expect(bends[1]).toMatchObject({ bend: bends[0]?.bend, released: { deg: 75 }, reading: { deg: again } });
+  expect(bends[1]).toMatchObject({ bend: bends[0]?.bend, released: { deg: 83.6 }, reading: { deg: again } });
   // The springback line has the new points.
   const shop = (await (await page.request.get('/api/shop')).json()) as Shop;
   const tests = shop.machines.flatMap(({ dies }) => dies).flatMap((die) => die.tests);
@@ -122,7 +127,7 @@ test('two tablets tick one step: the second is told who did, and its own measure
   page,
   browser,
 }) => {
-  const url = await issue(page, 'Ptarmigan 1300');
+  const url = await issue(page, JOB);
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
   await other.getByLabel(/your name/).fill('Ben');
@@ -145,7 +150,7 @@ test('two tablets tick one step: the second is told who did, and its own measure
 });
 
 test('devices that babble, stray or die are told, and fill nothing in', async ({ page }) => {
-  await issue(page, 'Ptarmigan 1300');
+  await issue(page, JOB);
   await press(page, 'It is marked');
   await toThePull(page);
   await devices.type('babble dial 1.5');
@@ -159,7 +164,7 @@ test('devices that babble, stray or die are told, and fill nothing in', async ({
   await press(page, 'Type the dial');
   await page.getByLabel('degrees').fill('half a turn');
   await expect(button(page, /^Take it/)).toBeDisabled();
-  await page.getByLabel('degrees').fill('79.5');
+  await page.getByLabel('degrees').fill('86');
   await press(page, /^Take it/);
   await devices.type('stray gauge 2');
   await expect(page.getByText('The angle gauge says what no bend can be')).toBeVisible();
@@ -171,18 +176,18 @@ test('a sheet whose plan moves on is stale at once, and says what changed; a spo
   page,
   context,
 }) => {
-  await issue(page, 'Ptarmigan 1300');
+  await issue(page, JOB);
   const desk = await context.newPage();
   await desk.goto('/jobs');
-  await desk.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await desk.getByRole('link', { name: JOB }).click();
   await stage(desk, 'Bend');
   const trim = desk.getByLabel(/^trim at A/);
   const was = await trim.inputValue();
-  await trim.fill('4 in');
+  await trim.fill('100 mm');
   await saved(desk);
   const stale = page.getByRole('alert', { name: 'What has changed' });
   await expect(stale).toContainText('STALE', { timeout: 15_000 });
-  await expect(stale).toContainText(/the blank is .* in and not/);
+  await expect(stale).toContainText(/the blank is .* mm and not/);
   await press(page, 'The piece is scrap');
   await page.getByRole('radio', { name: 'wrong plane' }).click();
   await page.getByLabel(/what it cost/).fill('much');
@@ -195,4 +200,31 @@ test('a sheet whose plan moves on is stale at once, and says what changed; a spo
     .toContain('wrong plane');
   await trim.fill(was);
   await saved(desk);
+});
+
+test('a step at the bender is accessible, at the size of a desk and of a tablet', async ({ page }) => {
+  await issue(page, JOB);
+  await press(page, 'It is marked');
+  await toThePull(page);
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 800, height: 1280 },
+    { width: 1024, height: 768 },
+  ]) {
+    await page.setViewportSize(size);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual(
+      [],
+    );
+    const small = await page
+      .getByRole('button')
+      .evaluateAll((buttons) => buttons.filter((one) => one.getBoundingClientRect().height < 64).length);
+    expect(small).toBe(0);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(wide).toBeLessThanOrEqual(0);
+    // The way on is on the screen without scrolling.
+    await expect(button(page, /Release and measure/)).toBeInViewport({ ratio: 1 });
+  }
 });

@@ -79,7 +79,7 @@ test('a question is answered with a name, a note and a photo, which the inspecto
   await expect(
     page.getByText('"notes.txt" is no picture that can be opened here: choose a photo'),
   ).toBeVisible();
-  await photo.setInputFiles(path.join(import.meta.dirname, '../docs/screenshots/brief.png'));
+  await photo.setInputFiles(path.join(import.meta.dirname, '../docs/screenshots/survey.png'));
   await expect(hole.getByRole('img', { name: 'brief.jpg' })).toBeVisible();
   const today = new Date().toISOString().slice(0, 10);
   await expect(hole).toContainText(`Yes, says E. L. on ${today}, 1 photo. behind the seat`);

@@ -6,6 +6,7 @@ import {
   type Length,
   readShop,
   type Shop,
+  type TubeKind,
   SHOP_FORMAT,
   SHOP_VERSION,
 } from '@gyrus/core';
@@ -23,12 +24,18 @@ export const DIE_45 = '6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b03';
 let serial = 0;
 const nextId = (): string => `6f1c2a52-0b55-4b8e-9a53-${String((serial += 1)).padStart(12, '0')}`;
 
-const tests = (od: Length, wall: Length, batch: string, pulls: [number, number][]): DieTest[] =>
+const tests = (
+  od: Length,
+  wall: Length,
+  batch: string,
+  pulls: [number, number][],
+  kind: TubeKind = 'drawn-over-mandrel',
+): DieTest[] =>
   pulls.map(([reading, released]) => ({
     id: nextId(),
     od,
     wall,
-    kind: 'drawn-over-mandrel',
+    kind,
     batch,
     made: 'test',
     reading: angle(String(reading)),
@@ -103,11 +110,17 @@ const ramDies: Die[] = [
     dialStep: null,
     dialZero: null,
     takes: [],
-    tests: tests(millimetre('45'), millimetre('2.5'), 'E-118', [
-      [32, 30],
-      [47.5, 45],
-      [93.5, 90],
-    ]),
+    tests: tests(
+      millimetre('45'),
+      millimetre('2.5'),
+      'E-118',
+      [
+        [32, 30],
+        [47.5, 45],
+        [93.5, 90],
+      ],
+      'cold-drawn-seamless',
+    ),
   },
 ];
 

@@ -1,4 +1,5 @@
-import { type JobSummary, type Revision } from '@gyrus/contract';
+import { randomUUID } from 'node:crypto';
+import { type JobSummary, type MadeBend, type Revision, type Scrap } from '@gyrus/contract';
 import { type RuleBook, type Shop } from '@gyrus/core';
 import pg from 'pg';
 import { pino } from 'pino';
@@ -6,6 +7,8 @@ import { demoBooks, demoJobs } from '@gyrus/demo';
 import request from 'supertest';
 import { createApp } from '../createApp.ts';
 import { newDatabase } from '../testing/testApp.ts';
+import { DataSource } from 'typeorm';
+import { dataSourceOptions, MIGRATIONS } from './dataSource.ts';
 import { prepareDatabase, UnusableDatabase } from './prepare.ts';
 
 const log = pino({ level: 'silent' });
@@ -69,6 +72,31 @@ test('a damaged database is refused with what to do', async () => {
 test('preparing a database that is ready changes nothing', async () => {
   await prepareDatabase(database.url);
   await prepareDatabase(database.url);
+});
+
+test('what a database of before issued sheets holds is brought up: scrap in a table of its own, machines that are no measured rollers', async () => {
+  const before = new DataSource({ ...dataSourceOptions(database.url), migrations: MIGRATIONS.slice(0, 5) });
+  await before.initialize();
+  await before.runMigrations({ transaction: 'each' });
+  await before.destroy();
+  const [job, bend, machine] = [randomUUID(), randomUUID(), randomUUID()];
+  const scrap = { reason: 'wrong plane', length: { mm: 2900, typed: '2900' }, cost: '31 EUR' };
+  await onDatabase(`
+    INSERT INTO job (id, name, last_revision) VALUES ('${job}', 'old', 0);
+    INSERT INTO machine (id, name, note, setting) VALUES ('${machine}', 'Ram', '', '{"kind": "ram"}');
+    INSERT INTO made_bend (id, job_id, piece, stamp, bend, die, die_name, machine, tube, target, released, zeroed, slipped, who,
+                           made_at, note, scrap)
+      VALUES ('${bend}', '${job}', 'p', 'MH', 1, 'd', '45', 'Ram', '{}', '{"deg": 80, "typed": "80"}', '{"deg": 79, "typed": "79"}',
+              true, false, 'Ben', now(), 'n', '${JSON.stringify(scrap)}')`);
+  const app = await start(false);
+  const http = () => request(app.getHttpServer());
+  const { reason, length, note } = ((await http().get('/api/log/scrap')).body as Scrap[])[0] ?? {};
+  expect([reason, length, note]).toEqual(['wrong plane', scrap.length, '31 EUR']);
+  const [kept] = (await http().get('/api/log/bends')).body as MadeBend[];
+  expect(kept).toMatchObject({ id: bend, note: 'n', issued: null, dialZero: null, wantedTurn: null });
+  const { machines } = (await http().get('/api/shop')).body as Shop;
+  expect(machines[0]?.setting).toEqual({ kind: 'ram', roller: null });
+  await app.close();
 });
 
 test('the bend sheet of a saved revision is a PDF; a job without marks says why there is none', async () => {

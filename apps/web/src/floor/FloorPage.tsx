@@ -20,6 +20,7 @@ import { StepLeft } from './steps/StepLayout.tsx';
 import { StepScreen } from './steps/StepScreen.tsx';
 import { type FloorWork, useFloorWork, useIssuedSheet } from './useIssued.ts';
 import { useKeptHere } from './useKeptHere.ts';
+import { TickList } from './TickList.tsx';
 import { WhoAsks } from './WhoAsks.tsx';
 
 /** An issued sheet at the bender, one step a screen. */
@@ -98,11 +99,14 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
           Mark a new blank out by a sheet that is issued anew; the spoiled one may still give a shorter piece.
         </Over>
       ) : scrapping ? (
-        <ScrapAsks answers={answers} back={() => setScrapping(false)} scrap={scrap} />
+        <ScrapAsks id={id} answers={answers} back={() => setScrapping(false)} scrap={scrap} />
       ) : work.place === null ? (
-        <Over title={`${stamp} is bent.`}>
-          Every step is ticked. Check it against the sheet before it is cut.
-        </Over>
+        <>
+          <Over title={`${stamp} is bent.`}>
+            Every step is ticked. Check it against the sheet before it is cut.
+          </Over>
+          <TickList ticks={work.ticks} />
+        </>
       ) : (
         <Step
           sheet={sheet}

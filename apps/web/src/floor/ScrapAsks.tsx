@@ -1,8 +1,8 @@
-import { type Length } from '@gyrus/core';
-import { type IssuedAnswers } from '@gyrus/core';
-import { useState } from 'react';
+import { type IssuedAnswers, type Length, type LengthStyle, recordOf } from '@gyrus/core';
+import { lengthIn } from '../shared/fields/keptQuantities.ts';
 import { QuantityInput } from '../shared/fields/QuantityInput.tsx';
 import { lengthKind } from '../shared/fields/quantityKinds.ts';
+import { useKept } from '../shared/server/useKept.ts';
 import { FloorButton } from './FloorButton.tsx';
 import { StepLayout } from './steps/StepLayout.tsx';
 
@@ -27,20 +27,26 @@ export interface Lost {
 }
 
 interface ScrapAsksProps {
+  /** Of the issued sheet. */
+  id: string;
   answers: IssuedAnswers;
   back: () => void;
   scrap: (lost: Lost) => void;
 }
 
+/** What is typed about a loss, kept on the device until it is written down. */
+interface LossDraft {
+  reason: string;
+  length: Length | null;
+  cost: string;
+  note: string;
+}
+
 /** Asks why the piece is scrap, and what is lost with it. */
-export function ScrapAsks({ answers: { sheet, style }, back, scrap }: ScrapAsksProps) {
-  const [reason, setReason] = useState('');
-  const [length, setLength] = useState<Length | null>({
-    mm: sheet.blank,
-    typed: `${Math.round(sheet.blank)} mm`,
-  });
-  const [cost, setCost] = useState('');
-  const [note, setNote] = useState('');
+export function ScrapAsks({ id, answers: { sheet, style }, back, scrap }: ScrapAsksProps) {
+  const whole = { mm: sheet.blank, typed: `${Math.round(sheet.blank)} mm` };
+  const [draft, keep] = useKept(`gyrus-floor/measure/${id}/scrap`, (kept) => draftIn(kept, whole));
+  const { reason, length, cost, note } = draft;
   const money = cost.trim() === '' ? null : Number(cost.replace(',', '.'));
   const bad = money !== null && !(money >= 0 && money <= 1e6);
   return (
@@ -59,48 +65,82 @@ export function ScrapAsks({ answers: { sheet, style }, back, scrap }: ScrapAsksP
         </>
       }
     >
-      <div role="radiogroup" aria-label="why" className="flex flex-wrap gap-3">
-        {SCRAP_REASONS.map((one) => (
-          <FloorButton
-            key={one}
-            role="radio"
-            aria-checked={reason === one}
-            kind={reason === one ? 'now' : 'plain'}
-            onClick={() => setReason(one)}
-          >
-            {one}
-          </FloorButton>
-        ))}
-      </div>
-      <div className="grid gap-4 sm:grid-cols-2">
-        <QuantityInput
-          label="tube that is lost"
-          kind={lengthKind(style, { above: 0, usual: 'any' })}
-          value={length}
-          onChange={setLength}
-          optional
-        />
-        <label className="block">
-          <span className="text-quiet mb-1 block text-sm">what it cost (may be empty)</span>
-          <input
-            className="control w-full"
-            inputMode="decimal"
-            value={cost}
-            aria-invalid={bad}
-            onChange={(event) => setCost(event.target.value)}
-          />
-          {bad && <span className="text-chalk text-sm">a cost is a number, like 31.50</span>}
-        </label>
-      </div>
-      <label className="block">
-        <span className="text-quiet mb-1 block text-sm">note (may be empty)</span>
-        <input
-          className="control w-full"
-          value={note}
-          maxLength={4000}
-          onChange={(event) => setNote(event.target.value)}
-        />
-      </label>
+      <Reasons reason={reason} choose={(next) => keep({ ...draft, reason: next })} />
+      <LossFields
+        style={style}
+        draft={draft}
+        bad={bad}
+        change={(changes) => keep({ ...draft, ...changes })}
+      />
     </StepLayout>
   );
 }
+
+function draftIn(kept: unknown, whole: Length): LossDraft {
+  const { reason, length, cost, note } = recordOf(kept);
+  const text = (value: unknown) => (typeof value === 'string' ? value : '');
+  return {
+    reason: text(reason),
+    length: kept === null ? whole : lengthIn(length),
+    cost: text(cost),
+    note: text(note),
+  };
+}
+
+const Reasons = ({ reason, choose }: { reason: string; choose: (reason: string) => void }) => (
+  <div role="radiogroup" aria-label="why" className="flex flex-wrap gap-3">
+    {SCRAP_REASONS.map((one) => (
+      <FloorButton
+        key={one}
+        role="radio"
+        aria-checked={reason === one}
+        kind={reason === one ? 'now' : 'plain'}
+        onClick={() => choose(one)}
+      >
+        {one}
+      </FloorButton>
+    ))}
+  </div>
+);
+
+interface LossFieldsProps {
+  style: LengthStyle;
+  draft: LossDraft;
+  /** The cost is no number. */
+  bad: boolean;
+  change: (changes: Partial<LossDraft>) => void;
+}
+
+const LossFields = ({ style, draft: { length, cost, note }, bad, change }: LossFieldsProps) => (
+  <>
+    <div className="grid gap-4 sm:grid-cols-2">
+      <QuantityInput
+        label="tube that is lost"
+        kind={lengthKind(style, { above: 0, usual: 'any' })}
+        value={length}
+        onChange={(value) => change({ length: value })}
+        optional
+      />
+      <label className="block">
+        <span className="text-quiet mb-1 block text-sm">what it cost (may be empty)</span>
+        <input
+          className="control w-full"
+          inputMode="decimal"
+          value={cost}
+          aria-invalid={bad}
+          onChange={(event) => change({ cost: event.target.value })}
+        />
+        {bad && <span className="text-chalk text-sm">a cost is a number, like 31.50</span>}
+      </label>
+    </div>
+    <label className="block">
+      <span className="text-quiet mb-1 block text-sm">note (may be empty)</span>
+      <input
+        className="control w-full"
+        value={note}
+        maxLength={4000}
+        onChange={(event) => change({ note: event.target.value })}
+      />
+    </label>
+  </>
+);

@@ -67,6 +67,7 @@ export function forgetDone(sheets: IssuedSummary[]): void {
   for (const { id, state } of sheets) {
     if (state !== 'done' && state !== 'scrap') continue;
     dropText(stateKey(id));
+    letGo((item) => item.issued === id && item.fate.at === 'sent');
     for (const key of keptKeys(`gyrus-floor/measure/${id}/`)) dropText(key);
   }
 }

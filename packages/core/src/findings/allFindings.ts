@@ -29,8 +29,8 @@ import {
 import { type Finding } from './finding.ts';
 import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts';
 import { limitFindings } from './limitFindings.ts';
-import { rollFindings } from './rollFindings.ts';
-import { driftFindings } from './sheetFindings.ts';
+import { rollFindings } from './bender/rollFindings.ts';
+import { driftFindings } from './bender/sheetFindings.ts';
 import { memberFindings } from './memberFindings.ts';
 
 /** A plan with the answers that findings are made from. */

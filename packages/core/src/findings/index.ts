@@ -26,4 +26,4 @@ export { tubeFindings } from './tubeFindings.ts';
 export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';
 export { copeFindings } from './copeFindings.ts';
-export { releasedLimits } from './releasedLimits.ts';
+export { releasedLimits } from './bender/releasedLimits.ts';

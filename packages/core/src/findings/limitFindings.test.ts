@@ -3,7 +3,7 @@ import { evaluate, hoopAnswerOf } from '../evaluate.ts';
 import { millimetres } from '../measure/index.ts';
 import { newOccupant, type JobLimit, type Plan } from '../plan/index.ts';
 import { HANDBOOK_CAR, planWith } from '../testing/index.ts';
-import { releasedLimits } from './releasedLimits.ts';
+import { releasedLimits } from './bender/releasedLimits.ts';
 import { die, bending, shop } from '../testing/twoInchShop.ts';
 
 const base = planWith(HANDBOOK_CAR);

@@ -10,7 +10,7 @@ import {
   settledFindings,
   trimFindings,
 } from './jobFindings.ts';
-import { sheetFindings, noSheetFinding } from './sheetFindings.ts';
+import { sheetFindings, noSheetFinding } from './bender/sheetFindings.ts';
 
 /** What stands in the way of one member: of a hoop in its car, and of each of its tubes at the bender. gaps: of a hoop to the body. */
 export function memberFindings(plan: Plan, resolved: ResolvedMember, gaps: Gap[]): Finding[] {

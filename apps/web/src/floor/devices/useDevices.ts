@@ -3,6 +3,8 @@ import { useEffect, useState } from 'react';
 
 /** After which a device that was there is silent. ms */
 const SILENT = 1500;
+/** After which a stream that was given up is asked for again. ms */
+const AGAIN = 2000;
 /** A reading that moves less than this over the time below is steady. Degrees, ms */
 const STEADY = { within: 0.3, over: 800 };
 
@@ -30,7 +32,8 @@ export function useDevices(): Record<Device, DeviceState> {
   useEffect(() => {
     const past: Record<Device, Past> = { dial: [], gauge: [] };
     let up = false;
-    const source = new EventSource('/api/devices');
+    let source = new EventSource('/api/devices');
+    let again: ReturnType<typeof setTimeout> | undefined;
     const show = () => {
       const now = performance.now();
       setState((before) => ({
@@ -38,20 +41,30 @@ export function useDevices(): Record<Device, DeviceState> {
         gauge: same(before.gauge, stateOf(past.gauge, up, now)),
       }));
     };
-    source.onmessage = ({ data }: MessageEvent<string>) => {
-      const news = JSON.parse(data) as DeviceNews;
-      if (news.kind === 'link') up = news.up;
-      else hear(past, news, performance.now());
-      show();
+    const listen = () => {
+      source.onmessage = ({ data }: MessageEvent<string>) => {
+        const news = JSON.parse(data) as DeviceNews;
+        if (news.kind === 'link') up = news.up;
+        else hear(past, news, performance.now());
+        show();
+      };
+      source.onerror = () => {
+        up = false;
+        show();
+        // A stream that was given up is not taken up again by itself.
+        if (source.readyState === EventSource.CLOSED)
+          again = setTimeout(() => {
+            source = new EventSource('/api/devices');
+            listen();
+          }, AGAIN);
+      };
     };
-    source.onerror = () => {
-      up = false;
-      show();
-    };
+    listen();
     // A device that says nothing more is found out by the clock alone.
     const clock = setInterval(show, 250);
     return () => {
       clearInterval(clock);
+      clearTimeout(again);
       source.close();
     };
   }, []);

@@ -31,7 +31,6 @@ const DATUMS: { value: SheetDatum; text: string }[] = [
 export function BendStage() {
   const plan = usePlan();
   const evaluation = useEvaluation();
-  const style = useJobStyle();
   const [address, setAddress] = useSearchParams();
   const pieces = evaluation.members.flatMap((member) => member.pieces);
   const found = pieceAnswerOf(evaluation, address.get('tube') ?? pieces[0]?.piece ?? '');
@@ -46,9 +45,6 @@ export function BendStage() {
   const { of, answer } = found;
   const twin = of.pieces.find((one) => one.side !== answer.side && one.side !== null)?.sheet ?? null;
   const dieRadius = plan.dies.find(({ id }) => id === member.bending.die)?.clr.mm ?? null;
-  const about = evaluation.findings.filter(
-    (finding) => finding.rule === null && finding.member === member.id && finding.code !== 'asymmetry',
-  );
   const Marks = member.bending.datum.startsWith('ear') ? MarkOutFromEar : MarkOut;
   const ends: [string, string] =
     member.role === 'main-hoop' ? ['left foot', 'right foot'] : ['its start', 'its far end'];
@@ -64,16 +60,7 @@ export function BendStage() {
         )}
         {answer.sheet && <AtMachine key={answer.piece} sheet={answer.sheet} />}
         {answer.sheet && <WhatNow key={`now/${answer.piece}`} sheet={answer.sheet} />}
-        {answer.tube && (
-          <AddedBend
-            key={`added/${answer.piece}`}
-            tube={answer.tube}
-            radii={answer.tube.axis.flatMap((piece) =>
-              piece.kind === 'arc' ? [Math.hypot(...piece.radius)] : [],
-            )}
-            radius={dieRadius}
-          />
-        )}
+        {answer.tube && <AddedBend key={`added/${answer.piece}`} tube={answer.tube} radius={dieRadius} />}
         {answer.sheet && <Outcome sheet={answer.sheet} hoop={member.role === 'main-hoop'} />}
       </section>
       <aside aria-label="Tooling and findings" className="space-y-5">
@@ -86,16 +73,30 @@ export function BendStage() {
         )}
         {answer.sheet && <IssuePanel piece={answer.piece} />}
         <ToolingPanel member={member} ends={ends} />
-        <div>
-          <h2 className="mb-2 text-lg">Findings</h2>
-          <FindingList findings={about} style={style} />
-        </div>
-        <p className="text-quiet text-sm">
-          Tube ends swing: stand clear, hands out of the die. Zero the dial after the preload. If the tube
-          slips in the clamp, stop and write it down. Lubricate above 20°.
-        </p>
+        <AtTheBender member={member.id} />
       </aside>
     </div>
+  );
+}
+
+/** What stands in the way of a tube at the bender, and the usual cautions. */
+function AtTheBender({ member }: { member: string }) {
+  const { findings } = useEvaluation();
+  const style = useJobStyle();
+  const about = findings.filter(
+    (finding) => finding.rule === null && finding.member === member && finding.code !== 'asymmetry',
+  );
+  return (
+    <>
+      <div>
+        <h2 className="mb-2 text-lg">Findings</h2>
+        <FindingList findings={about} style={style} />
+      </div>
+      <p className="text-quiet text-sm">
+        Tube ends swing: stand clear, hands out of the die. Zero the dial after the preload. If the tube slips
+        in the clamp, stop and write it down. Lubricate above 20°.
+      </p>
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
-import { evaluate, hoopAnswerOf } from '../evaluate.ts';
-import { NOTHING_MEASURED, type Plan, type Shop } from '../plan/index.ts';
-import { HANDBOOK_CAR, mm, planWith } from '../testing/index.ts';
-import { bending, die, shop } from '../testing/twoInchShop.ts';
+import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
+import { NOTHING_MEASURED, type Plan, type Shop } from '../../plan/index.ts';
+import { HANDBOOK_CAR, mm, planWith } from '../../testing/index.ts';
+import { bending, die, shop } from '../../testing/twoInchShop.ts';
 
 const plan = ((): Plan => {
   const start = planWith(HANDBOOK_CAR);

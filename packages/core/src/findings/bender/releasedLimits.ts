@@ -1,7 +1,7 @@
-import { releasedWidths, type BendSheet } from '../cage/index.ts';
-import { decided } from '../measure/index.ts';
-import { type JobLimit } from '../plan/index.ts';
-import { type Finding } from './finding.ts';
+import { releasedWidths, type BendSheet } from '../../cage/index.ts';
+import { decided } from '../../measure/index.ts';
+import { type JobLimit } from '../../plan/index.ts';
+import { type Finding } from '../finding.ts';
 
 /** A limit of the feet when all bends of the hoop are released at the worse end of their interval. mm */
 export interface ReleasedLimit {

@@ -1,8 +1,8 @@
-import { type BendSheet, type Drift } from '../cage/index.ts';
-import { type Fault, saidIn } from '../fault/index.ts';
-import { type Member } from '../plan/index.ts';
-import { type FindingCode } from './codes.ts';
-import { type Finding, finding } from './finding.ts';
+import { type BendSheet, type Drift } from '../../cage/index.ts';
+import { type Fault, saidIn } from '../../fault/index.ts';
+import { type Member } from '../../plan/index.ts';
+import { type FindingCode } from '../codes.ts';
+import { type Finding, finding } from '../finding.ts';
 
 /** Why there is no sheet: no die, or a bend that does not fit. */
 /** radius: what its bends are drawn with meanwhile. mm */

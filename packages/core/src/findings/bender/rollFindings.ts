@@ -1,7 +1,7 @@
-import { rollOf } from '../bending/index.ts';
-import { type BendSheet, type ResolvedMember, type Roller } from '../cage/index.ts';
-import { decided } from '../measure/index.ts';
-import { type Finding, finding } from './finding.ts';
+import { rollOf } from '../../bending/index.ts';
+import { type BendSheet, type ResolvedMember, type Roller } from '../../cage/index.ts';
+import { decided } from '../../measure/index.ts';
+import { type Finding, finding } from '../finding.ts';
 
 /** Arcs that are rolled, against what the shop's roller reaches and the straights that it leaves; asks where no roller was measured. */
 export function rollFindings(members: ResolvedMember[], roller: Roller | null): Finding[] {
