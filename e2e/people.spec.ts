@@ -80,19 +80,19 @@ test('a question is answered with a name, a note and a photo, which the inspecto
     page.getByText('"notes.txt" is no picture that can be opened here: choose a photo'),
   ).toBeVisible();
   await photo.setInputFiles(path.join(import.meta.dirname, '../docs/screenshots/survey.png'));
-  await expect(hole.getByRole('img', { name: 'brief.jpg' })).toBeVisible();
+  await expect(hole.getByRole('img', { name: 'survey.jpg' })).toBeVisible();
   const today = new Date().toISOString().slice(0, 10);
   await expect(hole).toContainText(`Yes, says E. L. on ${today}, 1 photo. behind the seat`);
   await saved(page);
   await page.reload();
-  await expect(hole.getByRole('img', { name: 'brief.jpg' })).toBeVisible();
+  await expect(hole.getByRole('img', { name: 'survey.jpg' })).toBeVisible();
 
   const job = (await (await page.request.get(`/api/jobs/${JOB}`)).json()) as { head: { number: number } };
   const sheet = await page.request.get(
     `/api/jobs/${JOB}/revisions/${job.head.number}/inspection.pdf?unit=mm&paper=a4`,
   );
   expect((await sheet.body()).toString('latin1')).toContain('/Subtype /Image');
-  await hole.getByRole('button', { name: 'Take out brief.jpg' }).click();
+  await hole.getByRole('button', { name: 'Take out survey.jpg' }).click();
   await hole.getByRole('radio', { name: 'not yet' }).click();
   await saved(page);
 });
