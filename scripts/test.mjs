@@ -140,7 +140,8 @@ async function builtChecks() {
 
 async function endToEnd() {
   const { needChromium } = await import('./lib/chromium.mjs');
-  const { freePort, startServer } = await import('./lib/server.mjs');
+  const { freePort } = await import('./lib/freePort.mjs');
+  const { startServer } = await import('./lib/server.mjs');
   await needChromium();
   await buildDevices();
   const databaseUrl = await testCluster();

@@ -11,7 +11,7 @@ import {
   statSync,
   writeFileSync,
 } from 'node:fs';
-import { createServer } from 'node:net';
+import { freePort } from './freePort.mjs';
 import os from 'node:os';
 import path from 'node:path';
 import { needPostgres } from './debian.mjs';
@@ -223,17 +223,6 @@ export class Cluster {
 
 /** Starting is done in one go, with nothing beside it. */
 const pause = (ms) => Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms);
-
-/** A port that nothing listens on now. */
-const freePort = () =>
-  new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
-  });
 
 const tail = (file) =>
   existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n').slice(-6).join('\n') : '(no log)';

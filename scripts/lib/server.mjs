@@ -48,17 +48,6 @@ export const needPort = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(resolve));
   });
 
-/** A port that is free at this moment. */
-export const freePort = () =>
-  new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
-  });
-
 const taken = (port) => `Port ${port} is in use. Choose another: npm start -- --port ${Number(port) + 1}`;
 const notOurs = (port, { code }) =>
   `Port ${port} may not be used by you (${code}). Choose one above 1023: npm start -- --port 4720`;

@@ -14,9 +14,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { AngleField, OptionalAngleField, OptionalLengthField } from './checks.ts';
-import { MomentField, type Scrap, WhoField } from './log.ts';
-import { AngleDto, LengthDto } from './quantities.ts';
+import { BendMeasureDto, MomentField, type Scrap, WhoField } from './log.ts';
 
 /** A sheet that is to go to the floor: one tube of a saved revision. The id is the page's: sent twice it is one sheet. */
 export class IssueDto {
@@ -59,31 +57,6 @@ export interface IssuedSheet extends Omit<IssuedSummary, 'state'> {
   program: string;
 }
 
-/** What was read and measured when a bend was released. Degrees, mm */
-export class FloorMeasureDto {
-  @OptionalAngleField('the reading at full pull', { above: 0, most: 220 })
-  reading!: AngleDto | null;
-
-  @AngleField('the released angle', { above: 0, most: 180 })
-  released!: AngleDto;
-
-  @OptionalLengthField('how far it lies off its place')
-  place!: LengthDto | null;
-
-  @OptionalAngleField('the turn that it was made with', { most: 180 })
-  turn!: AngleDto | null;
-
-  @IsBoolean({ message: 'was the dial zeroed under preload: true or false' })
-  zeroed!: boolean;
-
-  @IsBoolean({ message: 'did the tube slip: true or false' })
-  slipped!: boolean;
-
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
-  note!: string;
-}
-
 /** A step that was ticked on a device. */
 export class FloorTickDto {
   /** Of the sheet's steps: `mark`, `2/pull`. */
@@ -111,8 +84,8 @@ export class FloorTickDto {
   @IsDefined({ message: 'give what was measured, or null' })
   @IsObject({ message: 'give what was measured, or null' })
   @ValidateNested()
-  @Type(() => FloorMeasureDto)
-  measured!: FloorMeasureDto | null;
+  @Type(() => BendMeasureDto)
+  measured!: BendMeasureDto | null;
 }
 
 /** A tick as the server keeps it. */

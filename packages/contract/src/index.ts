@@ -14,7 +14,6 @@ export {
   UpdateJobDto,
 } from './jobs.ts';
 export {
-  FloorMeasureDto,
   type FloorState,
   type FloorTick,
   FloorTickDto,
@@ -23,7 +22,7 @@ export {
   type IssuedSummary,
   type SheetNews,
 } from './floor.ts';
-export { type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from './log.ts';
+export { BendMeasureDto, type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from './log.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
 export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';

@@ -102,8 +102,33 @@ export class SetAsideDto {
   who!: string;
 }
 
+/** What was read and measured when a bend was released. Degrees, mm */
+export class BendMeasureDto {
+  @OptionalAngleField('the reading at full pull', { above: 0, most: 220 })
+  reading!: AngleDto | null;
+
+  @AngleField('the released angle', { above: 0, most: 180 })
+  released!: AngleDto;
+
+  @OptionalLengthField('how far it lies off its place')
+  place!: LengthDto | null;
+
+  @OptionalAngleField('the turn that it was made with', { most: 180 })
+  turn!: AngleDto | null;
+
+  @IsBoolean({ message: 'was the dial zeroed under preload: true or false' })
+  zeroed!: boolean;
+
+  @IsBoolean({ message: 'did the tube slip: true or false' })
+  slipped!: boolean;
+
+  @IsString()
+  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  note!: string;
+}
+
 /** A bend as it was made and measured. Degrees, mm */
-export class MadeBendDto {
+export class MadeBendDto extends BendMeasureDto {
   @IsUUID(undefined, { message: 'a bend is made for a job' })
   job!: string;
 
@@ -141,41 +166,19 @@ export class MadeBendDto {
   @AngleField('the angle wanted', { above: 0, most: 180 })
   target!: AngleDto;
 
-  @OptionalAngleField('the reading at full pull', { above: 0, most: 220 })
-  reading!: AngleDto | null;
-
   /** What the dial read before the pull; null for nothing. */
   @OptionalAngleField('what the dial read before the pull', { most: 180 })
   dialZero!: AngleDto | null;
 
-  @AngleField('the released angle', { above: 0, most: 180 })
-  released!: AngleDto;
-
-  @OptionalLengthField('how far it lies off its place')
-  place!: LengthDto | null;
-
-  @OptionalAngleField('the turn that it was made with', { most: 180 })
-  turn!: AngleDto | null;
-
   /** What it was to be turned by from the bend before; null for the first of a tube. */
   @OptionalAngleField('the turn wanted', { most: 180 })
   wantedTurn!: AngleDto | null;
-
-  @IsBoolean({ message: 'was the dial zeroed under preload: true or false' })
-  zeroed!: boolean;
-
-  @IsBoolean({ message: 'did the tube slip: true or false' })
-  slipped!: boolean;
 
   @WhoField('say who bent it')
   who!: string;
 
   @MomentField()
   at!: string;
-
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
-  note!: string;
 }
 
 /** A bend of the log: with its issued sheet, and whether it is left out of springback. */

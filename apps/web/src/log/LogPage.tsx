@@ -1,37 +1,22 @@
 import { type MadeBend, type Scrap } from '@gyrus/contract';
-import {
-  formatAngle,
-  formatWithUnit,
-  INCHES,
-  type LengthStyle,
-  MILLIMETRES,
-  type Unit,
-  writtenLength,
-} from '@gyrus/core';
+import { formatAngle, formatWithUnit, type LengthStyle, writtenLength } from '@gyrus/core';
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
-import { useState } from 'react';
-import { Segmented } from '../shared/fields/Segmented.tsx';
 import { useJobs } from '../shared/server/queries.ts';
 import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
+import { useLengthStyle } from '../shared/fields/useLengthStyle.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { LogCharts } from './LogCharts.tsx';
 import { useMadeBends, useScrap } from './madeBends.ts';
 
-const UNITS = [
-  { value: 'in', text: 'inches' },
-  { value: 'mm', text: 'millimetres' },
-] as const;
-
 /** What the shop has bent and thrown away: by month, by reason, and one by one. */
 export function LogPage() {
   const bends = useMadeBends();
   const scrap = useScrap();
   const jobs = useJobs().data ?? [];
-  const [unit, setUnit] = useState<Unit>('in');
-  const style = unit === 'in' ? INCHES : MILLIMETRES;
+  const [style, unitSwitch] = useLengthStyle();
   const nameOf = (id: string) => jobs.find((job) => job.id === id)?.name ?? '';
   const [made, lost] = [bends.data ?? [], scrap.data ?? []];
   return (
@@ -39,7 +24,7 @@ export function LogPage() {
       <Header
         actions={
           <>
-            <Segmented quiet label="lengths in" value={unit} options={UNITS} onChange={setUnit} />
+            {unitSwitch}
             <AsCsv of="bends" text="Bends as CSV" />
             <AsCsv of="scrap" text="Scrap as CSV" />
           </>

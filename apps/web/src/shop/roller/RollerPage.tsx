@@ -1,15 +1,12 @@
 import {
   fineLength,
   formatWithUnit,
-  INCHES,
   type Length,
   type LengthStyle,
-  MILLIMETRES,
   radiusOfRise,
   riseOver,
   rollerIn,
   type Roller,
-  type Unit,
 } from '@gyrus/core';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -17,37 +14,30 @@ import { useParams } from 'react-router';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { QuantityInput } from '../../shared/fields/QuantityInput.tsx';
 import { lengthKind } from '../../shared/fields/quantityKinds.ts';
-import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { useLengthStyle } from '../../shared/fields/useLengthStyle.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Header } from '../../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { useShop } from '../../shared/server/queries.ts';
 
-const UNITS = [
-  { value: 'in', text: 'inches' },
-  { value: 'mm', text: 'millimetres' },
-] as const;
-
 /** The rise over a roller's gauge for every radius it reaches: as a curve, as a table for the wall, and back from a rise that was measured. */
 export function RollerPage() {
   const { machineId = '' } = useParams();
   const shop = useShop();
-  const [unit, setUnit] = useState<Unit>('in');
+  const [style, unitSwitch] = useLengthStyle();
   const machines = shop.data?.machines.filter(({ id }) => id === machineId) ?? [];
   const roller = rollerIn({ machines });
   return (
     <div className="flex min-h-full flex-col">
       <div className="print:hidden">
-        <Header
-          actions={<Segmented quiet label="lengths in" value={unit} options={UNITS} onChange={setUnit} />}
-        />
+        <Header actions={unitSwitch} />
       </div>
       <main className="mx-auto w-full max-w-5xl space-y-5 p-6">
         {shop.isPending && <Loading what="the shop" />}
         {shop.isError && <Trouble error={shop.error} retry={() => void shop.refetch()} />}
         {shop.data && !roller && <p>No roller of this name is measured: give its figures at Shop.</p>}
-        {roller && <OfRoller roller={roller} style={unit === 'in' ? INCHES : MILLIMETRES} />}
+        {roller && <OfRoller roller={roller} style={style} />}
       </main>
     </div>
   );

@@ -1,20 +1,18 @@
 import {
+  type BentTube,
   type Die,
-  INCHES,
   type LengthStyle,
-  MILLIMETRES,
   type Shop,
   springbackGroups,
   testsDue,
-  type Unit,
+  writtenLength,
 } from '@gyrus/core';
 import { dieWords, tubeKindWords } from '@gyrus/formats';
-import { writtenLength, type BentTube } from '@gyrus/core';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { useLengthStyle } from '../../shared/fields/useLengthStyle.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Header } from '../../shared/frame/Header.tsx';
@@ -26,31 +24,22 @@ import { ResidualChart, SpringbackChart } from './SpringbackChart.tsx';
 import { TestPieceCard } from './TestPieceCard.tsx';
 import { WallTable } from './WallTable.tsx';
 
-const UNITS = [
-  { value: 'in', text: 'inches' },
-  { value: 'mm', text: 'millimetres' },
-] as const;
-
 /** What a die's bends say of springback: chart, line, what is doubtful, what to pull to, and what is to be tested. */
 export function SpringbackPage() {
   const { dieId = '' } = useParams();
   const shop = useShop();
-  const [unit, setUnit] = useState<Unit>('in');
+  const [style, unitSwitch] = useLengthStyle();
   const die = shop.data?.machines.flatMap(({ dies }) => dies).find(({ id }) => id === dieId);
   return (
     <div className="flex min-h-full flex-col">
       <div className="print:hidden">
-        <Header
-          actions={<Segmented quiet label="lengths in" value={unit} options={UNITS} onChange={setUnit} />}
-        />
+        <Header actions={unitSwitch} />
       </div>
       <main className="mx-auto w-full max-w-6xl space-y-5 p-6">
         {shop.isPending && <Loading what="the shop" />}
         {shop.isError && <Trouble error={shop.error} retry={() => void shop.refetch()} />}
         {shop.data && !die && <p>This die is not at the shop any more.</p>}
-        {shop.data && die && (
-          <OfDie shop={shop.data} die={die} style={unit === 'in' ? INCHES : MILLIMETRES} />
-        )}
+        {shop.data && die && <OfDie shop={shop.data} die={die} style={style} />}
       </main>
     </div>
   );
