@@ -57,7 +57,7 @@ const SCRAP = `
   CREATE TABLE scrap (
     id uuid PRIMARY KEY,
     job_id uuid NOT NULL REFERENCES job (id),
-    issued_id uuid REFERENCES issued_sheet (id),
+    issued_id uuid UNIQUE REFERENCES issued_sheet (id),
     stamp text NOT NULL,
     tube jsonb NOT NULL,
     reason text NOT NULL,

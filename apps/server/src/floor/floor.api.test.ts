@@ -203,6 +203,12 @@ test('a scrapped piece is written down once, with its sheet', async () => {
   expect(faultIn((await write({ reason: 'slipped' }).expect(409)).body).path).toBe('/id');
   expect(faultIn((await write({ reason: ' ' }).expect(422)).body).path).toBe('/reason');
   await write({ issued: randomUUID() }).expect(404);
+  const other = await http()
+    .put(`/api/log/scrap/${randomUUID()}`)
+    .send({ ...body, who: 'Ben' })
+    .expect(409);
+  expect(faultIn(other.body)).toMatchObject({ code: 'scrapped', path: '/issued' });
+  expect(faultIn(other.body).message).toContain('Aino wrote this piece down');
   const csv = (await http().get('/api/log/scrap.csv').expect(200)).text;
   expect(csv).toContain('wrong plane,,31.5,');
   expect(csv).not.toMatch(/,=1\+1/);

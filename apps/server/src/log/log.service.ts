@@ -66,7 +66,7 @@ export class LogService {
     return found.map(scrapOf);
   }
 
-  /** Writes a piece down that was thrown away, once. */
+  /** Writes a piece down that was thrown away, once; the piece of an issued sheet whoever comes first. */
   async writeScrap(id: string, dto: ScrapDto): Promise<Scrap> {
     await this.demandJob(dto.job);
     const { manager } = this.database;
@@ -74,7 +74,9 @@ export class LogService {
       throw notFound('this issued sheet');
     const { at, ...rest } = dto;
     await insertOnce(manager, ScrapEntity, { id, ...rest, scrappedAt: new Date(at) });
-    const kept = scrapOf(await manager.findOneByOrFail(ScrapEntity, { id }));
+    const written = await manager.findOneBy(ScrapEntity, { id });
+    if (!written) throw await this.scrappedBefore(dto.issued);
+    const kept = scrapOf(written);
     refuseOther('piece', kept, { ...dto, id, at: new Date(at).toISOString() });
     return kept;
   }
@@ -87,6 +89,14 @@ export class LogService {
       if (test) byDie.set(bend.die, [...(byDie.get(bend.die) ?? []), test]);
     }
     return byDie;
+  }
+
+  /** The piece of this issued sheet is scrap already. */
+  private async scrappedBefore(issued: string | null): Promise<Refusal> {
+    const scrap = issued && (await this.database.manager.findOneBy(ScrapEntity, { issued }));
+    const who = scrap ? scrap.who : 'somebody';
+    const message = `${who} wrote this piece down as scrap on another device already`;
+    return new Refusal({ code: 'scrapped', message, path: '/issued' }, HttpStatus.CONFLICT);
   }
 
   private async demandJob(job: string): Promise<void> {

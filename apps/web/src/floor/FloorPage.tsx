@@ -171,7 +171,9 @@ function Step({ sheet, work, place, who, back, setBack, scrap }: StepOfWorkProps
   const hook = useMemo(() => tapeHook(answers.sheet, answers.datum, answers.ears), [answers]);
   const index = Math.max(0, place.index - back);
   const step = work.steps[index];
-  const { time } = place;
+  // Looked at again a step shows what came of it the last time.
+  const times = work.ticks.filter((tick) => tick.step === step?.key).map((tick) => tick.time);
+  const time = back === 0 ? place.time : Math.max(1, ...times);
   const before = work.ticks.find((tick) => tick.step === `${step?.bend}/release` && tick.time === time - 1);
   // A dial that was not zeroed is not so for the second pull either.
   const startFrom = (kept: unknown) => measuresIn(kept ?? { zeroed: before?.measured?.zeroed });
