@@ -165,7 +165,7 @@ test('a measured bend is written into the log once, though its answer was lost',
   await now.getByLabel('the dial read at full pull').fill('18.5');
   await now.getByLabel('released angle').fill('15.9');
   await expect(now.getByRole('button', { name: 'Write it down' })).toBeDisabled();
-  await now.getByLabel('bent by').fill('Aino');
+  await now.getByLabel('bent by').fill('Liisa');
   // The server writes it down, and its answer never comes.
   const sent = page.waitForEvent('requestfailed');
   await page.route('**/api/log/bends/*', async (route) => {
@@ -177,10 +177,10 @@ test('a measured bend is written into the log once, though its answer was lost',
   await page.unroute('**/api/log/bends/*');
   await page.reload();
   await now.getByRole('radio', { name: /bend 4$/ }).click();
-  await expect(now.getByLabel('bent by')).toHaveValue('Aino');
+  await expect(now.getByLabel('bent by')).toHaveValue('Liisa');
   await now.getByRole('button', { name: 'Write it down' }).click();
   await now.getByRole('link', { name: 'in the log' }).click();
-  const rows = page.getByRole('row').filter({ hasText: 'Aino' });
+  const rows = page.getByRole('row').filter({ hasText: 'Liisa' });
   await expect(rows).toHaveCount(1);
   await expect(rows.first()).toContainText('Ptarmigan 1300');
   await expect(rows.first()).toContainText('18.5°');
