@@ -202,6 +202,14 @@ test('a sheet whose plan moves on is stale at once, and says what changed; a spo
   await saved(desk);
 });
 
+test('a second tap that comes too soon ticks nothing', async ({ page }) => {
+  await issue(page, JOB);
+  await press(page, 'It is marked');
+  await button(page, 'It lies so').dblclick();
+  await expect(button(page, 'Clamped')).toBeEnabled();
+  await expect(page.getByText(/step 2 of 6/)).toBeVisible();
+});
+
 test('a step at the bender is accessible, at the size of a desk and of a tablet', async ({ page }) => {
   await issue(page, JOB);
   await press(page, 'It is marked');

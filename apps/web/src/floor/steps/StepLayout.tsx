@@ -1,4 +1,4 @@
-import { createContext, type ReactNode, useContext } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
 
 /** What stands at the left of every step's foot: the way back. */
 export const StepLeft = createContext<ReactNode>(null);
@@ -35,13 +35,27 @@ export const StepLayout = ({ title, figure, children, picture, below, actions }:
   </>
 );
 
+/** A step's buttons rest for so long when it appears: a second tap of a glove does not tick the step that follows. ms */
+const REST = 500;
+
 /** The way back at the left, the way on at the right. */
-export const StepFoot = ({ children }: { children: ReactNode }) => (
-  <div className="bg-steel-deep sticky bottom-0 flex flex-wrap justify-between gap-4 py-1">
-    <div className="flex flex-wrap gap-4">{useContext(StepLeft)}</div>
-    <div className="flex flex-wrap justify-end gap-4">{children}</div>
-  </div>
-);
+export function StepFoot({ children }: { children: ReactNode }) {
+  const left = useContext(StepLeft);
+  const [resting, setResting] = useState(true);
+  useEffect(() => {
+    const timer = setTimeout(() => setResting(false), REST);
+    return () => clearTimeout(timer);
+  }, []);
+  return (
+    <fieldset
+      disabled={resting}
+      className="bg-steel-deep sticky bottom-0 flex flex-wrap justify-between gap-4 py-1"
+    >
+      <div className="flex flex-wrap gap-4">{left}</div>
+      <div className="flex flex-wrap justify-end gap-4">{children}</div>
+    </fieldset>
+  );
+}
 
 /** A caution at its step: short, and beside the figure. */
 export const Caution = ({ children }: { children: ReactNode }) => (
