@@ -5,7 +5,7 @@ import {
   type ScrapDto,
   type SetAsideDto,
 } from '@gyrus/contract';
-import { type DieTest, inDegrees } from '@gyrus/core';
+import { type DieTest, inDegrees, isTrusted } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import equal from 'fast-deep-equal';
 import { DataSource, type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeorm';
@@ -153,7 +153,7 @@ function testOf({ id, tube, reading, dialZero, released, zeroed, slipped, aside 
     made: 'production',
     reading: inDegrees(pulled),
     released,
-    sound: zeroed && !slipped && aside === null,
+    sound: isTrusted({ zeroed, slipped }) && aside === null,
     note: aside?.why ?? '',
   };
 }

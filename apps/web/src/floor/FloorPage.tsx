@@ -1,5 +1,5 @@
 import { type IssuedSheet } from '@gyrus/contract';
-import { tapeHook } from '@gyrus/core';
+import { loggedTube, tapeHook } from '@gyrus/core';
 import { pieceName } from '@gyrus/formats';
 import { formatISO } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -80,8 +80,7 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
     );
   const { answers, id, job, stamp } = sheet;
   const scrap = (lost: Lost) => {
-    const { od, wall, kind, batch } = answers.tube;
-    const tube = { od, wall, kind, batch };
+    const tube = loggedTube(answers.tube);
     enqueue({
       kind: 'scrap',
       issued: id,

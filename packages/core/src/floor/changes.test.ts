@@ -40,6 +40,12 @@ test('another school moves readings; another side of the clamp is told', () => {
   });
 });
 
+test('another wall is another tube, as near as the sizes of a catalogue stand', () => {
+  const walled = (wall: string) => ({ ...issued, tube: { ...issued.tube, wall: inch(wall) } });
+  expect(answersChanged(walled('0.083'), walled('0.095'))).toEqual([{ what: 'tube' }]);
+  expect(answersChanged(walled('0.095'), walled('0.095'))).toEqual([]);
+});
+
 test('a new test bend, another machine and a new edition are told, and nothing where all is as it was', () => {
   expect(shopChanged(issued, shop, shop)).toEqual([]);
   const [machine] = shop.machines;

@@ -1,5 +1,5 @@
 import { type BendSheet, driftOf, machineOf, type SheetBend } from '../cage/index.ts';
-import { decided } from '../measure/index.ts';
+import { CATALOGUE, decided } from '../measure/index.ts';
 import { type Shop } from '../plan/index.ts';
 import { type IssuedAnswers } from './issued.ts';
 
@@ -22,7 +22,7 @@ export type SheetChange =
   | { what: 'book'; book: string; from: string; to: string | null }
   | { what: 'program'; from: string; to: string };
 
-/** What of a tube's answers differs; now: null where the tube is gone, or has no marks any more. */
+/** What of a tube's answers differs. now: `gone` where the tube is in the plan no more, `no-marks` where it cannot be marked out. */
 export function answersChanged(then: IssuedAnswers, now: IssuedAnswers | 'gone' | 'no-marks'): SheetChange[] {
   if (typeof now === 'string') return [{ what: now }];
   const [was, is] = [then.sheet, now.sheet];
@@ -45,8 +45,8 @@ export function answersChanged(then: IssuedAnswers, now: IssuedAnswers | 'gone' 
 
 function tubeChanged({ tube: was }: IssuedAnswers, { tube: is }: IssuedAnswers): SheetChange[] {
   const same =
-    !differs(was.od.mm, is.od.mm, SEEN_ON_TAPE) &&
-    !differs(was.wall.mm, is.wall.mm, SEEN_ON_TAPE) &&
+    !differs(was.od.mm, is.od.mm, CATALOGUE) &&
+    !differs(was.wall.mm, is.wall.mm, CATALOGUE) &&
     was.kind === is.kind &&
     was.batch === is.batch;
   return same ? [] : [{ what: 'tube' }];

@@ -17,3 +17,4 @@ export {
 } from './steps.ts';
 export { afterBend, isTrusted, pullTarget, type PullTarget, type ReleasedBend } from './afterBend.ts';
 export { inBendPlane, type InBendPlane } from './inBendPlane.ts';
+export { loggedTube, wantedBend, type WantedBend } from './loggedBend.ts';

@@ -1,4 +1,4 @@
-import { formatAngle, inDegrees } from '@gyrus/core';
+import { formatAngle, inDegrees, isTrusted } from '@gyrus/core';
 import { useState } from 'react';
 import { QuantityInput } from '../../shared/fields/QuantityInput.tsx';
 import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
@@ -57,7 +57,7 @@ export function ReleaseStep(props: BendStepProps) {
       ) : (
         <DeviceLine name="gauge" state={gauge} />
       )}
-      {(!zeroed || slipped) && (
+      {!isTrusted({ zeroed, slipped }) && (
         <p className="text-chalk">
           The reading says nothing of springback:{' '}
           {[...(zeroed ? [] : ['the dial was not zeroed']), ...(slipped ? ['the tube slipped'] : [])].join(

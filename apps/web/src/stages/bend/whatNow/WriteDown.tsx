@@ -1,5 +1,5 @@
 import { type MadeBendDto } from '@gyrus/contract';
-import { type BendSheet, inDegrees, type SheetBend } from '@gyrus/core';
+import { type BendSheet, type SheetBend, wantedBend } from '@gyrus/core';
 import { formatISO } from 'date-fns';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -71,14 +71,6 @@ export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps
   );
 }
 
-/** A tube without what is known of its figures: the log is of what was bent. */
-const plainTube = ({ od, wall, kind, batch }: MadeBendDto['tube']): MadeBendDto['tube'] => ({
-  od: { mm: od.mm, typed: od.typed },
-  wall: { mm: wall.mm, typed: wall.typed },
-  kind,
-  batch,
-});
-
 interface Entry {
   job: string;
   sheet: BendSheet;
@@ -94,26 +86,5 @@ interface Entry {
 /** The bend as the log has it. */
 function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: Entry): MadeBendDto {
   const { reading, place, turn, zeroed, slipped } = measures;
-  return {
-    job,
-    piece: sheet.piece,
-    stamp: sheet.stamp,
-    bend: bend.number,
-    die: bend.die.id,
-    dieName: bend.die.name,
-    machine: bend.die.machine,
-    tube: plainTube(tube),
-    target: inDegrees(Math.round(bend.angle * 1000) / 1000),
-    reading,
-    dialZero: bend.die.dialZero,
-    released,
-    place,
-    turn,
-    wantedTurn: bend === sheet.bends[0] ? null : inDegrees(Math.round(bend.rotation * 1000) / 1000),
-    zeroed,
-    slipped,
-    who,
-    at,
-    note,
-  };
+  return { job, ...wantedBend(sheet, bend, tube), reading, released, place, turn, zeroed, slipped, who, at, note };
 }
