@@ -1,5 +1,6 @@
 import { type IssuedSummary } from '@gyrus/contract';
 import { format } from 'date-fns';
+import { stateWords } from './stateWords.ts';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { Trouble } from '../shared/frame/Waiting.tsx';
@@ -8,13 +9,6 @@ import { FloorFrame } from './FloorFrame.tsx';
 import { useSending } from './queue/useSending.ts';
 import { forgetDone, useIssuedSheets } from './useIssued.ts';
 import { useKeptHere } from './useKeptHere.ts';
-
-const STATES: Record<IssuedSummary['state'], string> = {
-  new: 'not begun',
-  begun: 'begun',
-  done: 'done',
-  scrap: 'scrap',
-};
 
 /** The sheets that are out at the bender. */
 export function FloorList() {
@@ -65,7 +59,7 @@ const Sheets = ({ label, sheets }: { label: string; sheets: IssuedSummary[] }) =
               revision {revision}, issued by {by}, {format(at, 'd MMM, HH:mm')}
             </span>
           </span>
-          <span className="font-semibold">{STATES[state]}</span>
+          <span className="font-semibold">{stateWords[state]}</span>
         </Link>
       </li>
     ))}

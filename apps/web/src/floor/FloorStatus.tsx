@@ -1,10 +1,10 @@
 import { type FloorTick } from '@gyrus/contract';
-import { formatAngle } from '@gyrus/core';
+import { formatAngle, type LengthStyle } from '@gyrus/core';
 import { movesTheTube, sheetChangeWords } from '@gyrus/formats';
 import { format } from 'date-fns';
-import { type LengthStyle } from '@gyrus/core';
 import { FloorButton } from './FloorButton.tsx';
 import { letGo, type QueuedItem, settle } from './queue/floorQueue.ts';
+import { stepWords } from './stepWords.ts';
 import { type FloorWork, useSheetNews } from './useIssued.ts';
 
 /** Whether anybody answers, and how much waits here until somebody does. */
@@ -82,11 +82,9 @@ function Clash({ item, other }: { item: QueuedItem; other: FloorTick }) {
 const measureOf = ({ measured }: Pick<FloorTick, 'measured'>): string =>
   measured ? `, with ${formatAngle(measured.released.deg)}°` : '';
 
-function nameOf(item: QueuedItem): string {
-  if (item.kind === 'scrap') return 'The scrap';
-  const [bend, kind] = item.body.step.split('/');
-  return kind === undefined ? 'The marking' : `Bend ${bend}, ${kind}`;
-}
+/** What was done, at the head of a sentence. */
+const nameOf = (item: QueuedItem): string =>
+  item.kind === 'scrap' ? 'The scrap' : `“${stepWords(item.body)}”`;
 
 const Band = ({ children }: { children: React.ReactNode }) => (
   <section

@@ -1,27 +1,16 @@
 import { type FloorTick } from '@gyrus/contract';
 import { formatAngle } from '@gyrus/core';
 import { format } from 'date-fns';
-
-const STEPS: Record<string, string> = {
-  mark: 'cut and marked',
-  turn: 'put in and turned',
-  clamp: 'clamped',
-  zero: 'preloaded, dial zeroed',
-  pull: 'pulled',
-  release: 'released and measured',
-  now: 'gone on from',
-  roll: 'rolled',
-  rise: 'tried on the template',
-};
+import { stepWords } from './stepWords.ts';
 
 /** What is done on a sheet: by whom, when, and what was measured. */
 export const TickList = ({ ticks }: { ticks: FloorTick[] }) => (
   <table className="figure mx-auto w-full max-w-4xl text-left text-xl">
     <caption className="font-label mb-2 text-left text-2xl font-semibold">What is done</caption>
     <tbody>
-      {ticks.map(({ id, step, time, again, who, at, measured }) => (
+      {ticks.map(({ id, who, at, measured, ...tick }) => (
         <tr key={id} className="border-b border-[#4350a8]">
-          <td className="py-1 pr-4">{stepWords(step, time, again)}</td>
+          <td className="py-1 pr-4">{stepWords(tick)}</td>
           <td className="pr-4">{measured && measureWords(measured)}</td>
           <td className="pr-4">{who}</td>
           <td className="text-right whitespace-nowrap">{format(at, 'd MMM, HH:mm')}</td>
@@ -30,12 +19,6 @@ export const TickList = ({ ticks }: { ticks: FloorTick[] }) => (
     </tbody>
   </table>
 );
-
-function stepWords(step: string, time: number, again: boolean): string {
-  const [bend, kind] = step.includes('/') ? step.split('/') : [null, step];
-  const words = again ? 'to be pulled farther' : (STEPS[kind ?? ''] ?? kind);
-  return `${bend === null ? '' : `bend ${bend} `}${words}${time > 1 ? `, time ${time}` : ''}`;
-}
 
 function measureWords({ reading, released, zeroed, slipped }: NonNullable<FloorTick['measured']>): string {
   const doubts = [...(zeroed ? [] : ['not zeroed']), ...(slipped ? ['slipped'] : [])];

@@ -54,6 +54,7 @@ export {
   type AddedBend,
   type AddedBendInput,
   bendAdded,
+  copeTurned,
   normalFrom,
 } from './deviation/index.ts';
 export {
@@ -92,6 +93,7 @@ export {
   type HandMadeBend,
   hiddenBender,
   type HiddenBender,
+  isUsable,
   partMade,
   type PartMade,
   releasedBy,

@@ -18,15 +18,19 @@ export interface Roll {
   chord: number;
   /** Of the whole arc over its chord. */
   rise: number;
-  /** Over the shop's gauge, where it has one and the arc is as long as it. */
+  /** Over the shop's gauge, laid on the outside of the bend, where it has one and the arc is as long as it. */
   overGauge: { gauge: number; rise: number } | null;
   /** Straight that is left before the arc and behind it, A → B. */
   leads: [before: number, after: number];
 }
 
-/** The roll of one arc of a blank. gauge: what the rise is measured over at the machine, null where nobody says. mm */
+/**
+ * The roll of one arc of a blank. A gauge lies on the tube and not on its axis: its feet on the outside of the bend, half a diameter
+ * farther out. gauge: what the rise is measured over at the machine, null where nobody says. mm
+ */
 export function rollOf(
   blank: {
+    od: number;
     blank: number;
     bends: readonly {
       number: number;
@@ -44,8 +48,9 @@ export function rollOf(
   if (!found) throw new Error(`the blank has no bend ${bend}`);
   const { tangentA, tangentB, finishedClr: radius, angle } = found;
   const half = radians(angle) / 2;
-  const chord = 2 * radius * Math.sin(Math.min(half, Math.PI / 2));
-  const rise = gauge === null || chord < gauge ? null : riseOver(radius, gauge);
+  const outside = radius + blank.od / 2;
+  const reaches = gauge !== null && 2 * outside * Math.sin(Math.min(half, Math.PI / 2)) >= gauge;
+  const rise = reaches ? riseOver(outside, gauge) : null;
   return {
     start: tangentA,
     end: tangentB,

@@ -3,7 +3,7 @@ export { type Drift, driftOf } from './sheet/drift.ts';
 export { type BentTube, springbackGroups, type SpringbackGroup, testsDue } from './sheet/springbackGroups.ts';
 export { releasedWidths, type ReleasedWidths } from './sheet/releasedWidths.ts';
 export { type Roller, rollerIn } from './sheet/rollerIn.ts';
-export { machineOf, type NoWalk, walkAsked, type WalkAsked } from './sheet/walkTube.ts';
+export { benderOf, machineOf, type NoWalk, walkAsked, type WalkAsked } from './sheet/walkTube.ts';
 export { type Gap, gapsOf } from './hoop/gaps.ts';
 export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop } from './hoop/hoop.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';

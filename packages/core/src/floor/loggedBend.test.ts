@@ -9,7 +9,13 @@ const { sheet, tube } = hoopIssued();
 test('a bend of the log says what it was to be, by its die, its tube and the turn from the bend before', () => {
   const [first, second] = [0, 1].map((i) => wantedBend(sheet, itemAt(sheet.bends, i), tube));
   const bend = itemAt(sheet.bends, 1);
-  expect(first).toMatchObject({ stamp: sheet.stamp, bend: 1, die: 'd-2in', machine: 'bender', wantedTurn: null });
+  expect(first).toMatchObject({
+    stamp: sheet.stamp,
+    bend: 1,
+    die: 'd-2in',
+    machine: 'bender',
+    wantedTurn: null,
+  });
   expect(second?.target.deg).toBeCloseTo(bend.angle, 3);
   expect(second?.wantedTurn?.deg).toBeCloseTo(bend.rotation, 3);
 });

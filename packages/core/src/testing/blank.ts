@@ -1,5 +1,7 @@
 import { pointsOf } from '../centreline/index.ts';
 import { type Bender, type BendTooling, type MarkedBlank, markBlank } from '../bending/index.ts';
+import { benderOf } from '../cage/index.ts';
+import { NOTHING_MEASURED } from '../plan/index.ts';
 import { expectValue } from '../fault/index.ts';
 
 /** Rows of a bender: straight, rotation, angle, radius. mm, degrees */
@@ -31,11 +33,4 @@ export const markedBlank = (
   );
 
 /** A bender of which nothing was measured: the tube meets only its die and itself. */
-export const UNMEASURED: Bender = {
-  kind: 'draw-hand',
-  swing: 'left',
-  height: null,
-  walls: { ahead: null, behind: null, left: null, right: null },
-  frame: [],
-  operator: null,
-};
+export const UNMEASURED: Bender = benderOf(NOTHING_MEASURED);

@@ -15,7 +15,9 @@ export const isRolled = ({ school }: Pick<SheetBend, 'school'>): boolean => scho
 
 /** The figure that a roll is stopped by: over the shop's gauge where it has one that fits on the arc, over the chord else. */
 export const riseLabel = ({ overGauge }: ReturnType<typeof rollOf>, style: LengthStyle): string =>
-  overGauge ? `rise over a gauge of ${formatWithUnit(overGauge.gauge, style)}` : 'rise over the chord';
+  overGauge
+    ? `rise over a gauge of ${formatWithUnit(overGauge.gauge, style)}, on the outside of the bend`
+    : 'rise over the chord';
 
 /** What a roller is set and stopped by: radius and rise of the arc on the axis, where the roll starts and ends, the straights left. */
 export function rollFigures(

@@ -1,7 +1,6 @@
 import { formatAngle, inDegrees, isTrusted } from '@gyrus/core';
 import { useState } from 'react';
-import { QuantityInput } from '../../shared/fields/QuantityInput.tsx';
-import { angleKind, lengthKind } from '../../shared/fields/quantityKinds.ts';
+import { DialReadBox, OffPlaceBox, ReleasedBox, TurnedBox } from '../../stages/bend/whatNow/MeasureBoxes.tsx';
 import { DeviceLine } from '../devices/DeviceLine.tsx';
 import { FloorButton } from '../FloorButton.tsx';
 import { DiePicture } from '../picture/DiePicture.tsx';
@@ -12,7 +11,7 @@ import { StepLayout } from './StepLayout.tsx';
 export function ReleaseStep(props: BendStepProps) {
   const { bend, gauge, measures, change, done } = props;
   const [more, setMore] = useState(false);
-  const { reading, released, zeroed, slipped } = measures;
+  const { released, zeroed, slipped } = measures;
   return (
     <StepLayout
       title="Release, and measure"
@@ -32,20 +31,8 @@ export function ReleaseStep(props: BendStepProps) {
         Wanted: {formatAngle(bend.angle)}°, inside {formatAngle(bend.included)}°.
       </p>
       <div className="grid gap-4 sm:grid-cols-2">
-        <QuantityInput
-          label="released angle"
-          kind={angleKind({ above: 0, most: 179 })}
-          value={released}
-          onChange={(value) => change({ released: value })}
-          optional
-        />
-        <QuantityInput
-          label="the dial read at full pull"
-          kind={angleKind({ above: 0, most: 220 })}
-          value={reading}
-          onChange={(value) => change({ reading: value })}
-          optional
-        />
+        <ReleasedBox measures={measures} change={change} />
+        <DialReadBox measures={measures} change={change} />
       </div>
       {gauge.is === 'reading' && gauge.deg > 0 ? (
         <FloorButton
@@ -76,7 +63,7 @@ const Released = ({ answers: { walk }, pull, bend }: BendStepProps) =>
 
 /** What can be wrong with a bend, and the way to throw the piece away. */
 function Wrong({ answers: { style, sheet }, bend, measures, change, scrap }: BendStepProps) {
-  const { place, turn, zeroed, slipped } = measures;
+  const { zeroed, slipped } = measures;
   return (
     <div className="w-full space-y-4">
       <div className="flex flex-wrap gap-4">
@@ -87,22 +74,8 @@ function Wrong({ answers: { style, sheet }, bend, measures, change, scrap }: Ben
           {slipped ? 'It slipped: said' : 'The tube slipped'}
         </FloorButton>
       </div>
-      <QuantityInput
-        label="off its place, toward end B (may be empty)"
-        kind={lengthKind(style)}
-        value={place}
-        onChange={(value) => change({ place: value })}
-        optional
-      />
-      {sheet.bends[0] !== bend && (
-        <QuantityInput
-          label="turned from the bend before by (may be empty)"
-          kind={angleKind({ least: -180, most: 180 })}
-          value={turn}
-          onChange={(value) => change({ turn: value })}
-          optional
-        />
-      )}
+      <OffPlaceBox measures={measures} change={change} style={style} />
+      {sheet.bends[0] !== bend && <TurnedBox measures={measures} change={change} />}
       <FloorButton onClick={scrap}>The piece is scrap</FloorButton>
     </div>
   );

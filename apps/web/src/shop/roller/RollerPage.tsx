@@ -59,7 +59,7 @@ function OfRoller({ roller, style }: { roller: Roller; style: LengthStyle }) {
           <h1 className="text-2xl">{name}: radius and rise</h1>
           <p className="text-quiet">
             <Typeset
-              text={`Rise over a gauge of ${formatWithUnit(gauge, style)}; it reaches ${formatWithUnit(leastRadius, style)} and leaves ${formatWithUnit(lead, style)} straight at each end.`}
+              text={`Rise over a gauge of ${formatWithUnit(gauge, style)}; it reaches ${formatWithUnit(leastRadius, style)} on the axis and leaves ${formatWithUnit(lead, style)} straight at each end. Laid on the outside of a bend, a gauge has half a diameter more than the radius on the axis.`}
             />
           </p>
         </div>
@@ -77,7 +77,7 @@ function OfRoller({ roller, style }: { roller: Roller; style: LengthStyle }) {
           <caption className="font-label mb-1 text-left text-lg font-semibold">For the wall</caption>
           <thead className="font-label text-quiet text-sm">
             <tr className="border-rule border-b">
-              <th className="py-1 font-medium">radius, on the axis</th>
+              <th className="py-1 font-medium">radius where the gauge lies</th>
               <th className="font-medium">rise</th>
             </tr>
           </thead>
@@ -113,7 +113,7 @@ function RiseChart({ roller: { gauge, leastRadius }, style }: { roller: Roller; 
   return (
     <figure aria-label="Rise by radius" className="bg-sheet border-rule rounded-machined border p-3">
       <figcaption className="text-quiet mb-1 text-sm">
-        rise over the gauge, by the radius on the axis
+        rise over the gauge, by the radius where it lies
       </figcaption>
       <ResponsiveContainer width="100%" height={320}>
         <LineChart data={data} margin={{ top: 8, right: 24, bottom: 8, left: 8 }}>
@@ -149,7 +149,9 @@ function FromRise({ gauge, style }: { gauge: number; style: LengthStyle }) {
       />
       {rise && (
         <p className="font-semibold">
-          <Typeset text={`That is a radius of ${formatWithUnit(radiusOfRise(rise.mm, gauge), style)}.`} />
+          <Typeset
+            text={`That is a radius of ${formatWithUnit(radiusOfRise(rise.mm, gauge), style)} where the gauge lies.`}
+          />
         </p>
       )}
     </section>

@@ -5,9 +5,8 @@ import {
   type Shop,
   springbackGroups,
   testsDue,
-  writtenLength,
 } from '@gyrus/core';
-import { dieWords, tubeKindWords } from '@gyrus/formats';
+import { dieWords, tubeWords } from '@gyrus/formats';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -70,7 +69,7 @@ function OfDie({ shop, die, style }: { shop: Shop; die: Die; style: LengthStyle 
               value={at}
               options={groups.map(({ tube, tests }, i) => ({
                 value: String(i),
-                text: `${bentTubeWords(tube)} (${tests.length})`,
+                text: `${tubeWords(tube)} (${tests.length})`,
               }))}
               onChange={(event) => setAt(event.target.value)}
             />
@@ -94,16 +93,13 @@ function OfDie({ shop, die, style }: { shop: Shop; die: Die; style: LengthStyle 
   );
 }
 
-const bentTubeWords = ({ od, wall, kind, batch }: BentTube): string =>
-  `${writtenLength(od)} × ${writtenLength(wall)}, ${kind ? tubeKindWords(kind) : 'of unknown kind'}${batch ? `, batch ${batch}` : ''}`;
-
 function OfTube({ die, tube, tests }: { die: Die; tube: BentTube; tests: Die['tests'] }) {
   const charted = useMemo(() => chartedLine(tests), [tests]);
   const { line, points } = charted;
   return (
     <>
       <p className="text-lg">
-        <Typeset text={`In ${bentTubeWords(tube)}: `} />
+        <Typeset text={`In ${tubeWords(tube)}: `} />
         {line
           ? `released = ${line.b.toFixed(3)} × reading ${line.a < 0 ? '−' : '+'} ${Math.abs(line.a).toFixed(2)}°, by ${line.n} bends${line.n > 2 ? `; they stray by ${line.deviation.toFixed(2)}°` : ''}.`
           : 'a line takes two sound bends at different readings.'}

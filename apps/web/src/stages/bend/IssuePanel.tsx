@@ -1,4 +1,5 @@
 import { type IssuedSheet, type IssuedSummary } from '@gyrus/contract';
+import { stateWords } from '../../floor/stateWords.ts';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useRef } from 'react';
@@ -57,20 +58,13 @@ export function IssuePanel({ piece }: { piece: string }) {
   );
 }
 
-const STATES: Record<IssuedSummary['state'], string> = {
-  new: 'not begun',
-  begun: 'begun',
-  done: 'bent',
-  scrap: 'scrap',
-};
-
 const Out = ({ sheet, revision }: { sheet: IssuedSummary; revision: number }) => (
   <li>
     <Link reloadDocument to={`/floor/${sheet.id}`} className="inline-flex min-h-10 items-center underline">
       revision {sheet.revision}, {format(sheet.at, 'd MMM, HH:mm')}
     </Link>{' '}
     <span className="text-quiet">
-      by {sheet.by}: {STATES[sheet.state]}
+      by {sheet.by}: {stateWords[sheet.state]}
       {sheet.revision < revision ? `; the plan is at ${revision}` : ''}
     </span>
   </li>

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expectValue } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
-import { bendAdded } from './addedBend.ts';
+import { bendAdded, copeTurned } from './addedBend.ts';
 
 const straight = (long: number): Vec3[] => [
   [0, 0, 0],
@@ -62,4 +62,11 @@ test('a place in a bend, off the bar, or with too little straight beside it says
     'negative-straight',
     null,
   ]);
+});
+
+// Two degrees across a tube of 50 mm open by 50 · tan 2° [geometry].
+test('a cope that leans otherwise opens by the tube’s width, whichever way it leans; a degree still fits', () => {
+  expect(copeTurned(50, 2)).toEqual({ fits: false, opens: expect.closeTo(1.746, 3) as number });
+  expect(copeTurned(50, -2)).toEqual(copeTurned(50, 2));
+  expect(copeTurned(50, 1).fits).toBe(true);
 });

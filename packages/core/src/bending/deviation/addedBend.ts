@@ -1,7 +1,7 @@
 import { arcOf, cornersOf, layOut, type Lra, pathFrom, setbackOf } from '../../centreline/index.ts';
 import { fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
-import { decided, degrees, halfTurned } from '../../measure/index.ts';
+import { decided, degrees, halfTurned, radians } from '../../measure/index.ts';
 import { add, angleBetween, distance, dot, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { startOf } from './whatNow.ts';
 
@@ -130,3 +130,14 @@ function squareTo(way: Vec3): Vec3 {
   const [x, y, z] = unit(way);
   return unit(Math.abs(z) < 0.9 ? [-y, x, 0] : [0, -z, y]);
 }
+
+/** A cope that leans otherwise by less is still filled by a weld. Degrees; common practice */
+const FILLED = 1;
+/** Beyond this the gap says no more than that nothing fits. Degrees */
+const STEEPEST = 80;
+
+/** What becomes of a finished cope whose end leans otherwise: whether it still fits, and how far it opens across the tube, OD·tan(lean). mm, degrees */
+export const copeTurned = (od: number, lean: number): { fits: boolean; opens: number } => ({
+  fits: decided(Math.abs(lean) - FILLED) <= 0,
+  opens: od * Math.tan(radians(Math.min(Math.abs(lean), STEEPEST))),
+});

@@ -1,4 +1,4 @@
-export { bendAdded, type AddedBend, type AddedBendInput } from './addedBend.ts';
+export { bendAdded, copeTurned, type AddedBend, type AddedBendInput } from './addedBend.ts';
 export { type Correction, correctionOf, type MeasuredBend } from './correction.ts';
 export { endsMoved, type EndsMoved } from './endsMoved.ts';
 export { radiusInput, scatterInput, type ScatterInput, whatNowInput, type WhatNowInput } from './input.ts';

@@ -36,6 +36,12 @@ export interface PartMade {
   bends: BendOff[];
 }
 
+/** A part that is nowhere farther off than this is used in practice. mm; the program's own choice */
+const USABLE = 10;
+
+/** Whether a part could be used as it came out. */
+export const isUsable = ({ off }: Pick<PartMade, 'off'>): boolean => Math.max(...off) <= USABLE;
+
 /**
  * The part that comes of bends made one after the other, in the order in which they stand; those that are not made yet come as planned. A
  * clamp toward the other end bends the tube on the other side of its mark. Fault: a bend that lies beyond the straights beside it.

@@ -48,7 +48,7 @@ export const machineOf = (die: string, { machines }: Pick<Shop, 'machines'>) =>
   machines.find(({ dies }) => dies.some(({ id }) => id === die));
 
 /** A bender in plain millimetres. */
-function benderOf({ kind, swing, height, walls, frame, operator }: BenderSetting): Bender {
+export function benderOf({ kind, swing, height, walls, frame, operator }: BenderSetting): Bender {
   const mm = (length: { mm: number } | null) => length?.mm ?? null;
   const corner = ([x, y, z]: BenderSetting['frame'][number]['from']) => [x.mm, y.mm, z.mm] as const;
   return {

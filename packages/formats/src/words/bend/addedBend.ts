@@ -1,7 +1,4 @@
-import { type AddedBend, formatAngle, formatWithUnit, type LengthStyle } from '@gyrus/core';
-
-/** A cope that leans otherwise by less is still filled by a weld. Degrees; common practice */
-const FILLED = 1;
+import { type AddedBend, copeTurned, formatAngle, formatWithUnit, type LengthStyle } from '@gyrus/core';
 
 /** What a bend does to a bar that is finished and coped. */
 export function addedBendWords(
@@ -11,10 +8,10 @@ export function addedBendWords(
 ): string[] {
   const length = (mm: number) => formatWithUnit(Math.abs(mm), style);
   const cope = (end: 'A' | 'B', by: number): string => {
-    const gap = od * Math.tan((Math.min(Math.abs(by), 80) * Math.PI) / 180);
-    return Math.abs(by) <= FILLED
+    const { fits, opens } = copeTurned(od, by);
+    return fits
       ? `Its cope at ${end} still fits: it leans ${formatAngle(Math.abs(by))}° otherwise.`
-      : `Its cope at ${end} leans ${formatAngle(Math.abs(by))}° otherwise and opens by up to ${length(gap)}: cut it again.`;
+      : `Its cope at ${end} leans ${formatAngle(Math.abs(by))}° otherwise and opens by up to ${length(opens)}: cut it again.`;
   };
   const short = before - after;
   return [

@@ -1,23 +1,27 @@
-import { type BendOff, formatAngle, formatWithUnit, type LengthStyle, type PartMade } from '@gyrus/core';
-
-/** A part that is nowhere farther off than this is used in practice. mm; the program's own choice */
-const USABLE = 10;
+import {
+  type BendOff,
+  formatAngle,
+  formatWithUnit,
+  isUsable,
+  type LengthStyle,
+  type PartMade,
+} from '@gyrus/core';
 
 /** Whether a practised part could be used, and by how much it is off, in words. */
 export function partWords(
-  { off, far, apart }: PartMade,
+  part: PartMade,
   blank: number,
   style: LengthStyle,
 ): { usable: boolean; words: string } {
   const length = (mm: number) => formatWithUnit(mm, style);
-  const most = Math.max(...off);
-  const usable = most <= USABLE;
+  const { off, far, apart } = part;
+  const usable = isUsable(part);
   const ends = `end B is off by ${length(far)}, the ends stand ${length(Math.abs(apart))} ${apart < 0 ? 'nearer' : 'farther apart'}`;
   return {
     usable,
     words: usable
       ? `It can be used: ${ends}.`
-      : `It is scrap, ${length(blank)} of tube: ${ends}; at its worst it is off by ${length(most)}.`,
+      : `It is scrap, ${length(blank)} of tube: ${ends}; at its worst it is off by ${length(Math.max(...off))}.`,
   };
 }
 

@@ -14,13 +14,12 @@ import { useParams } from 'react-router';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
-import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
-import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { FindingList } from '../../../shared/figures/FindingList.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { type BendMeasures, useBendMeasures } from './keptMeasures.ts';
+import { DialReadBox, OffPlaceBox, ReleasedBox, TurnedBox } from './MeasureBoxes.tsx';
 import { WriteDown } from './WriteDown.tsx';
 
 /** After a bend was released and measured: pull further, or what the part is now and what can still take it. */
@@ -85,39 +84,13 @@ const YES_NO = [
 
 function MeasureFields({ first, measures, change }: MeasureFieldsProps) {
   const style = useJobStyle();
-  const { reading, released, place, turn, zeroed, slipped } = measures;
+  const { zeroed, slipped } = measures;
   return (
     <div className="grid gap-3 sm:grid-cols-3">
-      <QuantityInput
-        label="the dial read at full pull"
-        kind={angleKind({ above: 0, most: 220 })}
-        value={reading}
-        onChange={(value) => change({ reading: value })}
-        optional
-      />
-      <QuantityInput
-        label="released angle, by the protractor"
-        kind={angleKind({ above: 0, most: 179 })}
-        value={released}
-        onChange={(value) => change({ released: value })}
-        optional
-      />
-      <QuantityInput
-        label="off its place, toward end B (may be empty)"
-        kind={lengthKind(style)}
-        value={place}
-        onChange={(value) => change({ place: value })}
-        optional
-      />
-      {!first && (
-        <QuantityInput
-          label="turned from the bend before by (may be empty)"
-          kind={angleKind({ least: -180, most: 180 })}
-          value={turn}
-          onChange={(value) => change({ turn: value })}
-          optional
-        />
-      )}
+      <DialReadBox measures={measures} change={change} />
+      <ReleasedBox measures={measures} change={change} by="protractor" />
+      <OffPlaceBox measures={measures} change={change} style={style} />
+      {!first && <TurnedBox measures={measures} change={change} />}
       <Segmented
         label="was the dial zeroed under preload?"
         value={zeroed ? 'yes' : 'no'}

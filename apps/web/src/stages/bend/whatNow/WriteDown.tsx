@@ -86,5 +86,17 @@ interface Entry {
 /** The bend as the log has it. */
 function entryOf({ job, sheet, bend, tube, measures, released, who, at, note }: Entry): MadeBendDto {
   const { reading, place, turn, zeroed, slipped } = measures;
-  return { job, ...wantedBend(sheet, bend, tube), reading, released, place, turn, zeroed, slipped, who, at, note };
+  return {
+    job,
+    ...wantedBend(sheet, bend, tube),
+    reading,
+    released,
+    place,
+    turn,
+    zeroed,
+    slipped,
+    who,
+    at,
+    note,
+  };
 }
