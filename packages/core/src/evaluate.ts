@@ -175,7 +175,8 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     assumed,
   });
   const gaps = members.map((one) => one.gaps);
-  const findings = allFindings({ plan, cage, gaps, plates, gussets, parts, assumed, drift, roller }, ofBooks);
+  const answered = { plan, cage, gaps, plates, gussets, parts, assumed, drift, roller, shop };
+  const findings = allFindings(answered, ofBooks);
   return {
     members,
     joints,

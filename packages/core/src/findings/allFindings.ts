@@ -14,7 +14,7 @@ import {
   zoneGaps,
 } from '../cage/index.ts';
 import { type Assumed } from '../known/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { type Plan, type Shop } from '../plan/index.ts';
 import { beyondFindings } from './beyondFindings.ts';
 import {
   collisionFindings,
@@ -31,6 +31,7 @@ import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts'
 import { limitFindings } from './limitFindings.ts';
 import { rollFindings } from './bender/rollFindings.ts';
 import { driftFindings } from './bender/sheetFindings.ts';
+import { walkFindings } from './bender/walkFindings.ts';
 import { memberFindings } from './memberFindings.ts';
 
 /** A plan with the answers that findings are made from. */
@@ -45,6 +46,7 @@ export interface Answered {
   assumed: Assumed;
   drift: Drift[];
   roller: Roller | null;
+  shop: Pick<Shop, 'machines'>;
 }
 
 /** Every finding of a cage as it is planned: of the job, its members, the books, and of what stands in what else's way. */
@@ -61,6 +63,7 @@ export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
     ...clearanceFindings(answered),
     ...driftFindings(drift),
     ...rollFindings(cage.members, answered.roller),
+    ...walkFindings(cage.members, answered.shop),
   ];
 }
 

@@ -23,6 +23,9 @@ interface Count {
 interface Length {
   mm: number;
 }
+interface Angle {
+  deg: number;
+}
 interface Sentence {
   said: Said;
 }
@@ -124,6 +127,7 @@ export const FINDING_KINDS = {
   'largest-angle': kind<OfBend>('bend', 'machine'),
   'longest-stick': kind<OfBend>('bend', 'machine'),
   'mark-off-blank': kind<OfBend>('bend', 'machine'),
+  'machine-meets': kind<{ bend: Count; at: Angle; what: Text; which: Text }>('bend', 'machine'),
   'roller-unknown': plain('bend', 'machine'),
   'roll-radius': kind<{ roller: Text; bend: Count }>('bend', 'machine'),
   'roll-lead': kind<{ roller: Text; bend: Count }>('bend', 'machine'),

@@ -55,6 +55,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'largest-angle': 'bend beyond the die',
   'longest-stick': 'blank longer than a stick',
   'mark-off-blank': 'mark off the blank',
+  'machine-meets': 'meets something at the machine',
   'roller-unknown': 'no roller measured',
   'roll-radius': 'radius below the roller',
   'roll-lead': 'straight too short for the roller',

@@ -1,5 +1,6 @@
 import { limitedFigureWords } from '../limit.ts';
-import { type FindingCode } from '@gyrus/core';
+import { type FindingCode, type Met } from '@gyrus/core';
+import { metWords } from '../bend/bender.ts';
 import { cockpitSentences } from '../cockpit.ts';
 import { tubeKindWords } from '../tube.ts';
 import { thingWords } from './assumed.ts';
@@ -123,6 +124,8 @@ export const sentences = {
   'longest-stick': ({ measured, limit }) => `The blank is ${measured}, the longest stick ${limit}.`,
   'mark-off-blank': ({ where }) =>
     `The mark of ${where.toLowerCase()} lies off the blank: add trim, or turn the clamp round.`,
+  'machine-meets': ({ measured, fact, where }) =>
+    `${where}: the tube meets ${metWords({ what: fact('what'), wall: fact('which'), name: fact('which') } as Met)} at ${fact('at')} of the pull, and would go ${measured.replace('−', '')} into it. Another order of the bends, or the clamp at the other side, may miss it: see at Bend.`,
   'roller-unknown': () =>
     'An arc of this tube is rolled, and no roller is measured at Shop: what it reaches, and the straight it leaves at the ends, nobody knows.',
   'roll-radius': ({ measured, limit, where, fact }) =>
