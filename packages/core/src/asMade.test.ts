@@ -1,5 +1,6 @@
 import { asMade } from './asMade.ts';
 import { evaluate, hoopAnswerOf } from './evaluate.ts';
+import { type PulledOtherwise } from './bending/index.ts';
 import { expectValue } from './fault/index.ts';
 import { itemAt } from './items/index.ts';
 import { hoopPlan, shop } from './testing/twoInchShop.ts';
@@ -9,8 +10,9 @@ const evaluation = evaluate(plan, shop, []);
 const sheet = hoopAnswerOf(evaluation)?.sheet;
 if (!sheet) throw new Error('the hoop has a sheet');
 const bend = itemAt(sheet.bends, 1);
+const otherwise = (how: PulledOtherwise) => ({ bend: bend.number, made: how, toCome: [] });
 const made = (angle: number) =>
-  expectValue(asMade(plan, evaluation, sheet, bend.number, { angle: bend.angle + angle }));
+  expectValue(asMade(plan, evaluation, sheet, otherwise({ angle: bend.angle + angle })));
 
 test('made as planned a tube meets nothing that it does not meet on the plan, and its ends are where they belong', () => {
   const { findings, ends } = made(0);
@@ -27,5 +29,5 @@ test('under-bent by ten degrees a leg stands in the body, and its foot is off an
 });
 
 test('a bend that could not lie there is a fault', () => {
-  expect(asMade(plan, evaluation, sheet, bend.number, { mark: 5000 })).toMatchObject({ ok: false });
+  expect(asMade(plan, evaluation, sheet, otherwise({ mark: 5000 }))).toMatchObject({ ok: false });
 });

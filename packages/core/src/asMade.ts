@@ -1,5 +1,5 @@
-import { cornersOf, layOut, piecesOf } from './centreline/index.ts';
-import { whatNow, type MadeBend } from './bending/index.ts';
+import { cornersOf, layOut, pathFrom, piecesOf } from './centreline/index.ts';
+import { asPulled, type PulledOtherwise, startOf } from './bending/index.ts';
 import { type BendSheet, gapsOf, keepOutGaps, type Tube, zoneGaps, collisionsOf } from './cage/index.ts';
 import { type Evaluation, tubesIn } from './evaluate.ts';
 import { andThen, type Outcome, succeed } from './fault/index.ts';
@@ -9,6 +9,13 @@ import { degrees } from './measure/index.ts';
 import { itemAt } from './items/index.ts';
 import { type Plan } from './plan/index.ts';
 import { angleBetween, distance, subtract, type Vec3 } from './space/index.ts';
+
+/** A bend of a sheet that came out otherwise, and the numbers of those that are still to be made. */
+export interface OneOtherwise {
+  bend: number;
+  made: PulledOtherwise;
+  toCome: readonly number[];
+}
 
 /** A tube with one bend as it was made, put where its end A belongs: what it comes near to, and what its ends do at their joints. */
 export interface AsMade {
@@ -26,15 +33,14 @@ export function asMade(
   plan: Plan,
   evaluation: Pick<Evaluation, 'members' | 'joints' | 'findings'>,
   sheet: BendSheet,
-  bend: number,
-  made: MadeBend,
+  { bend, made, toCome }: OneOtherwise,
 ): Outcome<AsMade> {
   const { ends, corners } = sheet.marked.corners;
   const planned = [ends[0], ...corners.map(({ at }) => at), ends[1]];
   const clr = sheet.bends.map(({ finishedClr }) => finishedClr);
-  const points = planned.map(([x, y, z]): [number, number, number] => [x, y, z]);
-  return andThen(whatNow({ points, clr, bend, made }), ({ points: now }) =>
-    andThen(tubeThrough(evaluation, sheet, now, clr), (tube) => {
+  return andThen(asPulled(sheet.marked, bend, made, toCome), ({ bends, tail }) => {
+    const now = pathFrom(startOf(sheet.marked.corners), bends, tail);
+    return andThen(tubeThrough(evaluation, sheet, now, clr), (tube) => {
       const others = tubesIn(evaluation).filter(({ piece }) => piece !== sheet.piece);
       const hoop = evaluation.members.find(({ member }) => member === sheet.member)?.hoop;
       const findings = tubeFindings({
@@ -52,8 +58,8 @@ export function asMade(
         findings: findings.filter((found) => found.status !== 'clear' && !isKnown(found, evaluation)),
         ends: { a: endOff(planned, now), b: endOff([...planned].reverse(), [...now].reverse()) },
       });
-    }),
-  );
+    });
+  });
 }
 
 /** Whether the tube as it is planned has the same finding. */

@@ -19,6 +19,7 @@ export * from './merge/index.ts';
 export * from './evaluate.ts';
 export * from './propose.ts';
 export * from './asMade.ts';
+export * from './stillBecomes.ts';
 export * from './mergeTried.ts';
 export * from './drawing/index.ts';
 export * from './floor/index.ts';

@@ -27,6 +27,7 @@ export {
 export { movesTheTube, sheetChangeWords } from './words/bend/sheetChange.ts';
 export { addedBendWords } from './words/bend/addedBend.ts';
 export { endsWords } from './words/bend/asMade.ts';
+export { stillBecomesWords } from './words/bend/stillBecomes.ts';
 export { bendOffWords, partWords } from './words/bend/practice.ts';
 export { correctionWords } from './words/bend/correction.ts';
 export { limitedFigures } from './words/limit.ts';

@@ -27,6 +27,7 @@ export {
 } from './input.ts';
 export {
   acrossPairs,
+  asPulled,
   causesOf,
   type Correction,
   correctionOf,
@@ -37,6 +38,7 @@ export {
   type MadeBend,
   type MeasuredBend,
   type Pair,
+  type PulledOtherwise,
   radiusInput,
   type Scatter,
   scatterInput,
@@ -46,6 +48,7 @@ export {
   spansOf,
   type Spread,
   spreadOf,
+  startOf,
   whatNow,
   whatNowInput,
   type WhatNowInput,
@@ -78,6 +81,8 @@ export {
   type Walk,
   type WalkBend,
   type Walked,
+  type Sweep,
+  sweepOf,
   type WalkedPull,
   walkInOrder,
   walkOrders,
@@ -110,3 +115,4 @@ export {
   trueOffset,
 } from './learned/index.ts';
 export { radiusOfRise, riseOver, type Roll, rollOf } from './roll.ts';
+export { type BentFit, type BentTolerance, byBends, fitsOf, type TubeByBends } from './bent/index.ts';

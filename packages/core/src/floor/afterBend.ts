@@ -1,9 +1,10 @@
-import { type Correction, correctionOf } from '../bending/index.ts';
+import { type PulledOtherwise, type Correction, correctionOf } from '../bending/index.ts';
 import { type BendSheet, type SheetBend } from '../cage/index.ts';
 import { type Outcome } from '../fault/index.ts';
+import { halfTurned } from '../measure/index.ts';
 import { type TickedStep } from './steps.ts';
 
-/** What was read and measured when a bend was released. Degrees; place in mm toward end B. */
+/** What was read and measured when a bend was released. Degrees; place in mm toward end B; turn from the bend pulled before it, seen A → B. */
 export interface ReleasedBend {
   reading: { deg: number } | null;
   released: { deg: number };
@@ -17,25 +18,47 @@ export interface ReleasedBend {
 export const isTrusted = ({ zeroed, slipped }: Pick<ReleasedBend, 'zeroed' | 'slipped'>): boolean =>
   zeroed && !slipped;
 
+/** How far the tube is turned for a bend, from the one pulled before it; the first has nothing to be turned from. Degrees, seen A → B */
+export function turnOf({ steps }: BendSheet, { number }: SheetBend): { isFirst: boolean; turn: number } {
+  const at = steps.findIndex((step) => step.bend === number);
+  return { isFirst: at <= 0, turn: steps[at]?.turn ?? 0 };
+}
+
+/** The bends of a sheet that are pulled after one of it, in their order; a rolled arc is none of them. */
+export function toCome(sheet: BendSheet, { number }: SheetBend): number[] {
+  const rolled = new Set(sheet.bends.filter(({ school }) => school === 'rolled').map((bend) => bend.number));
+  const order = sheet.steps.map((step) => step.bend).filter((bend) => !rolled.has(bend));
+  return order.slice(order.indexOf(number) + 1);
+}
+
+/** How a bend came out against its sheet, by what was measured of it. */
+export const pulledAs = (
+  sheet: BendSheet,
+  bend: SheetBend,
+  { released, place, turn }: Pick<ReleasedBend, 'released' | 'place' | 'turn'>,
+): PulledOtherwise => ({
+  angle: released.deg,
+  ...(place && { mark: place.mm }),
+  ...(turn && { turned: halfTurned(turn.deg - turnOf(sheet, bend).turn) }),
+});
+
 /** What is to be done after a bend of a sheet was released and measured. protractor: what it is trusted to. Degrees */
 export function afterBend(
   sheet: BendSheet,
   bend: SheetBend,
-  { reading, released, place, turn, ...said }: ReleasedBend,
+  measured: ReleasedBend,
   protractor: number,
 ): Outcome<Correction> {
-  const rolled = new Set(sheet.bends.filter(({ school }) => school === 'rolled').map(({ number }) => number));
-  const order = sheet.steps.map((step) => step.bend).filter((number) => !rolled.has(number));
+  const { reading } = measured;
   return correctionOf(
     sheet.marked,
     {
+      ...pulledAs(sheet, bend, measured),
       bend: bend.number,
-      angle: released.deg,
-      reading: isTrusted(said) && reading ? reading.deg : null,
-      ...(place && { mark: place.mm }),
-      ...(turn && { rotation: turn.deg }),
+      angle: measured.released.deg,
+      reading: isTrusted(measured) && reading ? reading.deg : null,
     },
-    order.slice(order.indexOf(bend.number) + 1),
+    toCome(sheet, bend),
     {
       slope: 1 / bend.pull.growth,
       step: bend.die.dialStep?.deg ?? null,

@@ -15,6 +15,15 @@ export {
   floorSteps,
   type TickedStep,
 } from './steps.ts';
-export { afterBend, isTrusted, pullTarget, type PullTarget, type ReleasedBend } from './afterBend.ts';
+export {
+  afterBend,
+  isTrusted,
+  pulledAs,
+  pullTarget,
+  type PullTarget,
+  type ReleasedBend,
+  toCome,
+  turnOf,
+} from './afterBend.ts';
 export { inBendPlane, type InBendPlane } from './inBendPlane.ts';
 export { loggedTube, wantedBend, type WantedBend } from './loggedBend.ts';

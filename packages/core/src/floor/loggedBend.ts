@@ -1,4 +1,5 @@
 import { type BendSheet, type SheetBend } from '../cage/index.ts';
+import { turnOf } from './afterBend.ts';
 import { type Angle, inDegrees } from '../measure/index.ts';
 import { type TubeChoice } from '../plan/index.ts';
 
@@ -22,22 +23,25 @@ export interface WantedBend {
   target: Angle;
   /** What the dial reads before the pull; null for nothing. */
   dialZero: Angle | null;
-  /** From the bend before, A → B; null for the first of a tube. */
+  /** From the bend pulled before it, seen A → B; null for the first that is pulled. */
   wantedTurn: Angle | null;
 }
 
 /** A bend of a sheet as the log has it, before anything of it is measured. */
-export const wantedBend = (sheet: BendSheet, bend: SheetBend, tube: TubeChoice): WantedBend => ({
-  piece: sheet.piece,
-  stamp: sheet.stamp,
-  bend: bend.number,
-  die: bend.die.id,
-  dieName: bend.die.name,
-  machine: bend.die.machine,
-  tube: loggedTube(tube),
-  target: thousandth(bend.angle),
-  dialZero: bend.die.dialZero,
-  wantedTurn: bend === sheet.bends[0] ? null : thousandth(bend.rotation),
-});
+export function wantedBend(sheet: BendSheet, bend: SheetBend, tube: TubeChoice): WantedBend {
+  const { isFirst, turn } = turnOf(sheet, bend);
+  return {
+    piece: sheet.piece,
+    stamp: sheet.stamp,
+    bend: bend.number,
+    die: bend.die.id,
+    dieName: bend.die.name,
+    machine: bend.die.machine,
+    tube: loggedTube(tube),
+    target: thousandth(bend.angle),
+    dialZero: bend.die.dialZero,
+    wantedTurn: isFirst ? null : thousandth(turn),
+  };
+}
 
 const thousandth = (degrees: number): Angle => inDegrees(Math.round(degrees * 1000) / 1000);

@@ -1,4 +1,4 @@
-import { formatAngle, inDegrees, isTrusted } from '@gyrus/core';
+import { formatAngle, inDegrees, isTrusted, turnOf } from '@gyrus/core';
 import { useState } from 'react';
 import { DialReadBox, OffPlaceBox, ReleasedBox, TurnedBox } from '../../stages/bend/whatNow/MeasureBoxes.tsx';
 import { DeviceLine } from '../devices/DeviceLine.tsx';
@@ -75,7 +75,7 @@ function Wrong({ answers: { style, sheet }, bend, measures, change, scrap }: Ben
         </FloorButton>
       </div>
       <OffPlaceBox measures={measures} change={change} style={style} />
-      {sheet.bends[0] !== bend && <TurnedBox measures={measures} change={change} />}
+      {!turnOf(sheet, bend).isFirst && <TurnedBox measures={measures} change={change} />}
       <FloorButton onClick={scrap}>The piece is scrap</FloorButton>
     </div>
   );

@@ -2,6 +2,7 @@ import { pointsOf } from '../../centreline/index.ts';
 import { expectValue } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { markedBlank, pointsFrom } from '../../testing/blank.ts';
+import { asPulled } from './asPulled.ts';
 import { correctionOf, type MeasuredBend } from './correction.ts';
 import { whatNow } from './whatNow.ts';
 
@@ -88,4 +89,29 @@ test('a place that the straights beside the bend do not reach to is refused, wit
         message: expect.stringMatching(/850 mm, the one behind 900 mm/) as string,
       },
     });
+});
+
+/** Four bends in a zigzag, pulled from the middle outward: 2, 3, 1, 4. */
+const zigzag = markedBlank(
+  [0, 90, -60, 40].map((rotation) => ({ length: 500, rotation, angle: 40, clr: 150 })),
+  500,
+);
+const clocksOf = (bend: number, turned: number, toCome: number[]): number[] => {
+  let clock = 0;
+  const { bends } = expectValue(asPulled(zigzag, bend, { turned }, toCome));
+  return bends.map(({ rotation }) => (clock += rotation));
+};
+
+test('what is pulled after a bend that was turned too far is turned from it; what was pulled before stays', () => {
+  const [first, ...rest] = clocksOf(3, 10, [1, 4]);
+  // Seen from bend 2, which was there: 3 and all that come lean by 10 more, so 1 leans as much.
+  expect([(first ?? 0) - (rest[0] ?? 0), (rest[1] ?? 0) - (rest[0] ?? 0)]).toEqual([
+    expect.closeTo(-90 + 10, 9) as number,
+    expect.closeTo(-60 + 10, 9) as number,
+  ]);
+  expect((rest[2] ?? 0) - (rest[1] ?? 0)).toBeCloseTo(40, 9);
+  // The last one alone leans by itself; and nothing turned is the plan.
+  const last = clocksOf(4, 10, []);
+  expect(last.map((clock) => Math.round(clock))).toEqual([0, 90, 30, 80]);
+  expect(clocksOf(2, 0, [3, 1, 4]).map((clock) => Math.round(clock))).toEqual([0, 90, 30, 70]);
 });

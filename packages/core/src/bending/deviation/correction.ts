@@ -1,14 +1,15 @@
 import { type Lra, pathFrom } from '../../centreline/index.ts';
-import { type Outcome, succeed } from '../../fault/index.ts';
+import { andThen, type Outcome, succeed } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { decided, degrees, leastOver, radians } from '../../measure/index.ts';
 import { distance, dot, length, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type Dial, dialFor } from '../dial.ts';
 import { type MarkedBlank } from '../marks.ts';
-import { type MadeBend, offTheStraights, remade, startOf } from './whatNow.ts';
+import { asPulled, type PulledOtherwise } from './asPulled.ts';
+import { remade, startOf } from './whatNow.ts';
 
 /** A bend as it was measured after its release. Degrees, mm */
-export interface MeasuredBend extends MadeBend {
+export interface MeasuredBend extends PulledOtherwise {
   bend: number;
   angle: number;
   /** What the dial read at full pull; null where it cannot be trusted, as it was not zeroed or the tube slipped. */
@@ -47,26 +48,33 @@ const MOST_TAKEN = 10;
  * of the bends that are not made yet; slope: degrees released for each degree pulled; error: what the protractor is trusted to.
  * Fault: a place farther off than the straights beside the bend are long.
  */
-export function correctionOf(
+export const correctionOf = (
+  blank: Pick<MarkedBlank, 'corners' | 'lra' | 'trim'>,
+  measured: MeasuredBend,
+  toBeMade: readonly number[],
+  dial: { slope: number; step: number | null; zero: number; error: number },
+): Outcome<Correction> =>
+  andThen(asPulled(blank, measured.bend, measured, toBeMade), (made) =>
+    succeed(correctionOfPart(blank, made, measured, toBeMade, dial)),
+  );
+
+function correctionOfPart(
   { corners, lra, trim }: Pick<MarkedBlank, 'corners' | 'lra' | 'trim'>,
+  made: Pick<Lra, 'bends' | 'tail'>,
   measured: MeasuredBend,
   toBeMade: readonly number[],
   { slope, step, zero, error }: { slope: number; step: number | null; zero: number; error: number },
-): Outcome<Correction> {
+): Correction {
   const indexOf = (bend: number) => corners.corners.findIndex(({ index }) => index === bend);
-  const i = indexOf(measured.bend);
-  const fault = offTheStraights(lra, i, measured.mark ?? 0);
-  if (fault) return fault;
-  const wanted = itemAt(lra.bends, i).angle;
+  const wanted = itemAt(lra.bends, indexOf(measured.bend)).angle;
   const off = measured.angle - wanted;
   const start = startOf(corners);
   const pathOf = ({ bends, tail }: Pick<Lra, 'bends' | 'tail'>) => pathFrom(start, bends, tail);
-  const made = remade(lra, i, measured);
   const points = pathOf(made);
   const planned = pathOf(lra);
   const verdict = decided(Math.abs(off) - error) <= 0 ? 'right' : off < 0 ? 'short' : 'over';
   const more = -off / slope;
-  return succeed({
+  return {
     verdict,
     off,
     pull:
@@ -90,7 +98,7 @@ export function correctionOf(
         ),
       )
       .sort((a, b) => a.far - b.far),
-  });
+  };
 }
 
 const spanOf = (points: readonly Vec3[]): number => distance(itemAt(points, 0), itemAt(points, -1));

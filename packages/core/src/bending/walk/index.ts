@@ -19,6 +19,7 @@ export {
   walkThrough,
 } from './orders.ts';
 export { blankPlaceIn, type Pose, poseOf, type Stage, type WalkBend, type WalkTube } from './pose.ts';
+export { type Sweep, sweepOf } from './sweep.ts';
 export {
   type Hindrance,
   type Nearest as NearestAtPull,

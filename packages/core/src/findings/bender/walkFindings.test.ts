@@ -11,7 +11,8 @@ const measured = (setting: Partial<BenderSetting>): Shop => ({
   ...shop,
   machines: shop.machines.map((one) => ({ ...one, setting: { ...NOTHING_MEASURED, ...setting } })),
 });
-const metIn = (of: Shop) => evaluate(hoopPlan(), of, []).findings.filter(({ code }) => code === 'machine-meets');
+const metIn = (of: Shop) =>
+  evaluate(hoopPlan(), of, []).findings.filter(({ code }) => code === 'machine-meets');
 
 test('a pull in which the tube meets the floor is found, at the degree and with the depth that the walk has', () => {
   // A hoop's leg is longer than the machine is high, and swings down.

@@ -21,6 +21,23 @@ test('a finding names what it measured in the reader’s unit', () => {
   expect(findingWords(gap, MILLIMETRES)).toBe('The tube stands 13 mm inside the body at the left roof rail.');
 });
 
+test('a pull that meets something says what, at which degree and how deep, and where to change it', () => {
+  const met = (what: string, which: string) =>
+    finding({
+      key: 'k',
+      code: 'machine-meets',
+      status: 'out',
+      feature: 'shoulder-left',
+      measured: { mm: -25.4 },
+      facts: { bend: { count: 3 }, at: { deg: 41 }, what: { text: what }, which: { text: which } },
+    });
+  expect(findingWords(met('floor', ''), INCHES)).toMatch(
+    /^Bend 3 \(.+\): the tube meets the floor at 41° of the pull, and would go 1 in into it\. /,
+  );
+  expect(findingWords(met('wall', 'left'), INCHES)).toContain('meets the wall at the left at 41°');
+  expect(findingWords(met('frame', 'the vice'), MILLIMETRES)).toContain('meets the vice at 41°');
+});
+
 test('a wall’s thickness is not rounded to the tape', () => {
   const wall = finding({
     key: 'k',

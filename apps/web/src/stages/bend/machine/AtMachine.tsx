@@ -7,7 +7,7 @@ import {
   formatAngle,
   itemAt,
 } from '@gyrus/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { ErrorBoundary } from '../../../shared/frame/ErrorBoundary.tsx';
 import { Loading } from '../../../shared/frame/Waiting.tsx';
@@ -67,8 +67,11 @@ function Pulls({ sheet, asked: { tube, bender, order }, walked }: PullsProps) {
   const step = Math.min(at, order.length - 1);
   const turn = itemAt(order, step);
   const bend = sheet.bends.find(({ number }) => number === turn.bend);
+  const pull = useMemo(
+    () => ({ ...turn, made: new Set(order.slice(0, step).map((one) => one.bend)) }),
+    [turn, order, step],
+  );
   if (!bend) return null;
-  const made = new Set(order.slice(0, step).map((one) => one.bend));
   const shown: Stage =
     stage.at === 'released' ? stage : { at: 'pull', dial: Math.min(stage.dial, bend.reading) };
   const goTo = (next: string) => {
@@ -88,14 +91,7 @@ function Pulls({ sheet, asked: { tube, bender, order }, walked }: PullsProps) {
       </div>
       <ErrorBoundary what="The picture of the machine">
         <Suspense fallback={<Loading what="the machine" />}>
-          <MachineView
-            tube={tube}
-            bender={bender}
-            pull={{ ...turn, made }}
-            stage={shown}
-            mark={bend.mark}
-            eye={eye}
-          />
+          <MachineView tube={tube} bender={bender} pull={pull} stage={shown} mark={bend.mark} eye={eye} />
         </Suspense>
       </ErrorBoundary>
       <Scrub fed={turn.clamp === 'a' ? 'B' : 'A'} reading={bend.reading} stage={shown} onStage={setStage} />

@@ -14,6 +14,7 @@ import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { DoubleSide, Quaternion, Vector3 } from 'three';
 import { inPicture, metres, tubeGeometry } from '../../../shared/space/axisCurve.ts';
 import { Room } from './Room.tsx';
+import { SwingVolume } from './SwingVolume.tsx';
 
 /** Where the machine is looked at from. */
 export type MachineEye = 'operator' | 'above' | 'ahead';
@@ -57,6 +58,7 @@ export default function MachineView({ tube, bender, pull, stage, mark, eye }: Ma
         <Die pose={now} od={tube.od} />
         {bend && <Blocks pose={now} od={tube.od} clampLength={bend.clampLength} trailing={bend.trailing} />}
         {at && <MarkRing at={at} pose={now} od={tube.od} />}
+        <SwingVolume tube={tube} bender={standing} pull={pull} />
         <Growth pose={now} />
         <EndLabels pose={now} clamp={pull.clamp} layer={labels} />
         <Eye eye={eye} bender={standing} reach={tube.blank} />

@@ -41,10 +41,10 @@ export const OffPlaceBox = ({ measures, change, style }: MeasureBoxProps & { sty
   />
 );
 
-/** The turn that the bend was made with; the first of a tube has none. */
+/** The turn that the bend was made with; the first that is pulled has none. */
 export const TurnedBox = ({ measures, change }: MeasureBoxProps) => (
   <QuantityInput
-    label="turned from the bend before by (may be empty)"
+    label="turned from the bend pulled before, seen A to B (may be empty)"
     kind={angleKind({ least: -180, most: 180 })}
     value={measures.turn}
     onChange={(value) => change({ turn: value })}

@@ -1,14 +1,18 @@
 import {
   afterBend,
-  type Angle,
   asMade,
   type BendSheet,
+  type OneOtherwise,
+  pulledAs,
+  toCome,
+  turnOf,
   itemAt,
   saidIn,
   type SheetBend,
+  stillBecomes,
   writeSaid,
 } from '@gyrus/core';
-import { correctionWords, endsWords, isRolled } from '@gyrus/formats';
+import { correctionWords, endsWords, isRolled, stillBecomesWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
@@ -63,7 +67,7 @@ function Measured({ sheet, bend }: MeasuredProps) {
     change({ ...changes, id: null, at: null, written: false });
   return (
     <>
-      <MeasureFields first={bend === sheet.bends[0]} measures={measures} change={remeasured} />
+      <MeasureFields first={turnOf(sheet, bend).isFirst} measures={measures} change={remeasured} />
       <Answer sheet={sheet} bend={bend} measures={measures} />
       <WriteDown job={jobId} sheet={sheet} bend={bend} measures={measures} change={change} />
     </>
@@ -114,8 +118,18 @@ function Answer({ sheet, bend, measures }: MeasuredProps & { measures: BendMeasu
   if (!released)
     return <p className="text-quiet">Give the released angle, and this says what to do with it.</p>;
   const correction = afterBend(sheet, bend, { ...measures, released }, measuringError.deg);
+  const otherwise: OneOtherwise = {
+    bend: bend.number,
+    made: pulledAs(sheet, bend, { ...measures, released }),
+    toCome: toCome(sheet, bend),
+  };
   if (!correction.ok)
-    return <p className="text-out font-semibold">{writeSaid(saidIn(correction.fault), style)}.</p>;
+    return (
+      <>
+        <p className="text-out font-semibold">{writeSaid(saidIn(correction.fault), style)}.</p>
+        <StillBecomes sheet={sheet} otherwise={otherwise} />
+      </>
+    );
   const { status, sentences } = correctionWords(
     correction.value,
     { zeroed, slipped, read: reading !== null },
@@ -129,25 +143,26 @@ function Answer({ sheet, bend, measures }: MeasuredProps & { measures: BendMeasu
         </p>
       ))}
       {correction.value.verdict !== 'right' || measures.place || measures.turn ? (
-        <PutInTheCar sheet={sheet} bend={bend} measures={{ ...measures, released }} />
+        <>
+          <PutInTheCar sheet={sheet} otherwise={otherwise} />
+          <StillBecomes sheet={sheet} otherwise={otherwise} />
+        </>
       ) : null}
     </div>
   );
 }
 
-interface PutInTheCarProps {
+interface OtherwiseProps {
   sheet: BendSheet;
-  bend: SheetBend;
-  measures: BendMeasures & { released: Angle };
+  otherwise: OneOtherwise;
 }
 
 /** The part as it is, put where its end A belongs: what it comes near to in the car, and what its ends do at their joints. */
-function PutInTheCar({ sheet, bend, measures: { released, place, turn } }: PutInTheCarProps) {
+function PutInTheCar({ sheet, otherwise }: OtherwiseProps) {
   const style = useJobStyle();
   const plan = usePlan();
   const evaluation = useEvaluation();
-  const made = { angle: released.deg, ...(place && { mark: place.mm }), ...(turn && { rotation: turn.deg }) };
-  const put = asMade(plan, evaluation, sheet, bend.number, made);
+  const put = asMade(plan, evaluation, sheet, otherwise);
   if (!put.ok) return null;
   const { findings } = put.value;
   return (
@@ -168,5 +183,34 @@ function PutInTheCar({ sheet, bend, measures: { released, place, turn } }: PutIn
         </p>
       )}
     </div>
+  );
+}
+
+/** What a piece whose marks no longer hold can still become: itself with its marks moved, or another tube of the cage. */
+function StillBecomes({ sheet, otherwise }: OtherwiseProps) {
+  const style = useJobStyle();
+  const plan = usePlan();
+  const evaluation = useEvaluation();
+  const becomes = stillBecomes(plan, evaluation, sheet, otherwise);
+  if (becomes === null) return null;
+  if (becomes.length === 0)
+    return (
+      <p className="pt-2 font-semibold">
+        No other tube of this cage can be made of it where this bend lies, with what there is to cut off.
+      </p>
+    );
+  return (
+    <>
+      <p className="pt-2 font-semibold">
+        What the piece can still become, if the bends before it are as planned:
+      </p>
+      <ul className="list-disc space-y-1 pl-5">
+        {becomes.map((one) => (
+          <li key={`${one.stamp}/${one.turned}/${one.cut.join('/')}`}>
+            <Typeset text={stillBecomesWords(one, style)} />
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
