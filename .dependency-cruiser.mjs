@@ -21,6 +21,7 @@ const coreOrder = [
   'findings',
   'harness',
   'rules',
+  'stock',
   'drawing',
   'floor',
 ];

@@ -5,9 +5,12 @@ import {
   copeInput,
   finishedRadius,
   lraInput,
+  loadSolver,
   lraOf,
   markInput,
   marksOf,
+  nest,
+  nestInput,
   type Outcome,
   pointsOf,
   radiusInput,
@@ -27,7 +30,7 @@ import {
 } from '@gyrus/core';
 
 /** From the text of one JSON document to the value to print. */
-type Command = (text: string) => Outcome<unknown>;
+type Command = (text: string) => Outcome<unknown> | Promise<Outcome<unknown>>;
 
 /** The commands that read one document and need nothing else (docs/format/command-line.md). */
 export const commands: Record<string, Command> = {
@@ -48,4 +51,8 @@ export const commands: Record<string, Command> = {
   scatter: (text) => andThen(readJson(scatterInput, text), scatterOf),
   whatnow: (text) => andThen(readJson(whatNowInput, text), whatNow),
   mark: (text) => andThen(readJson(markInput, text), marksOf),
+  nest: async (text) => {
+    const solver = await loadSolver(() => performance.now() / 1000);
+    return andThen(readJson(nestInput, text), (input) => nest(input, solver));
+  },
 };

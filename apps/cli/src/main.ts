@@ -3,7 +3,7 @@ import { type Fault } from '@gyrus/core';
 import { run } from './run.ts';
 
 const read = (file: string) => readFileSync(file === '-' ? 0 : file);
-const result = run(process.argv.slice(2), read);
+const result = await run(process.argv.slice(2), read);
 if (result.ok) process.stdout.write(JSON.stringify(result.value) + '\n');
 else complain(result.fault);
 

@@ -4,15 +4,18 @@ import { planCommands } from './planCommands.ts';
 import { type ReadFile, readText } from './readText.ts';
 
 /** Runs one command line: COMMAND [FILE|-] [options]. Every failure, also one of our own, comes back as a fault. */
-export function run(args: string[], read: ReadFile): Outcome<unknown> {
+export async function run(args: string[], read: ReadFile): Promise<Outcome<unknown>> {
   try {
-    return dispatch(args, read);
+    return await dispatch(args, read);
   } catch (error) {
     return fail('internal', '', `a fault of the program, please report it: ${String(error)}`);
   }
 }
 
-function dispatch([name = '', ...rest]: string[], read: ReadFile): Outcome<unknown> {
+function dispatch(
+  [name = '', ...rest]: string[],
+  read: ReadFile,
+): Outcome<unknown> | Promise<Outcome<unknown>> {
   if (Object.hasOwn(planCommands, name)) return planCommands[name]?.(rest, read) ?? unknown(name);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
   if (!command) return unknown(name);

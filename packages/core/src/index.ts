@@ -15,6 +15,7 @@ export * from './known/index.ts';
 export * from './findings/index.ts';
 export * from './harness/index.ts';
 export * from './rules/index.ts';
+export * from './stock/index.ts';
 export * from './merge/index.ts';
 export * from './evaluate.ts';
 export * from './propose.ts';

@@ -80,6 +80,7 @@ export const FAULTS = {
   stations: 'offsets that no arcs run through',
   'strut-too-short': 'a strut shorter than what its ends take',
   'too-big': 'more than can be',
+  'too-few': 'fewer than are needed',
   'too-many-arguments': 'more arguments than the command takes',
   'too-small': 'less than can be',
   'unknown-class': 'a class that the book does not name',
