@@ -1,2 +1,2 @@
-export { type BendAlong, byBends, type TubeByBends, fromEndB } from './byBends.ts';
+export { byBends, type TubeByBends } from './byBends.ts';
 export { type BentFit, type BentTolerance, fitsOf } from './fits.ts';
