@@ -2,4 +2,5 @@
 // that, Node.js ends the whole process. So what is required is this, and the worker is imported.
 const worker = import('./dist/workers/worker.js');
 
-for (const name of ['sheet', 'picture', 'issue']) exports[name] = async (task) => (await worker)[name](task);
+for (const name of ['sheet', 'picture', 'issue', 'layOut'])
+  exports[name] = async (task) => (await worker)[name](task);

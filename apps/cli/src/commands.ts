@@ -5,7 +5,6 @@ import {
   copeInput,
   finishedRadius,
   lraInput,
-  loadSolver,
   lraOf,
   markInput,
   marksOf,
@@ -28,6 +27,7 @@ import {
   whatNowInput,
   xyzInput,
 } from '@gyrus/core';
+import { loadSolver } from '@gyrus/core/solver';
 
 /** From the text of one JSON document to the value to print. */
 type Command = (text: string) => Outcome<unknown> | Promise<Outcome<unknown>>;

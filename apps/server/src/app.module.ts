@@ -10,6 +10,7 @@ import { PhotosModule } from './photos/photos.module.ts';
 import { RuleBooksModule } from './rulebooks/ruleBooks.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
+import { StockModule } from './stock/stock.module.ts';
 
 /** One module per thing of the trade, on one database. */
 @Module({})
@@ -27,6 +28,7 @@ export class AppModule {
         FloorModule,
         DevicesModule,
         SheetsModule,
+        StockModule,
       ],
       providers: [LoadOnce],
     };

@@ -26,4 +26,13 @@ export { BendMeasureDto, type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAs
 export { AngleDto, LengthDto } from './quantities.ts';
 export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';
+export {
+  ByWhomDto,
+  CutPlanDto,
+  type KeptCutPlan,
+  type OnRack,
+  RackTubesDto,
+  SawnDto,
+  StickDoneDto,
+} from './stock.ts';
 export { type Device, type DeviceNews, DEVICES, type DeviceTrouble } from './devices.ts';

@@ -19,11 +19,14 @@ import {
   IsBoolean,
   IsDefined,
   IsIn,
+  IsNumber,
   IsObject,
   IsString,
   IsUUID,
   Matches,
+  Max,
   MaxLength,
+  Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
@@ -253,4 +256,12 @@ export class TubeStockDto extends TubeDto {
 
   @LengthField('the length of a stick', { above: 0 })
   stickLength!: LengthDto;
+
+  /** In whatever money the shop counts in. */
+  @MayBeLeftOut()
+  @ValidateIf((_, value) => value !== null)
+  @IsNumber({}, { message: 'a price is a number' })
+  @Min(0, { message: 'a price is not less than nothing' })
+  @Max(1e6, { message: 'a price is at most a million' })
+  price?: number | null;
 }

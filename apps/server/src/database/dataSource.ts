@@ -10,6 +10,9 @@ import { QuickPlans1800000000000 } from './1800000000000-quickPlans.ts';
 import { BendersInTheirRoom1805000000000 } from './1805000000000-bendersInTheirRoom.ts';
 import { BendsMade1810000000000 } from './1810000000000-bendsMade.ts';
 import { IssuedSheets1815000000000 } from './1815000000000-issuedSheets.ts';
+import { Rack1820000000000 } from './1820000000000-rack.ts';
+import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
+import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
 import { FloorTickEntity } from '../floor/floorTick.entity.ts';
 import { IssuedSheetEntity } from '../floor/issuedSheet.entity.ts';
 import { BendSetAsideEntity } from '../log/bendSetAside.entity.ts';
@@ -24,6 +27,7 @@ export const MIGRATIONS = [
   BendersInTheirRoom1805000000000,
   BendsMade1810000000000,
   IssuedSheets1815000000000,
+  Rack1820000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -44,6 +48,11 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     ScrapEntity,
     IssuedSheetEntity,
     FloorTickEntity,
+    RackTubeEntity,
+    RackPromiseEntity,
+    CutPlanEntity,
+    SawnPieceEntity,
+    StickDoneEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

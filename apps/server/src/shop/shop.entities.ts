@@ -154,6 +154,9 @@ export class TubeStockEntity {
   @Column('jsonb', { name: 'stick_length' })
   stickLength!: Length;
 
+  @Column('double precision', { nullable: true })
+  price!: number | null;
+
   @CreateDateColumn({ name: 'created_at', type: 'timestamptz' })
   createdAt!: Date;
 }

@@ -1,5 +1,6 @@
 import { answersFor, type IssueAsked } from '../floor/issueSheet.ts';
 import { isPicture } from '../photos/isPicture.ts';
+import { layOut as layOutJobs, type LayOutAsked } from '../stock/layOut.ts';
 import { makeSheet, type SheetAsked } from '../sheets/makeSheet.ts';
 import { type MadeSheet, type Task } from './tasks.ts';
 
@@ -27,9 +28,16 @@ export function issue(task: Task<IssueAsked>): ReturnType<typeof answersFor> {
   return answersFor(task.asked);
 }
 
+/** How the tube of some jobs is cut. */
+export function layOut(task: Task<LayOutAsked>): ReturnType<typeof layOutJobs> {
+  begin(task);
+  return layOutJobs(task.asked);
+}
+
 /** What the pool can be asked for, by name. */
 export interface WorkerTasks {
   sheet: typeof sheet;
   picture: typeof picture;
   issue: typeof issue;
+  layOut: typeof layOut;
 }

@@ -1,9 +1,17 @@
+export { type BentOffcut, bentOffcutsFor } from './bentOffcuts.ts';
 export {
-  type CutStick,
-  loadSolver,
-  nest,
-  type Nested,
-  nestInput,
-  type NestInput,
-  type Solver,
-} from './nest/index.ts';
+  type CutAsked,
+  type CutGroup,
+  type CutNeed,
+  type CutPlan,
+  cutPlanOf,
+  type CutTotals,
+  isSameTube,
+  type PlannedStick,
+  type StickFrom,
+} from './cutPlan.ts';
+export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
+export { type Need, needsOf, type NotYet } from './need.ts';
+export { nest, nestInput, type Solver } from './nest/index.ts';
+export { type RackBends, type RackTube } from './rack.ts';
+export { scrapRates, type ScrapRate, sparesFor } from './spares.ts';

@@ -1,4 +1,4 @@
-import { arcOf, type Lra } from '../../centreline/index.ts';
+import { arcOf, type PulledBend } from '../../centreline/index.ts';
 
 /** A bend of a tube by its place along it. mm, degrees */
 export interface BendAlong {
@@ -19,7 +19,7 @@ export interface TubeByBends {
 
 /** A tube by the straights, turns and angles of its path. numbers: of its bends, A → B; trim: what is left on both ends. mm */
 export function byBends(
-  { bends, tail }: Pick<Lra, 'bends' | 'tail'>,
+  { bends, tail }: { bends: readonly PulledBend[]; tail: number },
   numbers: readonly number[],
   trim: readonly [number, number] = [0, 0],
 ): TubeByBends {

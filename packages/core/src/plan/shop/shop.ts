@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { check, fail, oneOf, type Outcome, say } from '../../fault/index.ts';
+import { between, check, fail, oneOf, type Outcome, say } from '../../fault/index.ts';
 import { TUBE_KINDS } from '../../tube/index.ts';
 import { benderSetting } from './benderSetting.ts';
 import { shopBroughtUp } from '../migrations.ts';
@@ -30,6 +30,8 @@ const tubeStock = z.strictObject({
   /** Number of the mill's certificate of this batch; none where it is left out or empty. */
   certificate: title.optional(),
   stickLength: sizeField('the length of a stick'),
+  /** Of a stick, in whatever money the shop counts in; none where nobody says. */
+  price: between(0, 1e6, 'what a stick costs').nullable().optional(),
 });
 
 /** The shop as a calculation needs it: machines with their dies and test bends, and the tube it has. */

@@ -1,4 +1,3 @@
-export { loadSolver } from './highs.ts';
 export { nestInput, type NestInput } from './input.ts';
 export { type CutStick, nest, type Nested } from './nest.ts';
 export { type Solver } from './solver.ts';

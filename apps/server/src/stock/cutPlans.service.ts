@@ -1,0 +1,241 @@
+import { type CutPlanDto, type KeptCutPlan, type SawnDto, type StickDoneDto } from '@gyrus/contract';
+import { type CutPlan, type PlannedStick, scrapRates, wholeMillimetres } from '@gyrus/core';
+import { HttpStatus, Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
+import { notFound, Refusal } from '../common/fault.ts';
+import { without } from '../common/without.ts';
+import { JobsService } from '../jobs/jobs.service.ts';
+import { LogService } from '../log/log.service.ts';
+import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
+import { ShopService } from '../shop/shop.service.ts';
+import { WorkPool } from '../workers/pool.ts';
+import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from './cutPlan.entities.ts';
+import { RackPromiseEntity, RackTubeEntity } from './rack.entities.ts';
+import { isPromised, RackService } from './rack.service.ts';
+
+/** How the tube of jobs is cut: laid out, promised, sawn, and what is left put back. */
+@Injectable()
+export class CutPlansService {
+  constructor(
+    private readonly database: DataSource,
+    private readonly jobs: JobsService,
+    private readonly shop: ShopService,
+    private readonly books: RuleBooksService,
+    private readonly log: LogService,
+    private readonly rack: RackService,
+    private readonly work: WorkPool,
+  ) {}
+
+  /** Plans of a job, the newest first; those of the whole shop where none is named. */
+  async plans(job: string | undefined): Promise<KeptCutPlan[]> {
+    const { manager } = this.database;
+    const found = await manager.find(CutPlanEntity, { order: { createdAt: 'DESC', id: 'ASC' } });
+    const own = found.filter(({ jobs }) => job === undefined || jobs.some(({ id }) => id === job));
+    return this.kept(own);
+  }
+
+  /** Lays out what some jobs need today, of what nobody was promised. Sent again it is the same plan. */
+  async layOut({ id, jobs: wanted, kerf, guided, spares, who }: CutPlanDto): Promise<KeptCutPlan> {
+    const { manager } = this.database;
+    const earlier = await manager.findOneBy(CutPlanEntity, { id });
+    if (earlier) return this.one(earlier);
+    const jobs = await Promise.all(
+      [...new Set(wanted)].map(async (job) => {
+        const { head } = await this.jobs.detail(job);
+        return { id: job, revision: head.number, plan: head.plan };
+      }),
+    );
+    const [shop, books, rack, bends, scrap] = await Promise.all([
+      this.shop.shop(),
+      this.books.list(),
+      this.rack.rack(),
+      this.log.bends(undefined),
+      this.log.scrap(),
+    ]);
+    const made = new Map(bends.map(({ job, piece, stamp }) => [`${job}/${piece}`, stamp]));
+    const rates = scrapRates(
+      [...made.values()],
+      scrap.map(({ stamp }) => stamp),
+    );
+    const free = rack.filter(({ promised }) => promised === null);
+    const asked = { jobs, shop, books, rates, guided, spares, kerf: kerf.mm };
+    const laid = await this.work.run('layOut', { ...asked, rack: free });
+    await manager
+      .createQueryBuilder()
+      .insert()
+      .into(CutPlanEntity)
+      .values({ id, kerf, guided, spares, who, ...laid, jobs: jobs.map((job) => without(job, 'plan')) })
+      .orIgnore()
+      .execute();
+    return this.plan(id);
+  }
+
+  async plan(id: string): Promise<KeptCutPlan> {
+    return this.one(await foundIn(this.database.manager, id));
+  }
+
+  /** Promises the plan the pieces of the rack that it is cut from: all of them or none, whoever comes first. */
+  async promise(id: string, who: string): Promise<KeptCutPlan> {
+    await this.database.transaction(async (manager) => {
+      const { plan, promised } = await foundIn(manager, id, 'pessimistic_write');
+      if (promised) return;
+      const racks = rackOf(plan);
+      // In one order, so that two who want the same sticks wait for each other instead of both.
+      const there = await manager.find(RackTubeEntity, {
+        where: { id: In(racks), goneAt: IsNull() },
+        order: { id: 'ASC' },
+        lock: { mode: 'pessimistic_write' },
+      });
+      const others = await manager.findBy(RackPromiseEntity, { rack: In(racks) });
+      if (others.length > 0) throw isPromised(others);
+      if (there.length < racks.length) throw isGone();
+      if (racks.length > 0)
+        await manager.insert(
+          RackPromiseEntity,
+          racks.map((rack) => ({ rack, plan: id, who })),
+        );
+      await manager.update(CutPlanEntity, { id }, { promised: true });
+    });
+    return this.plan(id);
+  }
+
+  /** Lets go of what was promised and is not begun. */
+  async letGo(id: string): Promise<KeptCutPlan> {
+    await this.database.transaction(async (manager) => {
+      await foundIn(manager, id, 'pessimistic_write');
+      if (await manager.existsBy(SawnPieceEntity, { planId: id }))
+        throw new Refusal(
+          {
+            code: 'begun',
+            message: 'a piece of this plan is sawn already: saw the rest, or put the sticks back one by one',
+            path: '',
+          },
+          HttpStatus.CONFLICT,
+        );
+      await manager.delete(RackPromiseEntity, { plan: id });
+      await manager.update(CutPlanEntity, { id }, { promised: false });
+    });
+    return this.plan(id);
+  }
+
+  /** Ticks a piece that was sawn, once. */
+  async saw(id: string, { stick, place, who, at }: SawnDto): Promise<KeptCutPlan> {
+    const { manager } = this.database;
+    const { plan, promised } = await foundIn(manager, id);
+    if (!stickOf(plan, stick).pieces[place]) throw notFound('this piece of the stick');
+    if (!promised) throw notPromised();
+    await manager
+      .createQueryBuilder()
+      .insert()
+      .into(SawnPieceEntity)
+      .values({ planId: id, stick, place, who, at: new Date(at) })
+      .orIgnore()
+      .execute();
+    return this.plan(id);
+  }
+
+  /** A stick is done with: it leaves the rack, and what is left of it goes back as an offcut. Once. */
+  async finish(
+    id: string,
+    { id: offcut, stick, length, place, who, at }: StickDoneDto,
+  ): Promise<KeptCutPlan> {
+    await this.database.transaction(async (manager) => {
+      const { plan, promised } = await foundIn(manager, id, 'pessimistic_write');
+      const { from, batch, length: whole } = stickOf(plan, stick);
+      if (!promised) throw notPromised();
+      if (await manager.existsBy(StickDoneEntity, { planId: id, stick })) return;
+      if (length && length.mm > whole)
+        throw new Refusal({
+          code: 'too-big',
+          message: `an offcut is no longer than its stick, ${wholeMillimetres(whole).typed} mm`,
+          path: '/length',
+        });
+      if (length) {
+        const { tube } = groupOf(plan, stick);
+        await manager.insert(RackTubeEntity, {
+          ...{ id: offcut, ...tube, batch, length, whole: false, price: null, place, note: '', bends: null },
+        });
+      }
+      if ('rack' in from) {
+        await manager.delete(RackPromiseEntity, { rack: from.rack });
+        await manager.update(RackTubeEntity, { id: from.rack }, { goneAt: new Date() });
+      }
+      await manager.insert(StickDoneEntity, {
+        planId: id,
+        stick,
+        offcut: length ? offcut : null,
+        who,
+        at: new Date(at),
+      });
+    });
+    return this.plan(id);
+  }
+
+  private async one(plan: CutPlanEntity): Promise<KeptCutPlan> {
+    const [kept] = await this.kept([plan]);
+    if (!kept) throw notFound('this cut plan');
+    return kept;
+  }
+
+  private async kept(plans: CutPlanEntity[]): Promise<KeptCutPlan[]> {
+    const { manager } = this.database;
+    const of = { planId: In(plans.map(({ id }) => id)) };
+    const [jobs, sawn, done] = await Promise.all([
+      this.jobs.list(),
+      manager.find(SawnPieceEntity, { where: of, order: { stick: 'ASC', place: 'ASC' } }),
+      manager.find(StickDoneEntity, { where: of, order: { stick: 'ASC' } }),
+    ]);
+    const nameOf = (id: string) => jobs.find((job) => job.id === id)?.name ?? '';
+    const rowsOf = <T extends { planId: string; at: Date }>(rows: T[], id: string) =>
+      rows
+        .filter(({ planId }) => planId === id)
+        .map((row) => ({ ...without(row, 'planId'), at: row.at.toISOString() }));
+    return plans.map((plan) => ({
+      ...without(plan, 'createdAt'),
+      at: plan.createdAt.toISOString(),
+      jobs: plan.jobs.map((job) => ({ ...job, name: nameOf(job.id) })),
+      sawn: rowsOf(sawn, plan.id),
+      done: rowsOf(done, plan.id),
+    }));
+  }
+}
+
+async function foundIn(
+  manager: EntityManager,
+  id: string,
+  mode?: 'pessimistic_write',
+): Promise<CutPlanEntity> {
+  const found = await manager.findOne(CutPlanEntity, { where: { id }, ...(mode && { lock: { mode } }) });
+  if (!found) throw notFound('this cut plan');
+  return found;
+}
+
+/** The pieces of the rack that a plan is cut from, in one order. */
+const rackOf = (plan: CutPlan): string[] =>
+  plan.groups
+    .flatMap(({ sticks }) => sticks.flatMap(({ from }) => ('rack' in from ? [from.rack] : [])))
+    .sort();
+
+function stickOf(plan: CutPlan, stick: number): PlannedStick {
+  const found = plan.groups.flatMap(({ sticks }) => sticks)[stick];
+  if (!found) throw notFound('this stick of the plan');
+  return found;
+}
+
+/** The group that a stick, numbered through all of them, is of. */
+function groupOf(plan: CutPlan, stick: number): CutPlan['groups'][number] {
+  let left = stick;
+  for (const group of plan.groups) {
+    if (left < group.sticks.length) return group;
+    left -= group.sticks.length;
+  }
+  throw notFound('this stick of the plan');
+}
+
+const conflict = (code: string, message: string) =>
+  new Refusal({ code, message, path: '' }, HttpStatus.CONFLICT);
+
+const isGone = (): Refusal =>
+  conflict('gone', 'a stick of this plan is not on the rack any more: lay it out again');
+const notPromised = (): Refusal =>
+  conflict('not-promised', 'promise the tube to this plan before you saw: somebody else may take it');

@@ -1,0 +1,216 @@
+import { type Fault, type Outcome } from '../fault/index.ts';
+import { CATALOGUE } from '../measure/index.ts';
+import { type Shop, type TubeChoice } from '../plan/index.ts';
+import { sectionProperties } from '../tube/index.ts';
+import { type Need } from './need.ts';
+import { nest, type Nested, type Solver } from './nest/index.ts';
+import { type RackTube } from './rack.ts';
+
+/** A piece that is to be cut, of one of the jobs; spare: a second one, for what is spoiled. */
+export interface CutNeed extends Need {
+  job: string;
+  spare: boolean;
+}
+
+/** Where a stick comes from: a piece on the rack, or a size that the shop buys. */
+export type StickFrom = { rack: string } | { buy: string };
+
+/** A stick with the pieces that are cut from it, in the order in which they lie. mm */
+export interface PlannedStick {
+  from: StickFrom;
+  batch: string;
+  length: number;
+  pieces: { job: string; piece: string; stamp: string; spare: boolean; length: number }[];
+  offcut: number;
+}
+
+/** Tube of one size and kind, laid out. */
+export interface CutGroup {
+  tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>;
+  sticks: PlannedStick[];
+  /** Nothing costs less; else none costs less than so much of it. */
+  proven: boolean;
+  atBest: number;
+  totals: CutTotals;
+}
+
+/** What a group of sticks comes to. mm, kg; price null where a stick has none */
+export interface CutTotals {
+  pieces: number;
+  /** Of pieces. */
+  used: number;
+  /** Left whole behind the cuts, and lost to the saw. */
+  offcuts: number;
+  kerfs: number;
+  mass: number;
+  bought: { stock: string; length: number; count: number }[];
+  price: number | null;
+}
+
+/** How all tube of one or several jobs is cut. */
+export interface CutPlan {
+  groups: CutGroup[];
+  /** Sizes for which there is no tube, too little, or too short. */
+  faults: { tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>; stamps: string[]; fault: Fault<string> }[];
+}
+
+/** What is cut, out of what. rack: what nobody else was promised. mm */
+export interface CutAsked {
+  kerf: number;
+  needs: readonly CutNeed[];
+  rack: readonly RackTube[];
+  buys: Shop['tubes'];
+}
+
+/**
+ * Own sticks cost a hundredth of bought ones and offcuts nothing: nothing is bought while the rack has it, and no stick is begun while offcuts
+ * do.
+ */
+const OWN = 0.01;
+
+type Sized = Pick<TubeChoice, 'od' | 'wall' | 'kind'>;
+
+/** Whether two tubes are of one size and kind. */
+export const isSameTube = (a: Sized, b: Sized): boolean =>
+  Math.abs(a.od.mm - b.od.mm) < CATALOGUE && Math.abs(a.wall.mm - b.wall.mm) < CATALOGUE && a.kind === b.kind;
+
+/** Lays out all that is needed, each size and kind by itself. seconds: for all of it */
+export function cutPlanOf(asked: CutAsked, solver: Solver, seconds?: number): CutPlan {
+  const groups: CutNeed[][] = [];
+  for (const need of asked.needs) {
+    const same = groups.find(([first]) => first && isSameTube(first.tube, need.tube));
+    if (same) same.push(need);
+    else groups.push([need]);
+  }
+  const plan: CutPlan = { groups: [], faults: [] };
+  for (const needs of groups) {
+    const [first] = needs;
+    if (!first) continue;
+    const { od, wall, kind } = first.tube;
+    const tube = { od, wall, kind };
+    const laid = groupOf(tube, needs, asked, solver, seconds && seconds / groups.length);
+    if (laid.ok) plan.groups.push(laid.value);
+    else plan.faults.push({ tube, stamps: needs.map(({ stamp }) => stamp), fault: laid.fault });
+  }
+  return plan;
+}
+
+interface Source {
+  from: StickFrom;
+  batch: string;
+  length: number;
+  cost: number;
+  price: number | null;
+  count?: number;
+}
+
+function groupOf(
+  tube: Sized,
+  needs: readonly CutNeed[],
+  { kerf, rack, buys }: CutAsked,
+  solver: Solver,
+  seconds: number | undefined,
+): Outcome<CutGroup> {
+  const sources = sourcesOf(tube, rack, buys);
+  if (sources.length === 0)
+    return {
+      ok: false,
+      fault: {
+        code: 'no-tube',
+        path: '',
+        message: 'no tube of this size and kind is on the rack, and none is entered as bought',
+      },
+    };
+  const laid = nest(
+    {
+      kerf,
+      sticks: sources.map(({ length, cost, count }) => ({
+        length,
+        cost,
+        ...(count !== undefined && { count }),
+      })),
+      pieces: needs.map(({ length }, i) => ({ id: stampOf(needs, i), length, quantity: 1 })),
+    },
+    solver,
+    seconds,
+  );
+  if (!laid.ok) return laid;
+  return { ok: true, value: asGroup(tube, needs, sources, laid.value) };
+}
+
+/** Names that are told apart: two jobs may both have a hoop MH. */
+const stampOf = (needs: readonly CutNeed[], i: number): string => `${needs[i]?.stamp ?? ''}\u0000${i}`;
+
+function sourcesOf(tube: Sized, rack: readonly RackTube[], buys: Shop['tubes']): Source[] {
+  const bought = buys.filter((stock) => isSameTube(stock, tube));
+  const own = rack.filter((piece) => piece.bends === null && isSameTube(piece, tube));
+  return [
+    ...own.map(({ id, batch, length, whole, price }) => ({
+      from: { rack: id },
+      batch,
+      length: length.mm,
+      cost: whole ? length.mm * OWN : 0,
+      price,
+      count: 1,
+    })),
+    ...bought.map(({ id, batch, stickLength, price }) => ({
+      from: { buy: id },
+      batch,
+      length: stickLength.mm,
+      cost: stickLength.mm,
+      price: price ?? null,
+    })),
+  ];
+}
+
+function asGroup(
+  tube: Sized,
+  needs: readonly CutNeed[],
+  sources: readonly Source[],
+  { sticks: laid, optimal, cost, lowerBound }: Nested,
+): CutGroup {
+  const sticks = laid.map(({ stick, length, pieces, offcut }): PlannedStick => {
+    const { from, batch } = sources[stick] as Source;
+    return {
+      ...{ from, batch, length, offcut },
+      pieces: pieces.flatMap(({ id }) => {
+        const need = needs[Number(id.split('\u0000')[1])];
+        if (!need) return [];
+        const { job, piece, stamp, spare, length: own } = need;
+        return [{ job, piece, stamp, spare, length: own }];
+      }),
+    };
+  });
+  const used = needs.reduce((sum, { length }) => sum + length, 0);
+  const offcuts = sticks.reduce((sum, { offcut }) => sum + offcut, 0);
+  const whole = sticks.reduce((sum, { length }) => sum + length, 0);
+  const prices = laid.map(({ stick }) => sources[stick]?.price ?? null);
+  return {
+    tube,
+    sticks,
+    proven: optimal,
+    atBest: cost > 0 ? lowerBound / cost : 1,
+    totals: {
+      pieces: needs.length,
+      used,
+      offcuts,
+      kerfs: whole - used - offcuts,
+      mass: (sectionProperties({ od: tube.od.mm, wall: tube.wall.mm }).massPerLength * whole) / 1000,
+      bought: boughtIn(sticks),
+      price: prices.some((price) => price === null)
+        ? null
+        : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0),
+    },
+  };
+}
+
+function boughtIn(sticks: readonly PlannedStick[]): CutTotals['bought'] {
+  const bought: CutTotals['bought'] = [];
+  for (const { from, length } of sticks) {
+    if (!('buy' in from)) continue;
+    const same = bought.find(({ stock }) => stock === from.buy);
+    if (same) same.count += 1;
+    else bought.push({ stock: from.buy, length, count: 1 });
+  }
+  return bought;
+}
