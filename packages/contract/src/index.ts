@@ -29,6 +29,7 @@ export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';
 export {
   ByWhomDto,
   CutPlanDto,
+  CutPlanQueryDto,
   type KeptCutPlan,
   type OnRack,
   RackTubesDto,

@@ -6,11 +6,13 @@ import {
   IsArray,
   IsBoolean,
   IsDefined,
+  IsIn,
   IsInt,
   IsNumber,
   IsObject,
   IsString,
   IsUUID,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -99,6 +101,24 @@ export interface OnRack extends RackTube {
   promised: { plan: string; jobs: string[]; who: string } | null;
 }
 
+/** A job whose tube is to be laid out, and the variant of its plan. */
+class CutJobDto {
+  @IsUUID(undefined, { message: 'name the job by its id' })
+  id!: string;
+
+  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  branch!: string;
+}
+
+/** How a cut plan is printed. */
+export class CutPlanQueryDto {
+  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
+  paper!: 'a4' | 'letter';
+
+  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
+  unit!: 'in' | 'mm';
+}
+
 /** What is to be laid out: the jobs' tube, what the saw takes, and how many of the pieces most often spoiled get a second blank. */
 export class CutPlanDto {
   @IsUUID(undefined, { message: 'a cut plan has an id of its own' })
@@ -107,8 +127,9 @@ export class CutPlanDto {
   @IsArray({ message: 'name the jobs' })
   @ArrayMinSize(1, { message: 'name at least one job' })
   @ArrayMaxSize(20, { message: 'twenty jobs at once are enough' })
-  @IsUUID(undefined, { each: true, message: 'name the jobs by their ids' })
-  jobs!: string[];
+  @ValidateNested({ each: true })
+  @Type(() => CutJobDto)
+  jobs!: CutJobDto[];
 
   @LengthField('what the saw takes', { least: 0 })
   kerf!: LengthDto;
@@ -173,7 +194,7 @@ export class StickDoneDto extends ByWhomDto {
 /** A cut plan, and how far it is sawn. Sticks are numbered through all its groups, from 0. */
 export interface KeptCutPlan {
   id: string;
-  jobs: { id: string; name: string; revision: number }[];
+  jobs: { id: string; branch: string; name: string; revision: number }[];
   kerf: LengthDto;
   guided: boolean;
   spares: number;

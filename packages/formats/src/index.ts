@@ -82,3 +82,4 @@ export { outlineSvg } from './outline/svg.ts';
 export { madeBendsCsv } from './csv/madeBends.ts';
 export { scrapCsv } from './csv/scrap.ts';
 export { tubesCsv } from './csv/tubes.ts';
+export { bentOffcutWords, cutTotalsWords, needWords, notYetWords, provenWords } from './words/stock.ts';

@@ -9,7 +9,7 @@ export class CutPlanEntity {
   id!: string;
 
   @Column('jsonb')
-  jobs!: { id: string; revision: number }[];
+  jobs!: { id: string; branch: string; revision: number }[];
 
   @Column('jsonb')
   kerf!: Length;

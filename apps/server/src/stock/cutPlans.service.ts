@@ -1,5 +1,20 @@
-import { type CutPlanDto, type KeptCutPlan, type SawnDto, type StickDoneDto } from '@gyrus/contract';
-import { type CutPlan, type PlannedStick, scrapRates, wholeMillimetres } from '@gyrus/core';
+import { buffer } from 'node:stream/consumers';
+import {
+  type CutPlanDto,
+  type CutPlanQueryDto,
+  type KeptCutPlan,
+  type SawnDto,
+  type StickDoneDto,
+} from '@gyrus/contract';
+import {
+  type CutPlan,
+  INCHES,
+  MILLIMETRES,
+  type PlannedStick,
+  scrapRates,
+  wholeMillimetres,
+} from '@gyrus/core';
+import { cutPlanPdf } from '@gyrus/formats/pdf';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
@@ -40,9 +55,9 @@ export class CutPlansService {
     const earlier = await manager.findOneBy(CutPlanEntity, { id });
     if (earlier) return this.one(earlier);
     const jobs = await Promise.all(
-      [...new Set(wanted)].map(async (job) => {
-        const { head } = await this.jobs.detail(job);
-        return { id: job, revision: head.number, plan: head.plan };
+      wanted.map(async ({ id: job, branch }) => {
+        const { head } = await this.jobs.detail(job, branch);
+        return { id: job, branch, revision: head.number, plan: head.plan };
       }),
     );
     const [shop, books, rack, bends, scrap] = await Promise.all([
@@ -72,6 +87,19 @@ export class CutPlansService {
 
   async plan(id: string): Promise<KeptCutPlan> {
     return this.one(await foundIn(this.database.manager, id));
+  }
+
+  /** The plan as PDF pages. */
+  async printed(id: string, { paper, unit }: CutPlanQueryDto): Promise<Buffer> {
+    const { plan, jobs, kerf, who, at } = await this.plan(id);
+    const places = new Map((await this.rack.rack()).map((piece) => [piece.id, piece.place]));
+    const doc = cutPlanPdf({
+      ...{ plan, who, paper, places, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
+      jobs: jobs.map(({ name }) => name),
+      laidOut: new Date(at),
+      printed: new Date(),
+    });
+    return buffer(doc);
   }
 
   /** Promises the plan the pieces of the rack that it is cut from: all of them or none, whoever comes first. */

@@ -44,7 +44,7 @@ const layOut = async (job: string | undefined, changes: object = {}) =>
       .post('/api/cut-plans')
       .send({
         id: randomUUID(),
-        jobs: [job],
+        jobs: [{ id: job, branch: 'main' }],
         kerf: mm(2.5),
         guided: false,
         spares: 0,
@@ -93,6 +93,9 @@ test('a job is laid out into bought sticks, each tube of it once, proven, and wh
   expect(plan.plan.groups.every(({ proven }) => proven)).toBe(true);
   for (const { length, pieces: here } of sticksOf(plan))
     expect(here.reduce((sum, piece) => sum + piece.length + 2.5, -2.5)).toBeLessThanOrEqual(length + 1e-6);
+  const pdf = await http().get(`/api/cut-plans/${plan.id}/cut-plan.pdf?paper=a4&unit=mm`).expect(200);
+  expect(pdf.headers['content-type']).toContain('application/pdf');
+  await http().get(`/api/cut-plans/${plan.id}/cut-plan.pdf?paper=a3&unit=mm`).expect(400);
   const again = await layOut(jobs[0], { id: plan.id, kerf: mm(9) });
   expect(again).toEqual(plan);
   const listed = (await http().get(`/api/cut-plans?job=${jobs[0]}`).expect(200)).body as KeptCutPlan[];
@@ -165,7 +168,14 @@ test('pieces are sawn once, a stick that is done leaves the rack, and its offcut
 });
 
 test('a plan of a job that is not there, and a stick that is gone, are told', async () => {
-  const body = { id: randomUUID(), jobs: [randomUUID()], kerf: mm(2), guided: false, spares: 0, who: 'x' };
+  const body = {
+    id: randomUUID(),
+    jobs: [{ id: randomUUID(), branch: 'main' }],
+    kerf: mm(2),
+    guided: false,
+    spares: 0,
+    who: 'x',
+  };
   await http().post('/api/cut-plans').send(body).expect(404);
   await http().get(`/api/cut-plans/${randomUUID()}`).expect(404);
   const ids: string[] = [randomUUID()];

@@ -1,13 +1,15 @@
 import {
   ByWhomDto,
   CutPlanDto,
+  CutPlanQueryDto,
   type KeptCutPlan,
   type OnRack,
   RackTubesDto,
   SawnDto,
   StickDoneDto,
 } from '@gyrus/contract';
-import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Query, Res } from '@nestjs/common';
+import { type Response } from 'express';
 import { CutPlansService } from './cutPlans.service.ts';
 import { RackService } from './rack.service.ts';
 
@@ -50,6 +52,19 @@ export class CutPlansController {
   @Get(':id')
   one(@Param('id', ParseUUIDPipe) id: string): Promise<KeptCutPlan> {
     return this.plans.plan(id);
+  }
+
+  @Get(':id/cut-plan.pdf')
+  async printed(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() query: CutPlanQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    const bytes = await this.plans.printed(id, query);
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', 'inline; filename="cut-plan.pdf"')
+      .send(bytes);
   }
 
   @Post(':id/promise')

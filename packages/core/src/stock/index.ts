@@ -14,4 +14,5 @@ export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
 export { type Need, needsOf, type NotYet } from './need.ts';
 export { nest, nestInput, type Solver } from './nest/index.ts';
 export { type RackBends, type RackTube } from './rack.ts';
+export { spoiledPiece } from './spoiled.ts';
 export { scrapRates, type ScrapRate, sparesFor } from './spares.ts';

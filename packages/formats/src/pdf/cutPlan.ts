@@ -1,0 +1,136 @@
+import {
+  type CutGroup,
+  type CutPlan,
+  formatWithUnit,
+  type LengthStyle,
+  type PlannedStick,
+  type Unit,
+} from '@gyrus/core';
+import { cutTotalsWords, provenWords } from '../words/stock.ts';
+import { tubeWords } from '../words/tube.ts';
+import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
+import { BODY, LABEL, MARGIN } from './sheet.ts';
+
+/** What a printed cut plan says. places: where each stick of the rack lies, by its id */
+export interface CutPlanRequest {
+  plan: CutPlan;
+  jobs: string[];
+  kerf: number;
+  who: string;
+  laidOut: Date;
+  printed: Date;
+  paper: Paper;
+  style: LengthStyle;
+  places: ReadonlyMap<string, string>;
+}
+
+const HEAD = { font: 'label-600', size: 18 } as const;
+const GROUP = { font: 'label-600', size: 13 } as const;
+const STAMP = { font: 'figure-600', size: 10, anchor: 'middle' } as const;
+const BAR = 20;
+/** A stick with its words, its bar, and a box to tick for each piece. */
+const ROW = 66;
+
+/** The cut plan as PDF pages: every stick to scale, with a box to tick for each piece. */
+export function cutPlanPdf(request: CutPlanRequest): Doc {
+  const doc = newDocument(request.paper, `Cut plan: ${request.jobs.join(', ')}`, request.printed);
+  const [width, height] = paperSize[request.paper];
+  const page = { width, height, y: head(doc, request, width) };
+  const longest = Math.max(
+    1,
+    ...request.plan.groups.flatMap(({ sticks }) => sticks.map(({ length }) => length)),
+  );
+  let number = 0;
+  for (const group of request.plan.groups) {
+    room(doc, page, 40 + ROW);
+    groupHead(doc, request, group, page);
+    for (const stick of group.sticks) {
+      room(doc, page, ROW);
+      number += 1;
+      drawStick(doc, request, stick, number, page, (width - 2 * MARGIN) / longest);
+      page.y += ROW;
+    }
+  }
+  for (const { stamps, tube, fault } of request.plan.faults) {
+    room(doc, page, 30);
+    const text = `Not laid out: ${stamps.join(', ')} of ${tubeWords({ ...tube, batch: '' })}: ${fault.message}.`;
+    page.y = writeParagraph(doc, text, MARGIN, page.y + 12, width - 2 * MARGIN, BODY);
+  }
+  doc.end();
+  return doc;
+}
+
+interface Page {
+  width: number;
+  height: number;
+  y: number;
+}
+
+/** Begins a page where there is less room than is wanted. */
+function room(doc: Doc, page: Page, wanted: number): void {
+  if (page.y + wanted <= page.height - MARGIN) return;
+  doc.addPage();
+  page.y = MARGIN + 10;
+}
+
+function head(doc: Doc, { jobs, kerf, style, who, laidOut }: CutPlanRequest, width: number): number {
+  writeText(doc, `Cut plan: ${jobs.join(', ')}`, MARGIN, MARGIN + 14, HEAD);
+  const unit: Record<Unit, string> = { in: 'inches', mm: 'millimetres' };
+  const text = `Laid out by ${who}, ${laidOut.toISOString().slice(0, 10)}, with ${formatWithUnit(kerf, style)} for the saw; ${unit[style.unit]}. Measure each piece from the end that was cut last, mark it with its stamp before it is sawn, and tick it. Saw dust and sharp edges: glasses and gloves.`;
+  return writeParagraph(doc, text, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY) + 6;
+}
+
+function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: Page): void {
+  writeText(doc, tubeWords({ ...group.tube, batch: '' }), MARGIN, page.y + 14, GROUP);
+  const words = `${provenWords(group)}. ${cutTotalsWords(group, style)}`;
+  page.y = writeParagraph(doc, words, MARGIN, page.y + 29, page.width - 2 * MARGIN, BODY) + 2;
+}
+
+function drawStick(
+  doc: Doc,
+  { style, places, plan }: CutPlanRequest,
+  stick: PlannedStick,
+  number: number,
+  { y }: Page,
+  scale: number,
+): void {
+  const from =
+    'rack' in stick.from ? `from the rack, ${places.get(stick.from.rack) || 'no place noted'}` : 'bought';
+  const batch = stick.batch ? `, batch ${stick.batch}` : '';
+  writeText(
+    doc,
+    `stick ${number}: ${formatWithUnit(stick.length, style)}, ${from}${batch}; ${formatWithUnit(stick.offcut, style)} left`,
+    MARGIN,
+    y + 12,
+    LABEL,
+  );
+  const top = y + 17;
+  doc
+    .lineWidth(0.8)
+    .strokeColor('#000')
+    .rect(MARGIN, top, stick.length * scale, BAR)
+    .stroke();
+  let x = MARGIN;
+  for (const { stamp, length, job, spare } of stick.pieces) {
+    const wide = length * scale;
+    doc.rect(x, top, wide, BAR).fillAndStroke('#dcdcdc', '#000');
+    writeText(doc, stamp, x + wide / 2, top + 13, { ...STAMP, colour: '#000' });
+    doc.rect(x + 1, top + BAR + 5, 8, 8).stroke();
+    const owner = severalJobs(plan) ? ` (${job.slice(0, 4)})` : '';
+    writeText(
+      doc,
+      `${formatWithUnit(length, style)}${spare ? ' spare' : ''}${owner}`,
+      x + 12,
+      top + BAR + 12,
+      {
+        ...BODY,
+        size: 8,
+      },
+    );
+    x += wide + 1;
+  }
+}
+
+const severalJobs = ({ groups }: CutPlan): boolean =>
+  new Set(groups.flatMap(({ sticks }) => sticks.flatMap(({ pieces }) => pieces.map(({ job }) => job)))).size >
+  1;
