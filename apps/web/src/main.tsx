@@ -35,6 +35,7 @@ const pages: RouteObject[] = [
       { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
       { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
       { path: 'cope', lazy: async () => ({ Component: (await stages()).CopeStage }) },
+      { path: 'build', lazy: async () => ({ Component: (await stages()).BuildStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
       {
         path: 'harness',
@@ -64,6 +65,11 @@ const pages: RouteObject[] = [
   {
     path: '/shop',
     lazy: async () => ({ Component: (await import('./shop/ShopPage.tsx')).ShopPage }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/shop/rack',
+    lazy: async () => ({ Component: (await import('./shop/rack/RackPage.tsx')).RackPage }),
     HydrateFallback: () => null,
   },
   {

@@ -95,7 +95,7 @@ test('a job is laid out into bought sticks, each tube of it once, proven, and wh
     expect(here.reduce((sum, piece) => sum + piece.length + 2.5, -2.5)).toBeLessThanOrEqual(length + 1e-6);
   const pdf = await http().get(`/api/cut-plans/${plan.id}/cut-plan.pdf?paper=a4&unit=mm`).expect(200);
   expect(pdf.headers['content-type']).toContain('application/pdf');
-  await http().get(`/api/cut-plans/${plan.id}/cut-plan.pdf?paper=a3&unit=mm`).expect(400);
+  await http().get(`/api/cut-plans/${plan.id}/cut-plan.pdf?paper=a3&unit=mm`).expect(422);
   const again = await layOut(jobs[0], { id: plan.id, kerf: mm(9) });
   expect(again).toEqual(plan);
   const listed = (await http().get(`/api/cut-plans?job=${jobs[0]}`).expect(200)).body as KeptCutPlan[];

@@ -11,7 +11,7 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
   const typing = usePlanStore((state) => state.typing);
   const says = stageSays(plan, evaluation, useFindings(), typing);
   return (
-    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-6 border-b">
+    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-7 border-b">
       {STAGES.map((stage) => (
         <NavLink
           key={stage.path}

@@ -16,6 +16,7 @@ export const STAGES = [
   { path: 'design', name: 'Design' },
   { path: 'bend', name: 'Bend' },
   { path: 'cope', name: 'Cope' },
+  { path: 'build', name: 'Build' },
   { path: 'inspect', name: 'Inspect' },
 ] as const;
 /** A stage, by its place in the address. */
@@ -73,6 +74,7 @@ function saysWithoutTyping(
       : quiet('waits for the survey'),
     bend: bendSays(evaluation),
     cope: copeSays(plan, evaluation),
+    build: buildSays(evaluation),
     inspect: inspectSays(findings),
   };
 }
@@ -81,6 +83,11 @@ function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {
   if (totals.copes === 0) return quiet('-');
   const done = copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
   return quiet(done > 0 ? `${done} ends cut` : `${totals.copes} coped ends`);
+}
+
+/** How much tube there is to be cut; what has no marks is told there. */
+function buildSays({ totals }: Evaluation): StageSay {
+  return quiet(totals.tubes === 0 ? '-' : `${totals.metres.toFixed(1)} m of tube`);
 }
 
 function briefSays({ brief }: Plan): StageSay {

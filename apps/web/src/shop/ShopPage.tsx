@@ -1,5 +1,6 @@
 import { INCHES, type LengthStyle, MILLIMETRES, type Shop, type Unit } from '@gyrus/core';
 import { Plus } from 'lucide-react';
+import { Link } from 'react-router';
 import { useState } from 'react';
 import { Button } from '../shared/frame/Button.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
@@ -33,7 +34,12 @@ export function ShopPage() {
       />
       <main className="mx-auto w-full max-w-5xl space-y-8 p-6">
         <div className="flex items-center justify-between">
-          <h1 className="text-3xl">Shop</h1>
+          <div>
+            <h1 className="text-3xl">Shop</h1>
+            <Link to="/shop/rack" className="underline">
+              The rack: sticks, offcuts and bent pieces
+            </Link>
+          </div>
           <Button kind="strong" onClick={() => setOpen({ what: 'machine', machine: null })}>
             <Plus aria-hidden="true" className="size-5" />
             Add a machine

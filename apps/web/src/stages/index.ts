@@ -1,5 +1,6 @@
 export { BendStage } from './bend/BendStage.tsx';
 export { BriefStage } from './brief/BriefStage.tsx';
+export { BuildStage } from './build/BuildStage.tsx';
 export { CopeStage } from './cope/CopeStage.tsx';
 export { DesignStage } from './design/DesignStage.tsx';
 export { InspectStage } from './inspect/InspectStage.tsx';

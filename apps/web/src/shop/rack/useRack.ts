@@ -1,0 +1,22 @@
+import { type OnRack, type RackTubesDto } from '@gyrus/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api } from '../../shared/server/api.ts';
+
+const KEY = ['rack'];
+
+/** What lies on the rack, the newest last; others put and take as well. */
+export const useRack = () => useQuery({ queryKey: KEY, queryFn: () => api<OnRack[]>('rack'), staleTime: 0 });
+
+/** Puts tube on the rack, or takes a piece off it; each answers with all of it. */
+export function useRackChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: { put: RackTubesDto } | { take: string }) =>
+      'put' in change
+        ? api<OnRack[]>('rack', 'POST', change.put)
+        : api<OnRack[]>(`rack/${change.take}`, 'DELETE'),
+    onSuccess: (rack) => client.setQueryData(KEY, rack),
+    onError: (error) => toast.error(error.message),
+  });
+}

@@ -1,0 +1,43 @@
+import { useParams } from 'react-router';
+import { usePlanStore } from '../../job/store/planStore.ts';
+import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
+import { BentOnRack } from './cut/BentOnRack.tsx';
+import { CutPlanView } from './cut/CutPlanView.tsx';
+import { LayOutForm } from './cut/LayOutForm.tsx';
+import { MassPanel } from './MassPanel.tsx';
+import { useCutPlans } from './cut/useCutPlans.ts';
+
+/** From tube to cage: what is cut from which stick, what is sawn, and what the rack has for it. */
+export function BuildStage() {
+  const { jobId = '' } = useParams();
+  const branch = usePlanStore((store) => store.branch);
+  const plans = useCutPlans(jobId);
+  const [newest, ...older] = plans.data ?? [];
+  // A plan whose tube is promised is the one that is sawn; what was laid out since is only looked at.
+  const shown = plans.data?.find(({ promised }) => promised) ?? newest;
+  return (
+    <div className="space-y-6 p-5">
+      <section aria-label="Cut plan" className="space-y-4">
+        <h1 className="text-2xl">Cut plan</h1>
+        <LayOutForm branch={branch} />
+        {plans.isPending && <Loading what="the cut plans" />}
+        {plans.isError && <Trouble error={plans.error} retry={() => void plans.refetch()} />}
+        {plans.data && !shown && (
+          <p className="bg-sheet border-rule rounded-machined border p-5">
+            Nothing is laid out yet. A press on <b>Lay it out</b> says which sticks this cage is cut from:
+            first what lies on the rack, then what is to be bought.
+          </p>
+        )}
+        {shown && <CutPlanView key={shown.id} job={jobId} kept={shown} newest={newest} />}
+        {older.length > 0 && (
+          <p className="text-quiet text-sm">
+            {older.length} older cut plan{older.length === 1 ? '' : 's'} of this job{' '}
+            {older.length === 1 ? 'is' : 'are'} kept.
+          </p>
+        )}
+      </section>
+      <BentOnRack />
+      <MassPanel />
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+import { type CutPlanDto, type KeptCutPlan, type SawnDto, type StickDoneDto } from '@gyrus/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api } from '../../../shared/server/api.ts';
+
+const keyOf = (job: string) => ['cut-plans', job];
+
+/** Cut plans that a job is in, the newest first. */
+export const useCutPlans = (job: string) =>
+  useQuery({
+    queryKey: keyOf(job),
+    queryFn: () => api<KeptCutPlan[]>(`cut-plans?job=${job}`),
+    staleTime: 0,
+  });
+
+/** What can be done with a cut plan. */
+export type CutPlanChange =
+  | { layOut: CutPlanDto }
+  | { promise: string; who: string }
+  | { letGo: string }
+  | { sawn: string; body: SawnDto }
+  | { done: string; body: StickDoneDto };
+
+/** Does it, and shows the plan as it then is; the rack is asked again. */
+export function useCutPlanChange(job: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    onSuccess: async (plan) => {
+      client.setQueryData<KeptCutPlan[]>(keyOf(job), (plans = []) =>
+        plans.some(({ id }) => id === plan.id)
+          ? plans.map((one) => (one.id === plan.id ? plan : one))
+          : [plan, ...plans],
+      );
+      await client.invalidateQueries({ queryKey: ['rack'] });
+    },
+    onError: (error) => toast.error(error.message),
+  });
+}
+
+function send(change: CutPlanChange): Promise<KeptCutPlan> {
+  if ('layOut' in change) return api('cut-plans', 'POST', change.layOut);
+  if ('promise' in change) return api(`cut-plans/${change.promise}/promise`, 'POST', { who: change.who });
+  if ('letGo' in change) return api(`cut-plans/${change.letGo}/promise`, 'DELETE');
+  if ('sawn' in change) return api(`cut-plans/${change.sawn}/sawn`, 'POST', change.body);
+  return api(`cut-plans/${change.done}/done`, 'POST', change.body);
+}
