@@ -6,6 +6,7 @@ await buildAll();
 const { evaluateRows } = await import('../bench/evaluate.mjs');
 const { copeRows } = await import('../bench/copes.mjs');
 const { benderRows } = await import('../bench/bender.mjs');
+const { nestRows } = await import('../bench/nest.mjs');
 const { pageRows } = await import('../bench/page.mjs');
 const { serverRows } = await import('../bench/server.mjs');
 const { firstLoadRows } = await import('../bench/firstLoad.mjs');
@@ -13,6 +14,7 @@ const rows = [
   ...evaluateRows(),
   ...(await copeRows()),
   ...benderRows(),
+  ...(await nestRows()),
   ...(await pageRows()),
   ...firstLoadRows(),
   ...(await serverRows()),

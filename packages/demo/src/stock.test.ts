@@ -77,7 +77,7 @@ test('the demo jobs have a cut plan that is proven, or say why a tube cannot be 
 });
 
 const own = (id: string, length: number, whole: boolean): RackTube => {
-  const { od, wall, kind, batch } = demoPlan.members[0]?.tube ?? (undefined as never);
+  const { od, wall, kind, batch } = demoPlan.members[0]?.tube ?? (undefined);
   return { id, od, wall, kind, batch, length: mm(length), whole, price: null, bends: null };
 };
 

@@ -29,6 +29,7 @@ beforeAll(async () => {
   await http().post('/api/rule-books').send(demoBooks[0]);
   ids['rule-books'] = demoBooks[0]?.id ?? '';
   await issueSheet();
+  await layOut();
 });
 
 /** A sheet of the demo's hoop is out, so that ticks of it get as far as the table. */
@@ -41,6 +42,17 @@ async function issueSheet(): Promise<void> {
   await http()
     .post(`/api/jobs/${ids.jobs}/issued`)
     .send({ id: ids.issued, revision: 2, piece, by: 'fuzz' })
+    .expect(201);
+}
+
+/** A cut plan of the demo's cage is laid out, so that what is sawn of it gets as far as the table. */
+async function layOut(): Promise<void> {
+  ids['cut-plans'] = randomUUID();
+  const jobs = [{ id: ids.jobs, branch: 'main' }];
+  const saw = { kerf: { mm: 2, typed: '2 mm' }, guided: false, spares: 0, who: 'fuzz' };
+  await http()
+    .post('/api/cut-plans')
+    .send({ id: ids['cut-plans'], jobs, ...saw })
     .expect(201);
 }
 afterAll(() => server.stop());
@@ -63,6 +75,17 @@ async function stockShop(): Promise<void> {
   const tests = await post(`dies/${ids.dies}/tests`, without(test, 'id', 'made'));
   ids.tests = tests.machines.at(-1)?.dies[0]?.tests[0]?.id ?? '';
   ids.tubes = (await post('tubes', without(tube, 'id'))).tubes.at(-1)?.id ?? '';
+  ids.rack = randomUUID();
+  const { od, wall, kind, batch, stickLength: length } = tube;
+  await http()
+    .post('/api/rack')
+    .send({
+      ids: [ids.rack],
+      ...{ od, wall, kind, batch, length, whole: true, price: null, bends: null },
+      place: '',
+      note: '',
+    })
+    .expect(201);
 }
 
 /** Half a surrogate pair has no place in an address: it goes as the sign that stands for what cannot be read. */

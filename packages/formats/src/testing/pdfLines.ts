@@ -11,13 +11,13 @@ export interface PageLine {
 
 /** What a page draws with plain lines, read back from the file itself: paths, moved and scaled as its operators say. */
 export function pdfLines(pdf: Buffer): PageLine[][] {
-  return streamsOf(pdf)
+  return pdfStreams(pdf)
     .filter((content) => / (m|cm)\n/.test(content))
     .map(linesOf);
 }
 
 /** The inflated streams that hold operators. */
-function streamsOf(pdf: Buffer): string[] {
+export function pdfStreams(pdf: Buffer): string[] {
   const text = pdf.toString('latin1');
   const streams: string[] = [];
   for (let at = text.indexOf('stream\n'); at >= 0; at = text.indexOf('stream\n', at)) {
