@@ -29,7 +29,6 @@ const VIEWS = {
   driver: `${DEMO}/driver`,
   inspect: `${DEMO}/inspect`,
   shop: '/shop',
-  'rule-books': '/rule-books/international-cage',
   'book-editor': '/rule-books/gravel-cup/revise',
 };
 
@@ -58,6 +57,7 @@ try {
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
   await variants(page, address);
+  await cutPlan(page, address);
   await floor(page, address);
   await springback(page, address);
   await practice(page, address);
@@ -68,6 +68,20 @@ try {
   if (server) await stopServer(server.child);
   cluster.remove();
   rmSync(scratch, { recursive: true, force: true });
+}
+
+/** The demo's cage laid out into sticks, two of its pieces sawn. */
+async function cutPlan(page, address) {
+  await page.goto(`${address}${DEMO}/build`);
+  await page.getByLabel('laid out by').fill('M. Sund');
+  await page.getByRole('button', { name: 'Lay it out' }).click();
+  await page.getByRole('button', { name: 'Promise it this tube' }).click();
+  for (const stamp of ['SL', 'MH']) {
+    await page.getByRole('checkbox', { name: `${stamp} is sawn`, exact: true }).click();
+    await page.waitForTimeout(600);
+  }
+  await page.getByRole('heading', { name: 'Cut plan' }).evaluate((heading) => heading.scrollIntoView());
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/build.png') });
 }
 
 /** The tube in the bender, at full pull, from above. */

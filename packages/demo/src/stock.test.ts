@@ -77,7 +77,9 @@ test('the demo jobs have a cut plan that is proven, or say why a tube cannot be 
 });
 
 const own = (id: string, length: number, whole: boolean): RackTube => {
-  const { od, wall, kind, batch } = demoPlan.members[0]?.tube ?? (undefined);
+  const [hoop] = demoPlan.members;
+  if (!hoop) throw new Error('the demo has a hoop');
+  const { od, wall, kind, batch } = hoop.tube;
   return { id, od, wall, kind, batch, length: mm(length), whole, price: null, bends: null };
 };
 

@@ -13,6 +13,7 @@ import { lengthKind } from '../shared/fields/quantityKinds.ts';
 import { SelectField } from '../shared/fields/SelectField.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
+import { numberOrNone } from './numberOrNone.ts';
 import { useShopForm } from './useShopForm.ts';
 
 type Tube = Shop['tubes'][number];
@@ -133,6 +134,12 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         name="stickLength"
         label="length of a stick, such as 20 ft or 6 m"
         kind={stick}
+      />
+      <TextField
+        label="price of a stick (may be empty)"
+        inputMode="decimal"
+        fault={formState.errors.price?.message}
+        {...register('price', { setValueAs: numberOrNone })}
       />
       <Button kind="strong" type="submit" disabled={sending}>
         Add the tube

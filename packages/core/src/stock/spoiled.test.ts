@@ -16,7 +16,10 @@ test('with all its pulls made as planned a blank is the tube with its trims', ()
   );
   expect(found.length).toBeCloseTo(sheet.blank, 9);
   expect(found.bends.map(({ at, angle }) => [at, angle])).toEqual(
-    wanted.bends.map(({ at, angle }) => [expect.closeTo(at, 6) as number, expect.closeTo(angle, 9) as number]),
+    wanted.bends.map(({ at, angle }) => [
+      expect.closeTo(at, 6) as number,
+      expect.closeTo(angle, 9) as number,
+    ]),
   );
 });
 

@@ -22,8 +22,7 @@ const request: CutPlanRequest = {
   printed: new Date(0),
   places: new Map(),
 };
-const bytesOf = (given: CutPlanRequest): Promise<Buffer> =>
-  buffer(cutPlanPdf(given));
+const bytesOf = (given: CutPlanRequest): Promise<Buffer> => buffer(cutPlanPdf(given));
 
 /** Rectangles that are drawn, x and width in points, page by page. */
 const rectanglesOn = (pdf: Buffer): [x: number, width: number][][] =>

@@ -1,5 +1,12 @@
 import { type CutGroup, INCHES, MILLIMETRES, type Need } from '@gyrus/core';
-import { bentOffcutWords, cutTotalsWords, needWords, notYetWords, provenWords } from './stock.ts';
+import {
+  bentOffcutWords,
+  boughtWords,
+  cutTotalsWords,
+  needWords,
+  notYetWords,
+  provenWords,
+} from './stock.ts';
 
 const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
 const tube = { od: mm(44.45), wall: mm(2.413), kind: 'alloy', batch: '' } as const;
@@ -17,6 +24,8 @@ const group: CutGroup = {
 
 test('a plan says whether it is proven, and what it comes to', () => {
   expect(provenWords(group)).toBe('2 sticks, 1 of them bought: nothing holds them for less (proven)');
+  expect(boughtWords(group, MILLIMETRES)).toBe('To buy: 1 stick of 6000 mm.');
+  expect(boughtWords({ ...group, totals: { ...group.totals, bought: [] } }, MILLIMETRES)).toBeNull();
   expect(provenWords({ ...group, proven: false, atBest: 0.914 })).toContain('less than 91 % of it');
   expect(cutTotalsWords(group, MILLIMETRES)).toBe(
     '10980 mm of pieces out of 12000 mm, 30.0 kg; 1000 mm left over and 20 mm to the saw (9 %).',

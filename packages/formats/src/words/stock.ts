@@ -27,6 +27,15 @@ export function cutTotalsWords({ totals, sticks }: CutGroup, style: LengthStyle)
   return `${length(used)} of pieces out of ${length(whole)}, ${mass.toFixed(1)} kg; ${length(offcuts)} left over and ${length(kerfs)} to the saw (${share} %)${price === null ? '' : `; ${price.toFixed(2)} for the sticks`}.`;
 }
 
+/** What is to be bought, by the length of a stick: `To buy: 5 sticks of 240 in.`; null where the rack has it all. */
+export function boughtWords({ totals }: CutGroup, style: LengthStyle): string | null {
+  if (totals.bought.length === 0) return null;
+  const lots = totals.bought.map(
+    ({ count, length }) => `${count} stick${count === 1 ? '' : 's'} of ${formatWithUnit(length, style)}`,
+  );
+  return `To buy: ${lots.join(', ')}.`;
+}
+
 /** How long a piece is cut, and out of what that is made. */
 export function needWords({ length, of }: Need, style: LengthStyle): string {
   const say = (mm: number) => formatWithUnit(mm, style);

@@ -10,6 +10,7 @@ import { TextField } from '../../shared/fields/TextField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { useTypedIsKept } from '../../shared/frame/Dialog.tsx';
 import { FormQuantity } from '../FormQuantity.tsx';
+import { numberOrNone } from '../numberOrNone.ts';
 import { useRackChange } from './useRack.ts';
 
 /** Sticks or offcuts that are put on the rack, so many of one length. */
@@ -80,9 +81,7 @@ export function RackForm({ style, done }: { style: LengthStyle; done: () => void
         label="price of one (may be empty)"
         inputMode="decimal"
         fault={formState.errors.price?.message}
-        {...register('price', {
-          setValueAs: (text: unknown) => (text === '' || text === null ? null : Number(text)),
-        })}
+        {...register('price', { setValueAs: numberOrNone })}
       />
       <Button kind="strong" type="submit" disabled={put.isPending || !isCount}>
         Put it on the rack
