@@ -82,4 +82,11 @@ export { outlineSvg } from './outline/svg.ts';
 export { madeBendsCsv } from './csv/madeBends.ts';
 export { scrapCsv } from './csv/scrap.ts';
 export { tubesCsv } from './csv/tubes.ts';
-export { bentOffcutWords, cutTotalsWords, needWords, notYetWords, provenWords } from './words/stock.ts';
+export {
+  bentOffcutWords,
+  boughtWords,
+  cutTotalsWords,
+  needWords,
+  notYetWords,
+  provenWords,
+} from './words/stock.ts';

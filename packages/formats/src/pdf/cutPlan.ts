@@ -6,7 +6,7 @@ import {
   type PlannedStick,
   type Unit,
 } from '@gyrus/core';
-import { cutTotalsWords, provenWords } from '../words/stock.ts';
+import { boughtWords, cutTotalsWords, provenWords } from '../words/stock.ts';
 import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { BODY, LABEL, MARGIN } from './sheet.ts';
@@ -82,7 +82,11 @@ function head(doc: Doc, { jobs, kerf, style, who, laidOut }: CutPlanRequest, wid
 
 function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: Page): void {
   writeText(doc, tubeWords({ ...group.tube, batch: '' }), MARGIN, page.y + 14, GROUP);
-  const words = `${provenWords(group)}. ${cutTotalsWords(group, style)}`;
+  const words = [
+    `${provenWords(group)}.`,
+    cutTotalsWords(group, style),
+    boughtWords(group, style) ?? '',
+  ].join(' ');
   page.y = writeParagraph(doc, words, MARGIN, page.y + 29, page.width - 2 * MARGIN, BODY) + 2;
 }
 

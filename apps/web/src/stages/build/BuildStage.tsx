@@ -4,6 +4,7 @@ import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { BentOnRack } from './cut/BentOnRack.tsx';
 import { CutPlanView } from './cut/CutPlanView.tsx';
 import { LayOutForm } from './cut/LayOutForm.tsx';
+import { Needs } from './cut/Needs.tsx';
 import { MassPanel } from './MassPanel.tsx';
 import { useCutPlans } from './cut/useCutPlans.ts';
 
@@ -20,6 +21,7 @@ export function BuildStage() {
       <section aria-label="Cut plan" className="space-y-4">
         <h1 className="text-2xl">Cut plan</h1>
         <LayOutForm branch={branch} />
+        <Needs />
         {plans.isPending && <Loading what="the cut plans" />}
         {plans.isError && <Trouble error={plans.error} retry={() => void plans.refetch()} />}
         {plans.data && !shown && (

@@ -1,3 +1,3 @@
-export { nestInput, type NestInput } from './input.ts';
-export { type CutStick, nest, type Nested } from './nest.ts';
+export { nestInput } from './input.ts';
+export { nest, type Nested } from './nest.ts';
 export { type Solver } from './solver.ts';

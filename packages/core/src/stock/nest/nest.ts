@@ -6,7 +6,7 @@ import { type Cut, holds, type Pattern, type Stick } from './patterns.ts';
 import { type Solver } from './solver.ts';
 
 /** A stick as it is cut. offcut: what is left behind the last cut; mm */
-export interface CutStick {
+interface CutStick {
   length: number;
   /** Its place among the sticks that were given. */
   stick: number;

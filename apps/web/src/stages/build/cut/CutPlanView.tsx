@@ -1,6 +1,6 @@
 import { type KeptCutPlan } from '@gyrus/contract';
 import { type CutGroup, itemAt, writeSaid, saidIn } from '@gyrus/core';
-import { cutTotalsWords, notYetWords, provenWords, tubeWords } from '@gyrus/formats';
+import { boughtWords, cutTotalsWords, notYetWords, provenWords, tubeWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
@@ -113,6 +113,7 @@ interface GroupProps {
 
 function Group({ group, first, job, kept }: GroupProps) {
   const style = useJobStyle();
+  const bought = boughtWords(group, style);
   const longest = Math.max(...kept.plan.groups.flatMap(({ sticks }) => sticks.map(({ length }) => length)));
   return (
     <section aria-label={tubeWords({ ...group.tube, batch: '' })} className="space-y-2">
@@ -121,7 +122,12 @@ function Group({ group, first, job, kept }: GroupProps) {
       </h2>
       <p>
         <StatusMark status={group.proven ? 'clear' : 'look'} /> {provenWords(group)}.{' '}
-        <Typeset text={cutTotalsWords(group, style)} />
+        <Typeset text={cutTotalsWords(group, style)} />{' '}
+        {bought !== null && (
+          <b>
+            <Typeset text={bought} />
+          </b>
+        )}
       </p>
       <ol className="space-y-4">
         {group.sticks.map((stick, i) => (

@@ -29,6 +29,7 @@ export function StickRow({ stick, number, share, job, kept }: StickRowProps) {
   const style = useJobStyle();
   const done = kept.done.find((one) => one.stick === number);
   const isSawn = (place: number) => kept.sawn.some((one) => one.stick === number && one.place === place);
+  const nameOf = (id: string) => kept.jobs.find((one) => one.id === id)?.name ?? 'another job';
   const [spoiled, setSpoiled] = useState<string | null>(null);
   return (
     <li aria-label={`stick ${number + 1}`}>
@@ -57,6 +58,7 @@ export function StickRow({ stick, number, share, job, kept }: StickRowProps) {
             <Tick kept={kept} job={job} stick={number} place={place} name={piece.stamp}>
               <b>{piece.stamp}</b> <Typeset text={formatWithUnit(piece.length, style)} />
               {piece.spare && ' spare'}
+              {piece.job !== job && `, ${nameOf(piece.job)}`}
             </Tick>
             {isSawn(place) && piece.job === job && (
               <Button kind="quiet" onClick={() => setSpoiled(piece.piece)}>

@@ -14,7 +14,7 @@ export const useCutPlans = (job: string) =>
   });
 
 /** What can be done with a cut plan. */
-export type CutPlanChange =
+type CutPlanChange =
   | { layOut: CutPlanDto }
   | { promise: string; who: string }
   | { letGo: string }
