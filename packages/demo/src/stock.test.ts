@@ -4,11 +4,14 @@ import {
   type CutNeed,
   cutPlanOf,
   evaluate,
+  INCHES,
   type Evaluation,
   isExisting,
   needsOf,
   type Plan,
   type RackTube,
+  readOff,
+  roundLength,
 } from '@gyrus/core';
 import { loadSolver } from '@gyrus/core/solver';
 import { demoBooks, demoJobs, demoPlan, demoShop } from './index.ts';
@@ -82,6 +85,16 @@ const own = (id: string, length: number, whole: boolean): RackTube => {
   const { od, wall, kind, batch } = hoop.tube;
   return { id, od, wall, kind, batch, length: mm(length), whole, price: null, bends: null };
 };
+
+test('a piece is laid out no shorter than it is read off the plan, and as it is where that is more', () => {
+  const { needs } = needsIn(demoPlan);
+  const read = readOff(needs, INCHES);
+  for (const [i, { length }] of needs.entries()) {
+    const laid = read[i]?.length ?? 0;
+    expect(laid).toBeGreaterThanOrEqual(Math.max(length, roundLength(length, INCHES).mm));
+    expect(laid - length).toBeLessThanOrEqual(25.4 / 32 + 1e-9);
+  }
+});
 
 test('what the rack has is used before anything is bought, offcuts before sticks, and other tube never', () => {
   const [, second] = cutsOf(demoPlan).filter(({ bends }) => bends === 0);

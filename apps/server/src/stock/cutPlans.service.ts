@@ -95,7 +95,7 @@ export class CutPlansService {
     const places = new Map((await this.rack.rack()).map((piece) => [piece.id, piece.place]));
     const doc = cutPlanPdf({
       ...{ plan, who, paper, places, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
-      jobs: jobs.map(({ name }) => name),
+      jobs,
       laidOut: new Date(at),
       printed: new Date(),
     });

@@ -7,6 +7,7 @@ import {
   needsOf,
   type NotYet,
   type Plan,
+  readOff,
   type RackTube,
   type RuleBook,
   type ScrapRate,
@@ -44,7 +45,8 @@ export async function layOut(asked: LayOutAsked): Promise<LaidOut> {
     const evaluation = evaluate(plan, shop, books);
     const copes = copesIn(plan, evaluation, books);
     const { needs, notYet } = needsOf(plan, evaluation.members, copes, { guided });
-    return { job: id, needs, notYet };
+    const { length: unit, fraction } = plan.units;
+    return { job: id, needs: readOff(needs, { unit, fraction, decimals: 0 }), notYet };
   });
   const spoiled = sparesFor(
     found.flatMap(({ needs }) => needs),

@@ -11,7 +11,7 @@ export {
   type StickFrom,
 } from './cutPlan.ts';
 export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
-export { type Need, needsOf, type NotYet } from './need.ts';
+export { type Need, needsOf, type NotYet, readOff } from './need.ts';
 export { nest, nestInput, type Solver } from './nest/index.ts';
 export { type RackBends, type RackTube } from './rack.ts';
 export { spoiledPiece } from './spoiled.ts';

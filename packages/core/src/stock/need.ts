@@ -1,4 +1,5 @@
 import { type BendSheet, type Copes, type EndCut, isExisting } from '../cage/index.ts';
+import { type LengthStyle, roundLength } from '../measure/index.ts';
 import { type Plan, type TubeChoice } from '../plan/index.ts';
 
 /** What the saw has to cut for one tube of a cage. mm */
@@ -58,6 +59,10 @@ export function needsOf(
   }
   return { needs, notYet };
 }
+
+/** The same as the saw gets them: no shorter than a tape of the job reads, so that what is read off a plan lies in its stick. */
+export const readOff = (needs: readonly Need[], style: LengthStyle): Need[] =>
+  needs.map((need) => ({ ...need, length: Math.max(need.length, roundLength(need.length, style).mm) }));
 
 /** The saw's pilot needs metal past the finished ear by about the saw's radius (handbook §6, common practice). mm */
 const pastTheEnd = ({ passes }: EndCut): number => Math.max(0, ...passes.map(({ holeSaw }) => holeSaw / 2));

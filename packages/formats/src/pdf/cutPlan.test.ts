@@ -17,7 +17,7 @@ const plan = cutPlanOf(
   solver,
 );
 const request: CutPlanRequest = {
-  ...{ plan, jobs: ['a job'], kerf: 2.5, who: 'Aino', paper: 'a4', style: MILLIMETRES },
+  ...{ plan, jobs: [{ id: 'j', name: 'a job' }], kerf: 2.5, who: 'Aino', paper: 'a4', style: MILLIMETRES },
   laidOut: new Date(0),
   printed: new Date(0),
   places: new Map(),

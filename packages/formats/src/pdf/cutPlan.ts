@@ -1,6 +1,7 @@
 import {
   type CutGroup,
   type CutPlan,
+  formatLength,
   formatWithUnit,
   type LengthStyle,
   type PlannedStick,
@@ -9,12 +10,12 @@ import {
 import { boughtWords, cutTotalsWords, provenWords } from '../words/stock.ts';
 import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
-import { BODY, LABEL, MARGIN } from './sheet.ts';
+import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
 
 /** What a printed cut plan says. places: where each stick of the rack lies, by its id */
 export interface CutPlanRequest {
   plan: CutPlan;
-  jobs: string[];
+  jobs: { id: string; name: string }[];
   kerf: number;
   who: string;
   laidOut: Date;
@@ -27,13 +28,16 @@ export interface CutPlanRequest {
 const HEAD = { font: 'label-600', size: 18 } as const;
 const GROUP = { font: 'label-600', size: 13 } as const;
 const STAMP = { font: 'figure-600', size: 10, anchor: 'middle' } as const;
+const SMALL = { ...BODY, size: 8.5 } as const;
 const BAR = 20;
 /** A stick with its words, its bar, and a box to tick for each piece. */
 const ROW = 66;
+/** Kept free for the caution at the foot. */
+const FOOT = 40;
 
 /** The cut plan as PDF pages: every stick to scale, with a box to tick for each piece. */
 export function cutPlanPdf(request: CutPlanRequest): Doc {
-  const doc = newDocument(request.paper, `Cut plan: ${request.jobs.join(', ')}`, request.printed);
+  const doc = newDocument(request.paper, `Cut plan: ${jobNames(request)}`, request.printed);
   const [width, height] = paperSize[request.paper];
   const page = { width, height, y: head(doc, request, width) };
   const longest = Math.max(
@@ -56,6 +60,7 @@ export function cutPlanPdf(request: CutPlanRequest): Doc {
     const text = `Not laid out: ${stamps.join(', ')} of ${tubeWords({ ...tube, batch: '' })}: ${fault.message}.`;
     page.y = writeParagraph(doc, text, MARGIN, page.y + 12, width - 2 * MARGIN, BODY);
   }
+  sheetFoot(doc, width, height);
   doc.end();
   return doc;
 }
@@ -68,13 +73,15 @@ interface Page {
 
 /** Begins a page where there is less room than is wanted. */
 function room(doc: Doc, page: Page, wanted: number): void {
-  if (page.y + wanted <= page.height - MARGIN) return;
+  if (page.y + wanted <= page.height - FOOT) return;
+  sheetFoot(doc, page.width, page.height);
   doc.addPage();
   page.y = MARGIN + 10;
 }
 
-function head(doc: Doc, { jobs, kerf, style, who, laidOut }: CutPlanRequest, width: number): number {
-  writeText(doc, `Cut plan: ${jobs.join(', ')}`, MARGIN, MARGIN + 14, HEAD);
+function head(doc: Doc, request: CutPlanRequest, width: number): number {
+  const { kerf, style, who, laidOut } = request;
+  writeText(doc, `Cut plan: ${jobNames(request)}`, MARGIN, MARGIN + 14, HEAD);
   const unit: Record<Unit, string> = { in: 'inches', mm: 'millimetres' };
   const text = `Laid out by ${who}, ${laidOut.toISOString().slice(0, 10)}, with ${formatWithUnit(kerf, style)} for the saw; ${unit[style.unit]}. Measure each piece from the end that was cut last, mark it with its stamp before it is sawn, and tick it. Saw dust and sharp edges: glasses and gloves.`;
   return writeParagraph(doc, text, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY) + 6;
@@ -92,7 +99,7 @@ function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: P
 
 function drawStick(
   doc: Doc,
-  { style, places, plan }: CutPlanRequest,
+  { style, places, jobs, kerf }: CutPlanRequest,
   stick: PlannedStick,
   number: number,
   { y }: Page,
@@ -118,23 +125,14 @@ function drawStick(
   for (const { stamp, length, job, spare } of stick.pieces) {
     const wide = length * scale;
     doc.rect(x, top, wide, BAR).fillAndStroke('#dcdcdc', '#000');
-    writeText(doc, stamp, x + wide / 2, top + 13, { ...STAMP, colour: '#000' });
+    const owner = jobs.length > 1 ? `${jobs.findIndex(({ id }) => id === job) + 1} · ` : '';
+    writeText(doc, `${owner}${stamp}`, x + wide / 2, top + 13, { ...STAMP, colour: '#000' });
     doc.rect(x + 1, top + BAR + 5, 8, 8).stroke();
-    const owner = severalJobs(plan) ? ` (${job.slice(0, 4)})` : '';
-    writeText(
-      doc,
-      `${formatWithUnit(length, style)}${spare ? ' spare' : ''}${owner}`,
-      x + 12,
-      top + BAR + 12,
-      {
-        ...BODY,
-        size: 8,
-      },
-    );
-    x += wide + 1;
+    writeText(doc, `${formatLength(length, style)}${spare ? ' spare' : ''}`, x + 12, top + BAR + 12, SMALL);
+    x += wide + kerf * scale;
   }
 }
 
-const severalJobs = ({ groups }: CutPlan): boolean =>
-  new Set(groups.flatMap(({ sticks }) => sticks.flatMap(({ pieces }) => pieces.map(({ job }) => job)))).size >
-  1;
+/** The jobs by their numbers, which stand before the stamps where there are several. */
+const jobNames = ({ jobs }: Pick<CutPlanRequest, 'jobs'>): string =>
+  jobs.length > 1 ? jobs.map(({ name }, i) => `${i + 1} ${name}`).join(', ') : (jobs[0]?.name ?? '');
