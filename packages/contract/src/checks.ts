@@ -6,7 +6,10 @@ import {
   ArrayMinSize,
   IsArray,
   IsDefined,
+  IsNumber,
   IsObject,
+  Max,
+  Min,
   registerDecorator,
   ValidateIf,
   ValidateNested,
@@ -32,6 +35,15 @@ export const OptionalLengthField = (what: string, limits: { least?: number; abov
   applyDecorators(
     ValidateIf((_, value) => value !== null),
     LengthField(what, limits),
+  );
+
+/** What something cost, as a number of whatever money the shop counts in; null where nobody says. */
+export const PriceField = (what: string) =>
+  applyDecorators(
+    ValidateIf((_, value) => value !== null),
+    IsNumber({}, { message: `${what} is a number` }),
+    Min(0, { message: `${what} is not less than nothing` }),
+    Max(1e6, { message: `${what} is at most a million` }),
   );
 
 /** A place as three lengths, forward, left and up. */

@@ -4,7 +4,6 @@ import {
   IsDefined,
   IsInt,
   IsISO8601,
-  IsNumber,
   IsObject,
   IsString,
   IsUUID,
@@ -16,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { AngleField, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import { AngleField, OptionalAngleField, OptionalLengthField, PriceField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 import { TubeDto } from './shop.ts';
 
@@ -65,11 +64,7 @@ export class ScrapDto {
   @OptionalLengthField('the tube that is lost', { above: 0 })
   length!: LengthDto | null;
 
-  /** What it cost, as a number of whatever money the shop counts in; null where nobody says. */
-  @ValidateIf((_, value) => value !== null)
-  @IsNumber({}, { message: 'a cost is a number' })
-  @Min(0, { message: 'a cost is not less than nothing' })
-  @Max(1e6, { message: 'a cost is at most a million' })
+  @PriceField('a cost')
   cost!: number | null;
 
   @WhoField('say who scrapped it')

@@ -19,14 +19,11 @@ import {
   IsBoolean,
   IsDefined,
   IsIn,
-  IsNumber,
   IsObject,
   IsString,
   IsUUID,
   Matches,
-  Max,
   MaxLength,
-  Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
@@ -37,6 +34,7 @@ import {
   MayBeLeftOut,
   OptionalAngleField,
   OptionalLengthField,
+  PriceField,
 } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 
@@ -257,11 +255,7 @@ export class TubeStockDto extends TubeDto {
   @LengthField('the length of a stick', { above: 0 })
   stickLength!: LengthDto;
 
-  /** In whatever money the shop counts in. */
   @MayBeLeftOut()
-  @ValidateIf((_, value) => value !== null)
-  @IsNumber({}, { message: 'a price is a number' })
-  @Min(0, { message: 'a price is not less than nothing' })
-  @Max(1e6, { message: 'a price is at most a million' })
+  @PriceField('a price')
   price?: number | null;
 }

@@ -20,7 +20,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { LengthField } from './checks.ts';
+import { LengthField, PriceField } from './checks.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type LengthDto } from './quantities.ts';
 import { TubeDto } from './shop.ts';
@@ -74,8 +74,7 @@ export class RackTubesDto extends TubeDto {
   @IsBoolean({ message: 'a whole stick or not: true or false' })
   whole!: boolean;
 
-  @ValidateIf((_, value) => value !== null)
-  @Figure('a price', 0, 1e6)
+  @PriceField('a price')
   price!: number | null;
 
   @IsString()

@@ -3,7 +3,7 @@ import { type LengthStyle, TUBE_KINDS } from '@gyrus/core';
 import { tubeKindWords } from '@gyrus/formats';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { type FieldErrors, useForm, type UseFormRegister } from 'react-hook-form';
 import { lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
@@ -28,16 +28,12 @@ export function RackForm({ style, done }: { style: LengthStyle; done: () => void
   });
   const wanted = Number(count);
   const isCount = Number.isInteger(wanted) && wanted >= 1 && wanted <= MOST;
+  const kept = () => {
+    typedIsKept();
+    done();
+  };
   const submit = handleSubmit((body) =>
-    put.mutate(
-      { put: { ...body, ids: ids.slice(0, wanted) } },
-      {
-        onSuccess: () => {
-          typedIsKept();
-          done();
-        },
-      },
-    ),
+    put.mutate({ put: { ...body, ids: ids.slice(0, wanted) } }, { onSuccess: kept }),
   );
   const kind = (usual: [number, number]) => lengthKind(style, { above: 0, usual });
   return (
@@ -67,28 +63,32 @@ export function RackForm({ style, done }: { style: LengthStyle; done: () => void
         ]}
         onChange={(event) => setValue('whole', event.target.value === 'stick')}
       />
-      <TextField
-        label="batch or heat number"
-        fault={formState.errors.batch?.message}
-        {...register('batch')}
-      />
-      <TextField
-        label="place, such as rack 2 left"
-        fault={formState.errors.place?.message}
-        {...register('place')}
-      />
-      <TextField
-        label="price of one (may be empty)"
-        inputMode="decimal"
-        fault={formState.errors.price?.message}
-        {...register('price', { setValueAs: numberOrNone })}
-      />
+      <OfBatch register={register} errors={formState.errors} />
       <Button kind="strong" type="submit" disabled={put.isPending || !isCount}>
         Put it on the rack
       </Button>
     </form>
   );
 }
+
+interface OfBatchProps {
+  register: UseFormRegister<RackTubesDto>;
+  errors: FieldErrors<RackTubesDto>;
+}
+
+/** What is written on the tube, and where it lies. */
+const OfBatch = ({ register, errors }: OfBatchProps) => (
+  <>
+    <TextField label="batch or heat number" fault={errors.batch?.message} {...register('batch')} />
+    <TextField label="place, such as rack 2 left" fault={errors.place?.message} {...register('place')} />
+    <TextField
+      label="price of one (may be empty)"
+      inputMode="decimal"
+      fault={errors.price?.message}
+      {...register('price', { setValueAs: numberOrNone })}
+    />
+  </>
+);
 
 /** More than these are entered in two goes. */
 const MOST = 100;

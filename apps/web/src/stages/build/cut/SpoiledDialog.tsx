@@ -1,18 +1,6 @@
-import { type ScrapDto } from '@gyrus/contract';
-import {
-  formatAngle,
-  itemAt,
-  loggedTube,
-  pieceAnswerOf,
-  spoiledPiece,
-  wholeMillimetres,
-  type Angle,
-} from '@gyrus/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { formatISO } from 'date-fns';
+import { type BendSheet, formatAngle, itemAt, pieceAnswerOf, type TubeChoice } from '@gyrus/core';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { toast } from 'sonner';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
@@ -21,105 +9,59 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { TextField } from '../../../shared/fields/TextField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Dialog } from '../../../shared/frame/Dialog.tsx';
-import { api } from '../../../shared/server/api.ts';
 import { useWho } from '../../../shared/server/useWho.ts';
-import { useRackChange } from '../../../shop/rack/useRack.ts';
+import { type Spoiled, useSpoiled } from './useSpoiled.ts';
 
 interface SpoiledDialogProps {
   piece: string;
+  /** Of the stick that it was sawn from. */
   batch: string;
   onClose: () => void;
 }
 
 /** A piece that was spoiled: why, how far it was bent, and where it lies now. It is written into the log and put on the rack. */
 export function SpoiledDialog({ piece, batch, onClose }: SpoiledDialogProps) {
+  const { members } = usePlan();
   const found = pieceAnswerOf(useEvaluation(), piece);
-  const stamp = found?.answer.stamp ?? '';
+  const sheet = found?.answer.sheet;
+  const tube = members.find(({ id }) => id === found?.of.member)?.tube;
   return (
-    <Dialog title={`${stamp} is spoiled`} open onClose={onClose}>
-      <SpoiledForm piece={piece} batch={batch} done={onClose} />
+    <Dialog title={`${found?.answer.stamp ?? 'It'} is spoiled`} open onClose={onClose}>
+      {sheet && tube ? (
+        <SpoiledForm sheet={sheet} tube={{ ...tube, batch: batch || tube.batch }} done={onClose} />
+      ) : (
+        <p>This tube is not in the plan any more.</p>
+      )}
     </Dialog>
   );
 }
 
-function SpoiledForm({ piece, batch, done }: Omit<SpoiledDialogProps, 'onClose'> & { done: () => void }) {
+interface SpoiledFormProps {
+  sheet: BendSheet;
+  tube: TubeChoice;
+  done: () => void;
+}
+
+function SpoiledForm({ sheet, tube, done }: SpoiledFormProps) {
   const { jobId = '' } = useParams();
-  const plan = usePlan();
-  const found = pieceAnswerOf(useEvaluation(), piece);
-  const sheet = found?.answer.sheet ?? null;
-  const tube = plan.members.find(({ id }) => id === found?.of.member)?.tube;
   const [who, keepWho] = useWho();
-  const [ids] = useState(() => [crypto.randomUUID(), crypto.randomUUID()] as const);
-  const [pulls, setPulls] = useState(0);
-  const [last, setLast] = useState<Angle | null>(null);
-  const [reason, setReason] = useState('');
-  const [place, setPlace] = useState('');
-  const put = useRackChange();
-  const scrap = useScrapped();
-  if (!sheet || !tube) return <p>This tube is not in the plan any more.</p>;
-  const bend = pulls > 0 ? itemAt(sheet.steps, pulls - 1).bend : null;
-  const own = { ...loggedTube(tube), batch: batch || tube.batch };
-  const send = async () => {
-    const length = wholeMillimetres(sheet.blank);
-    const bends = spoiledPiece(sheet, pulls, last?.deg ?? null);
-    const at = formatISO(new Date());
-    try {
-      await scrap.mutateAsync({
-        id: ids[0],
-        body: {
-          ...{ job: jobId, issued: null, stamp: sheet.stamp, tube: own, reason, length },
-          cost: null,
-          who,
-          at,
-          note: '',
-        },
-      });
-      await put.mutateAsync({
-        put: {
-          ...own,
-          ...{ ids: [ids[1]], length, whole: false, price: null, place, bends },
-          note: `spoiled ${sheet.stamp}: ${reason}`,
-        },
-      });
-      toast.success(`${sheet.stamp} is in the log, and on the rack.`);
-      done();
-    } catch {
-      // Each of the two says itself what went wrong; pressed again, what is there already stays as it is.
-    }
-  };
-  const steps = sheet.steps.map(({ bend: number }, i) => ({
-    value: String(i + 1),
-    text: `${i + 1} pull${i === 0 ? '' : 's'}: up to bend ${number}`,
-  }));
+  const [said, setSaid] = useState<Omit<Spoiled, 'who'>>({ pulls: 0, last: null, reason: '', place: '' });
+  const { send, sending } = useSpoiled(jobId, done);
+  const change = (changes: Partial<Spoiled>) => setSaid({ ...said, ...changes });
   return (
     <div className="space-y-3">
-      <SelectField
-        label="how far it was bent"
-        options={[{ value: '0', text: 'not at all' }, ...steps]}
-        value={String(pulls)}
-        onChange={(event) => setPulls(Number(event.target.value))}
-      />
-      {bend !== null && (
-        <QuantityInput
-          label={`what bend ${bend} has, released (empty: as planned)`}
-          kind={angleKind({ above: 0, most: 179 })}
-          value={last}
-          onChange={setLast}
-          placeholder={formatAngle(sheet.bends.find(({ number }) => number === bend)?.angle ?? 0)}
-          optional
-        />
-      )}
+      <HowFar sheet={sheet} said={said} change={change} />
       <TextField
         label="why it is spoiled"
-        value={reason}
+        value={said.reason}
         maxLength={120}
-        onChange={(event) => setReason(event.target.value)}
+        onChange={(event) => change({ reason: event.target.value })}
       />
       <TextField
         label="where it lies now"
-        value={place}
+        value={said.place}
         maxLength={120}
-        onChange={(event) => setPlace(event.target.value)}
+        onChange={(event) => change({ place: event.target.value })}
       />
       <TextField
         label="says who"
@@ -129,8 +71,8 @@ function SpoiledForm({ piece, batch, done }: Omit<SpoiledDialogProps, 'onClose'>
       />
       <Button
         kind="strong"
-        disabled={reason.trim() === '' || who.trim() === '' || scrap.isPending || put.isPending}
-        onClick={() => void send()}
+        disabled={said.reason.trim() === '' || who.trim() === '' || sending}
+        onClick={() => void send(sheet, tube, { ...said, who })}
       >
         Into the log, and onto the rack
       </Button>
@@ -138,11 +80,37 @@ function SpoiledForm({ piece, batch, done }: Omit<SpoiledDialogProps, 'onClose'>
   );
 }
 
-function useScrapped() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, body }: { id: string; body: ScrapDto }) => api(`log/scrap/${id}`, 'PUT', body),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['scrap'] }),
-    onError: (error) => toast.error(error.message),
-  });
+interface HowFarProps {
+  sheet: BendSheet;
+  said: Omit<Spoiled, 'who'>;
+  change: (changes: Partial<Spoiled>) => void;
+}
+
+/** How many of its pulls were made, and what the last of them came out at. */
+function HowFar({ sheet, said: { pulls, last }, change }: HowFarProps) {
+  const steps = sheet.steps.map(({ bend }, i) => ({
+    value: String(i + 1),
+    text: `${i + 1} pull${i === 0 ? '' : 's'}: up to bend ${bend}`,
+  }));
+  const bend = pulls > 0 ? itemAt(sheet.steps, pulls - 1).bend : null;
+  return (
+    <>
+      <SelectField
+        label="how far it was bent"
+        options={[{ value: '0', text: 'not at all' }, ...steps]}
+        value={String(pulls)}
+        onChange={(event) => change({ pulls: Number(event.target.value) })}
+      />
+      {bend !== null && (
+        <QuantityInput
+          label={`what bend ${bend} has, released (empty: as planned)`}
+          kind={angleKind({ above: 0, most: 179 })}
+          value={last}
+          onChange={(value) => change({ last: value })}
+          placeholder={formatAngle(sheet.bends.find(({ number }) => number === bend)?.angle ?? 0)}
+          optional
+        />
+      )}
+    </>
+  );
 }
