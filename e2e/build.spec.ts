@@ -76,6 +76,11 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
   await spoiled.getByRole('button', { name: 'Into the log, and onto the rack' }).click();
   await expect(spoiled).toBeHidden();
 
+  // Another blank for it, and nothing else.
+  await page.getByRole('button', { name: 'Lay it out' }).click();
+  await expect(page.getByText(/Sawn already, or promised to an earlier plan: .*MH/)).toBeVisible();
+  await expect(sawn('SL')).toHaveCount(2);
+
   const bent = page.getByRole('region', { name: 'Bent pieces on the rack' });
   await expect(bent.getByText(/SL lies in it: bends .+ still to be made; cut .+ off end A/)).toBeVisible();
   // One bend lies in a plane: the other hand can still be made of it.

@@ -56,8 +56,8 @@ try {
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
-  await variants(page, address);
   await cutPlan(page, address);
+  await variants(page, address);
   await floor(page, address);
   await springback(page, address);
   await practice(page, address);

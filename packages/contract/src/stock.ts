@@ -95,7 +95,6 @@ export class RackTubesDto extends TubeDto {
 
 /** A piece on the rack, and the cut plan that it is promised to. */
 export interface OnRack extends RackTube {
-  place: string;
   note: string;
   promised: { plan: string; jobs: string[]; who: string } | null;
 }

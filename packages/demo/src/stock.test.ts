@@ -83,7 +83,8 @@ const own = (id: string, length: number, whole: boolean): RackTube => {
   const [hoop] = demoPlan.members;
   if (!hoop) throw new Error('the demo has a hoop');
   const { od, wall, kind, batch } = hoop.tube;
-  return { id, od, wall, kind, batch, length: mm(length), whole, price: null, bends: null };
+  const size = { od, wall, kind, batch, length: mm(length) };
+  return { id, ...size, place: '', whole, price: null, bends: null };
 };
 
 test('a piece is laid out no shorter than it is read off the plan, and as it is where that is more', () => {

@@ -4,13 +4,16 @@ import {
   type CutPlanQueryDto,
   type KeptCutPlan,
   type SawnDto,
+  type Scrap,
   type StickDoneDto,
 } from '@gyrus/contract';
 import {
   type CutPlan,
   INCHES,
   MILLIMETRES,
+  type Lost,
   type PlannedStick,
+  type Provided,
   scrapRates,
   wholeMillimetres,
 } from '@gyrus/core';
@@ -73,7 +76,15 @@ export class CutPlansService {
       scrap.map(({ stamp }) => stamp),
     );
     const free = rack.filter(({ promised }) => promised === null);
-    const asked = { jobs, shop, books, rates, guided, spares, kerf: kerf.mm };
+    const earlierPlans = await manager.findBy(CutPlanEntity, { promised: true });
+    const asked = {
+      ...{ shop, books, rates, guided, spares, kerf: kerf.mm },
+      jobs: jobs.map((job) => ({
+        ...job,
+        provided: providedIn(earlierPlans, job.id),
+        lost: lostOf(scrap, job.id),
+      })),
+    };
     const laid = await this.work.run('layOut', { ...asked, rack: free });
     await manager
       .createQueryBuilder()
@@ -92,9 +103,8 @@ export class CutPlansService {
   /** The plan as PDF pages. */
   async printed(id: string, { paper, unit }: CutPlanQueryDto): Promise<Buffer> {
     const { plan, jobs, kerf, who, at } = await this.plan(id);
-    const places = new Map((await this.rack.rack()).map((piece) => [piece.id, piece.place]));
     const doc = cutPlanPdf({
-      ...{ plan, who, paper, places, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
+      ...{ plan, who, paper, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
       jobs,
       laidOut: new Date(at),
       printed: new Date(),
@@ -227,6 +237,18 @@ export class CutPlansService {
     }));
   }
 }
+
+/** Tubes of a job that are promised or sawn, each as often as it is. */
+const providedIn = (plans: readonly CutPlanEntity[], job: string): Provided[] =>
+  plans.flatMap(({ plan, createdAt }) =>
+    plan.groups
+      .flatMap(({ sticks }) => sticks.flatMap(({ pieces }) => pieces))
+      .filter((piece) => piece.job === job)
+      .map(({ piece }) => ({ piece, at: createdAt.getTime() })),
+  );
+
+const lostOf = (scrap: readonly Scrap[], job: string): Lost[] =>
+  scrap.filter((one) => one.job === job).map(({ stamp, at }) => ({ stamp, at: new Date(at).getTime() }));
 
 async function foundIn(
   manager: EntityManager,

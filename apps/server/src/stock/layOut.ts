@@ -4,21 +4,25 @@ import {
   type CutPlan,
   cutPlanOf,
   evaluate,
+  type Lost,
   needsOf,
   type NotYet,
   type Plan,
+  type Provided,
   readOff,
   type RackTube,
   type RuleBook,
   type ScrapRate,
   type Shop,
   sparesFor,
+  stillToCut,
 } from '@gyrus/core';
 import { loadSolver } from '@gyrus/core/solver';
 
 /** Jobs whose tube is to be laid out, with what there is. kerf in mm */
 export interface LayOutAsked {
-  jobs: { id: string; plan: Plan }[];
+  /** provided, lost: tubes of it that are sawn or promised, and those that were spoiled. */
+  jobs: { id: string; plan: Plan; provided: Provided[]; lost: Lost[] }[];
   shop: Shop;
   books: RuleBook[];
   rack: RackTube[];
@@ -41,12 +45,17 @@ const LONGEST = 6;
 export async function layOut(asked: LayOutAsked): Promise<LaidOut> {
   const { jobs, shop, books, rack, rates, kerf, guided, spares } = asked;
   const solver = await loadSolver(() => performance.now() / 1000);
-  const found = jobs.map(({ id, plan }) => {
+  const found = jobs.map(({ id, plan, provided, lost }) => {
     const evaluation = evaluate(plan, shop, books);
     const copes = copesIn(plan, evaluation, books);
     const { needs, notYet } = needsOf(plan, evaluation.members, copes, { guided });
     const { length: unit, fraction } = plan.units;
-    return { job: id, needs: readOff(needs, { unit, fraction, decimals: 0 }), notYet };
+    const left = stillToCut(needs, provided, lost);
+    return {
+      job: id,
+      needs: readOff(left.needs, { unit, fraction, decimals: 0 }),
+      notYet: [...notYet, ...left.there],
+    };
   });
   const spoiled = sparesFor(
     found.flatMap(({ needs }) => needs),

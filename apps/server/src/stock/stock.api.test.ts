@@ -167,6 +167,26 @@ test('pieces are sawn once, a stick that is done leaves the rack, and its offcut
     .expect(404);
 });
 
+test('what is promised or sawn is not laid out again, but what was spoiled since is', async () => {
+  const whole = await layOut(jobs[1]);
+  await promise(whole.id, 'Aino').expect(201);
+  const nothing = await layOut(jobs[1]);
+  expect(sticksOf(nothing)).toEqual([]);
+  const pieces = sticksOf(whole).flatMap((one) => one.pieces);
+  expect(nothing.notYet.filter(({ why }) => why === 'there')).toHaveLength(pieces.length);
+  const [spoiled] = pieces;
+  await http()
+    .put(`/api/log/scrap/${randomUUID()}`)
+    .send({
+      ...{ job: jobs[1], issued: null, stamp: spoiled?.stamp, tube, reason: 'bent from the wrong mark' },
+      ...{ length: null, cost: null, who: 'Aino', at: new Date(Date.now() + 1000).toISOString(), note: '' },
+    })
+    .expect(200);
+  const again = sticksOf(await layOut(jobs[1])).flatMap((one) => one.pieces);
+  expect(again.map(({ stamp }) => stamp)).toEqual([spoiled?.stamp]);
+  await http().delete(`/api/cut-plans/${whole.id}/promise`).expect(200);
+});
+
 test('a plan of a job that is not there, and a stick that is gone, are told', async () => {
   const body = {
     id: randomUUID(),
@@ -180,7 +200,7 @@ test('a plan of a job that is not there, and a stick that is gone, are told', as
   await http().get(`/api/cut-plans/${randomUUID()}`).expect(404);
   const ids: string[] = [randomUUID()];
   await put(stick(6096, ids));
-  const plan = await layOut(jobs[0]);
+  const plan = await layOut(jobs[1]);
   await http().delete(`/api/rack/${ids[0]}`).expect(200);
   expect(faultIn((await promise(plan.id, 'Aino').expect(409)).body).code).toBe('gone');
 });

@@ -19,6 +19,8 @@ export type StickFrom = { rack: string } | { buy: string };
 export interface PlannedStick {
   from: StickFrom;
   batch: string;
+  /** Where it lay when it was laid out; empty of one that is bought. */
+  place: string;
   length: number;
   pieces: { job: string; piece: string; stamp: string; spare: boolean; length: number }[];
   offcut: number;
@@ -98,6 +100,7 @@ export function cutPlanOf(asked: CutAsked, solver: Solver, seconds?: number): Cu
 interface Source {
   from: StickFrom;
   batch: string;
+  place: string;
   length: number;
   cost: number;
   price: number | null;
@@ -145,9 +148,10 @@ function sourcesOf(tube: Sized, rack: readonly RackTube[], buys: Shop['tubes']):
   const bought = buys.filter((stock) => isSameTube(stock, tube));
   const own = rack.filter((piece) => piece.bends === null && isSameTube(piece, tube));
   return [
-    ...own.map(({ id, batch, length, whole, price }) => ({
+    ...own.map(({ id, batch, place, length, whole, price }) => ({
       from: { rack: id },
       batch,
+      place,
       length: length.mm,
       cost: whole ? length.mm * OWN : 0,
       price,
@@ -156,6 +160,7 @@ function sourcesOf(tube: Sized, rack: readonly RackTube[], buys: Shop['tubes']):
     ...bought.map(({ id, batch, stickLength, price }) => ({
       from: { buy: id },
       batch,
+      place: '',
       length: stickLength.mm,
       cost: stickLength.mm,
       price: price ?? null,
@@ -170,9 +175,9 @@ function asGroup(
   { sticks: laid, optimal, cost, lowerBound }: Nested,
 ): CutGroup {
   const sticks = laid.map(({ stick, length, pieces, offcut }): PlannedStick => {
-    const { from, batch } = sources[stick] as Source;
+    const { from, batch, place } = sources[stick] as Source;
     return {
-      ...{ from, batch, length, offcut },
+      ...{ from, batch, place, length, offcut },
       pieces: pieces.flatMap(({ id }) => {
         const need = needs[Number(id.split('\u0000')[1])];
         if (!need) return [];

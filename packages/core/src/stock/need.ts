@@ -14,10 +14,10 @@ export interface Need {
   of: { blank: true } | { ears: number; trim: number; pilot: number };
 }
 
-/** A tube that cannot be cut yet: it has no marks, as nothing is chosen to bend it with, or it cannot be placed. */
+/** A tube that is not cut: it has no marks, as nothing is chosen to bend it with; it cannot be placed; or it is there already, or promised. */
 export interface NotYet {
   stamp: string;
-  why: 'no-marks' | 'not-placed';
+  why: 'no-marks' | 'not-placed' | 'there';
 }
 
 /** A member's tube among the answers. */

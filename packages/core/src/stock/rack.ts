@@ -15,6 +15,8 @@ export interface RackTube {
   kind: TubeKind;
   batch: string;
   length: Length;
+  /** Where it lies. */
+  place: string;
   /** A stick as it was bought; an offcut is none. */
   whole: boolean;
   /** What it cost, in whatever money the shop counts in. */

@@ -20,7 +20,6 @@ const request: CutPlanRequest = {
   ...{ plan, jobs: [{ id: 'j', name: 'a job' }], kerf: 2.5, who: 'Aino', paper: 'a4', style: MILLIMETRES },
   laidOut: new Date(0),
   printed: new Date(0),
-  places: new Map(),
 };
 const bytesOf = (given: CutPlanRequest): Promise<Buffer> => buffer(cutPlanPdf(given));
 

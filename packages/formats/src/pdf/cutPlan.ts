@@ -12,7 +12,7 @@ import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
 
-/** What a printed cut plan says. places: where each stick of the rack lies, by its id */
+/** What a printed cut plan says. kerf in mm */
 export interface CutPlanRequest {
   plan: CutPlan;
   jobs: { id: string; name: string }[];
@@ -22,7 +22,6 @@ export interface CutPlanRequest {
   printed: Date;
   paper: Paper;
   style: LengthStyle;
-  places: ReadonlyMap<string, string>;
 }
 
 const HEAD = { font: 'label-600', size: 18 } as const;
@@ -99,14 +98,13 @@ function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: P
 
 function drawStick(
   doc: Doc,
-  { style, places, jobs, kerf }: CutPlanRequest,
+  { style, jobs, kerf }: CutPlanRequest,
   stick: PlannedStick,
   number: number,
   { y }: Page,
   scale: number,
 ): void {
-  const from =
-    'rack' in stick.from ? `from the rack, ${places.get(stick.from.rack) || 'no place noted'}` : 'bought';
+  const from = 'rack' in stick.from ? `from the rack, ${stick.place || 'no place noted'}` : 'bought';
   const batch = stick.batch ? `, batch ${stick.batch}` : '';
   writeText(
     doc,

@@ -10,7 +10,7 @@ import {
 
 const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
 const tube = { od: mm(44.45), wall: mm(2.413), kind: 'alloy', batch: '' } as const;
-const stick = { from: { rack: 'r' }, batch: '', length: 6000, pieces: [], offcut: 500 };
+const stick = { from: { rack: 'r' }, batch: '', place: '', length: 6000, pieces: [], offcut: 500 };
 const group: CutGroup = {
   tube,
   sticks: [stick, { ...stick, from: { buy: 'b' } }],
@@ -46,6 +46,7 @@ test('a piece says what its length is made of, and what cannot be cut says why',
   );
   expect(notYetWords({ stamp: 'WB', why: 'no-marks' })).toContain('choose a die');
   expect(notYetWords({ stamp: 'WB', why: 'not-placed' })).toContain('Design');
+  expect(notYetWords({ stamp: 'WB', why: 'there' })).toContain('sawn already');
 });
 
 test('a bent piece says where to cut it and what is still to be bent', () => {

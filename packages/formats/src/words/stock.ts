@@ -48,11 +48,13 @@ export function needWords({ length, of }: Need, style: LengthStyle): string {
   return `${say(length)}: ${parts.filter(Boolean).join(', ')}`;
 }
 
-/** Why a tube cannot be cut yet. */
-export const notYetWords = ({ stamp, why }: NotYet): string =>
-  why === 'no-marks'
+/** Why a tube is not cut. */
+export function notYetWords({ stamp, why }: NotYet): string {
+  if (why === 'there') return `${stamp} is sawn already, or promised to an earlier plan`;
+  return why === 'no-marks'
     ? `${stamp} has no marks yet: choose a die for it at Bend`
     : `${stamp} has no place yet: see at Design`;
+}
 
 /** How a tube is cut from a bent piece of the rack: where to cut, and what is still to be bent. */
 export function bentOffcutWords(

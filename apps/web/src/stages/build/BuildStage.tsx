@@ -1,3 +1,4 @@
+import { type KeptCutPlan } from '@gyrus/contract';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/store/planStore.ts';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
@@ -8,14 +9,19 @@ import { Needs } from './cut/Needs.tsx';
 import { MassPanel } from './MassPanel.tsx';
 import { useCutPlans } from './cut/useCutPlans.ts';
 
+/** Every stick of it is done with. */
+const isFinished = ({ plan, done }: KeptCutPlan): boolean =>
+  done.length === plan.groups.reduce((sum, { sticks }) => sum + sticks.length, 0);
+
 /** From tube to cage: what is cut from which stick, what is sawn, and what the rack has for it. */
 export function BuildStage() {
   const { jobId = '' } = useParams();
   const branch = usePlanStore((store) => store.branch);
   const plans = useCutPlans(jobId);
-  const [newest, ...older] = plans.data ?? [];
-  // A plan whose tube is promised is the one that is sawn; what was laid out since is only looked at.
-  const shown = plans.data?.find(({ promised }) => promised) ?? newest;
+  const all = plans.data ?? [];
+  // What is being sawn, and what was laid out last; a plan that is done with is history.
+  const shown = all.filter((plan, i) => i === 0 || (plan.promised && !isFinished(plan)));
+  const older = all.length - shown.length;
   return (
     <div className="space-y-6 p-5">
       <section aria-label="Cut plan" className="space-y-4">
@@ -24,17 +30,18 @@ export function BuildStage() {
         <Needs />
         {plans.isPending && <Loading what="the cut plans" />}
         {plans.isError && <Trouble error={plans.error} retry={() => void plans.refetch()} />}
-        {plans.data && !shown && (
+        {plans.data && shown.length === 0 && (
           <p className="bg-sheet border-rule rounded-machined border p-5">
             Nothing is laid out yet. A press on <b>Lay it out</b> says which sticks this cage is cut from:
             first what lies on the rack, then what is to be bought.
           </p>
         )}
-        {shown && <CutPlanView key={shown.id} job={jobId} kept={shown} newest={newest} />}
-        {older.length > 0 && (
+        {shown.map((plan) => (
+          <CutPlanView key={plan.id} job={jobId} kept={plan} />
+        ))}
+        {older > 0 && (
           <p className="text-quiet text-sm">
-            {older.length} older cut plan{older.length === 1 ? '' : 's'} of this job{' '}
-            {older.length === 1 ? 'is' : 'are'} kept.
+            {older} older cut plan{older === 1 ? '' : 's'} of this job {older === 1 ? 'is' : 'are'} kept.
           </p>
         )}
       </section>

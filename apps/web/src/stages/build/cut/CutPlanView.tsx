@@ -14,25 +14,26 @@ import { useCutPlanChange } from './useCutPlans.ts';
 interface CutPlanViewProps {
   job: string;
   kept: KeptCutPlan;
-  newest: KeptCutPlan | undefined;
 }
 
 /** A cut plan as it was laid out: whose tube it is, every stick to scale, and what has no place in it. */
-export function CutPlanView({ job, kept, newest }: CutPlanViewProps) {
+export function CutPlanView({ job, kept }: CutPlanViewProps) {
   const style = useJobStyle();
-  const { plan, notYet, promised } = kept;
+  const { plan, notYet } = kept;
+  const own = notYet.filter((one) => one.job === job);
+  const there = own.filter(({ why }) => why === 'there').map(({ stamp }) => stamp);
   const first = plan.groups.map((_, i) =>
     plan.groups.slice(0, i).reduce((sum, { sticks }) => sum + sticks.length, 0),
   );
   return (
     <div className="space-y-5">
       <Head job={job} kept={kept} />
-      {promised && newest && newest.id !== kept.id && (
+      {there.length > 0 && (
         <p>
-          <StatusMark status="look" /> This plan’s tube is promised, and it is the one that is sawn. Let its
-          tube go before another plan takes its place.
+          <StatusMark status="clear" /> Sawn already, or promised to an earlier plan: {there.join(', ')}.
         </p>
       )}
+      {plan.groups.length === 0 && plan.faults.length === 0 && <p>There is nothing left to cut for it.</p>}
       {plan.groups.map((group, i) => (
         <Group key={i} group={group} first={itemAt(first, i)} job={job} kept={kept} />
       ))}
@@ -42,8 +43,8 @@ export function CutPlanView({ job, kept, newest }: CutPlanViewProps) {
           {writeSaid(saidIn(fault), style)}.
         </p>
       ))}
-      {notYet
-        .filter((one) => one.job === job)
+      {own
+        .filter(({ why }) => why !== 'there')
         .map((one) => (
           <p key={one.stamp}>
             <StatusMark status="ask" /> {notYetWords(one)}.

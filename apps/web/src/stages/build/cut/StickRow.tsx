@@ -7,7 +7,6 @@ import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useWho } from '../../../shared/server/useWho.ts';
-import { useRack } from '../../../shop/rack/useRack.ts';
 import { SpoiledDialog } from './SpoiledDialog.tsx';
 import { useCutPlanChange } from './useCutPlans.ts';
 
@@ -86,12 +85,8 @@ export function StickRow({ stick, number, share, job, kept }: StickRowProps) {
   );
 }
 
-function From({ stick: { from } }: { stick: PlannedStick }) {
-  const rack = useRack().data;
-  if ('buy' in from) return <b>to be bought</b>;
-  const place = rack?.find(({ id }) => id === from.rack)?.place;
-  return <>from the rack{place ? `, ${place}` : ''}</>;
-}
+const From = ({ stick: { from, place } }: { stick: PlannedStick }) =>
+  'buy' in from ? <b>to be bought</b> : <>from the rack{place && `, ${place}`}</>;
 
 interface TickProps {
   kept: KeptCutPlan;
