@@ -87,6 +87,21 @@ const own = (id: string, length: number, whole: boolean): RackTube => {
   return { id, ...size, place: '', whole, price: null, bends: null };
 };
 
+test('a tube that is longer than every stick is told by its stamp, and the others are laid out', () => {
+  const needs = cutsOf(demoPlan);
+  const short = demoShop.tubes.map((stock) => ({ ...stock, stickLength: mm(2500) }));
+  const laid = cutPlanOf({ kerf: 2.5, needs, rack: [], buys: short }, solver);
+  const long = needs.filter(({ length }) => length > 2500).map(({ stamp }) => stamp);
+  expect(long).toContain('MH');
+  expect(laid.faults.flatMap(({ stamps }) => stamps)).toEqual(long);
+  expect(laid.faults[0]?.fault).toMatchObject({
+    code: 'too-big',
+    message: expect.stringContaining('2500 mm') as string,
+  });
+  const cut = laid.groups.flatMap(({ sticks }) => sticks.flatMap(({ pieces }) => pieces));
+  expect(cut).toHaveLength(needs.length - long.length);
+});
+
 test('a piece is laid out no shorter than it is read off the plan, and as it is where that is more', () => {
   const { needs } = needsIn(demoPlan);
   const read = readOff(needs, INCHES);

@@ -1,5 +1,5 @@
-import { type Fault, type Outcome } from '../fault/index.ts';
-import { CATALOGUE } from '../measure/index.ts';
+import { type Fault, fail, told } from '../fault/index.ts';
+import { CATALOGUE, decided } from '../measure/index.ts';
 import { type Shop, type TubeChoice } from '../plan/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { type Need } from './need.ts';
@@ -49,11 +49,18 @@ export interface CutTotals {
   price: number | null;
 }
 
+/** Tubes that cannot be laid out, and why. */
+interface CutFault {
+  tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>;
+  stamps: string[];
+  fault: Fault<string>;
+}
+
 /** How all tube of one or several jobs is cut. */
 export interface CutPlan {
   groups: CutGroup[];
   /** Sizes for which there is no tube, too little, or too short. */
-  faults: { tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>; stamps: string[]; fault: Fault<string> }[];
+  faults: CutFault[];
 }
 
 /** What is cut, out of what. rack: what nobody else was promised. mm */
@@ -84,18 +91,57 @@ export function cutPlanOf(asked: CutAsked, solver: Solver, seconds?: number): Cu
     if (same) same.push(need);
     else groups.push([need]);
   }
-  const plan: CutPlan = { groups: [], faults: [] };
-  for (const needs of groups) {
-    const [first] = needs;
-    if (!first) continue;
-    const { od, wall, kind } = first.tube;
-    const tube = { od, wall, kind };
-    const laid = groupOf(tube, needs, asked, solver, seconds && seconds / groups.length);
-    if (laid.ok) plan.groups.push(laid.value);
-    else plan.faults.push({ tube, stamps: needs.map(({ stamp }) => stamp), fault: laid.fault });
-  }
-  return plan;
+  const laid = groups.flatMap((needs) => layGroup(needs, asked, solver, seconds && seconds / groups.length));
+  return {
+    groups: laid.flatMap((one) => ('sticks' in one ? [one] : [])),
+    faults: laid.flatMap((one) => ('fault' in one ? [one] : [])),
+  };
 }
+
+/** Tube of one size and kind: what can be laid out, and what cannot, with the reason. */
+function layGroup(
+  needs: readonly CutNeed[],
+  { kerf, rack, buys }: CutAsked,
+  solver: Solver,
+  seconds: number | undefined,
+): (CutGroup | CutFault)[] {
+  const [first] = needs;
+  if (!first) return [];
+  const { od, wall, kind } = first.tube;
+  const tube = { od, wall, kind };
+  const refused = (of: readonly CutNeed[], fault: Fault<string>): CutFault[] =>
+    of.length === 0 ? [] : [{ tube, stamps: of.map(({ stamp }) => stamp), fault }];
+  const sources = sourcesOf(tube, rack, buys);
+  const longest = Math.max(0, ...sources.map(({ length }) => length));
+  if (longest === 0) return refused(needs, NO_TUBE);
+  const fits = needs.filter(({ length }) => decided(length - longest) <= 0);
+  const tooLong = needs.filter((need) => !fits.includes(need));
+  const long = refused(
+    tooLong,
+    fail('too-big', '', told`longer than the longest stick, ${{ mm: longest }}`).fault,
+  );
+  if (fits.length === 0) return long;
+  const laid = nest(
+    {
+      kerf,
+      sticks: sources.map(({ length, cost, count }) => ({
+        length,
+        cost,
+        ...(count !== undefined && { count }),
+      })),
+      pieces: fits.map(({ length }, i) => ({ id: String(i), length, quantity: 1 })),
+    },
+    solver,
+    seconds,
+  );
+  return [...(laid.ok ? [asGroup(tube, fits, sources, laid.value)] : refused(fits, laid.fault)), ...long];
+}
+
+const NO_TUBE: Fault<string> = {
+  code: 'no-tube',
+  path: '',
+  message: 'no tube of this size and kind is on the rack, and none is entered as bought',
+};
 
 interface Source {
   from: StickFrom;
@@ -106,43 +152,6 @@ interface Source {
   price: number | null;
   count?: number;
 }
-
-function groupOf(
-  tube: Sized,
-  needs: readonly CutNeed[],
-  { kerf, rack, buys }: CutAsked,
-  solver: Solver,
-  seconds: number | undefined,
-): Outcome<CutGroup> {
-  const sources = sourcesOf(tube, rack, buys);
-  if (sources.length === 0)
-    return {
-      ok: false,
-      fault: {
-        code: 'no-tube',
-        path: '',
-        message: 'no tube of this size and kind is on the rack, and none is entered as bought',
-      },
-    };
-  const laid = nest(
-    {
-      kerf,
-      sticks: sources.map(({ length, cost, count }) => ({
-        length,
-        cost,
-        ...(count !== undefined && { count }),
-      })),
-      pieces: needs.map(({ length }, i) => ({ id: stampOf(needs, i), length, quantity: 1 })),
-    },
-    solver,
-    seconds,
-  );
-  if (!laid.ok) return laid;
-  return { ok: true, value: asGroup(tube, needs, sources, laid.value) };
-}
-
-/** Names that are told apart: two jobs may both have a hoop MH. */
-const stampOf = (needs: readonly CutNeed[], i: number): string => `${needs[i]?.stamp ?? ''}\u0000${i}`;
 
 function sourcesOf(tube: Sized, rack: readonly RackTube[], buys: Shop['tubes']): Source[] {
   const bought = buys.filter((stock) => isSameTube(stock, tube));
@@ -179,7 +188,7 @@ function asGroup(
     return {
       ...{ from, batch, place, length, offcut },
       pieces: pieces.flatMap(({ id }) => {
-        const need = needs[Number(id.split('\u0000')[1])];
+        const need = needs[Number(id)];
         if (!need) return [];
         const { job, piece, stamp, spare, length: own } = need;
         return [{ job, piece, stamp, spare, length: own }];
