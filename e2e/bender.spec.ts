@@ -157,7 +157,7 @@ test('a bend that came out short says what to pull to; one that is over is never
   // Of the first pull, whichever bend that is: no other bend holds it where it is, and what is short is pulled on.
   await now.getByRole('radio', { name: /^step 1/ }).click();
   await now.getByLabel('released angle').fill('5');
-  await now.getByLabel(/^off its place/).fill('1/2');
+  await now.getByLabel(/^off its place/).fill('1/2 in');
   await expect(
     now.getByText(/can still be this tube: move every mark to come by .+ toward end B/),
   ).toBeVisible();

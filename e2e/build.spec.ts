@@ -13,9 +13,9 @@ async function putOffcut(page: Page) {
   await page.goto('/shop/rack');
   await page.getByRole('button', { name: 'Put tube on the rack' }).click();
   const dialog = page.getByRole('dialog', { name: 'Put tube on the rack' });
-  await dialog.getByLabel('outside diameter').fill('1 3/4');
-  await dialog.getByLabel('wall').fill('.095');
-  await dialog.getByLabel('length', { exact: true }).fill('66');
+  await dialog.getByLabel('outside diameter').fill('1 3/4 in');
+  await dialog.getByLabel('wall').fill('.095 in');
+  await dialog.getByLabel('length', { exact: true }).fill('66 in');
   await dialog.getByLabel('what it is').selectOption('an offcut');
   await dialog.getByLabel(/^place/).fill('by the saw');
   await dialog.getByLabel('how many of them').fill('many');
