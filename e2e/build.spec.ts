@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { stage } from './job.ts';
+import { newJob, stage } from './job.ts';
 
 async function openBuild(page: Page) {
   await page.goto('/jobs');
@@ -92,4 +92,13 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
   await expect(onRack(page, 'by the saw')).toHaveCount(0);
   await page.goto('/log');
   await expect(onRack(page, 'second bend would hit the die').first()).toBeVisible();
+});
+
+test('a cage without a tube says what comes first, and nothing can be promised to it', async ({ page }) => {
+  await newJob(page, 'Nothing yet');
+  await stage(page, 'Build');
+  await page.getByLabel('laid out by').fill('Aino');
+  await page.getByRole('button', { name: 'Lay it out' }).click();
+  await expect(page.getByText(/^No tube of this cage can be cut yet/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Promise it this tube' })).toBeDisabled();
 });

@@ -8,6 +8,7 @@ import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useWho } from '../../../shared/server/useWho.ts';
+import { NO_TUBE } from './noTube.ts';
 import { StickRow } from './StickRow.tsx';
 import { useCutPlanChange } from './useCutPlans.ts';
 
@@ -33,7 +34,9 @@ export function CutPlanView({ job, kept }: CutPlanViewProps) {
           <StatusMark status="clear" /> Sawn already, or promised to an earlier plan: {there.join(', ')}.
         </p>
       )}
-      {plan.groups.length === 0 && plan.faults.length === 0 && <p>There is nothing left to cut for it.</p>}
+      {plan.groups.length === 0 && plan.faults.length === 0 && (
+        <p>{there.length > 0 ? 'There is nothing left to cut for it.' : NO_TUBE}</p>
+      )}
       {plan.groups.map((group, i) => (
         <Group key={i} group={group} first={itemAt(first, i)} job={job} kept={kept} />
       ))}
@@ -60,7 +63,7 @@ function Head({ job, kept }: { job: string; kept: KeptCutPlan }) {
   const style = useJobStyle();
   const change = useCutPlanChange(job);
   const saved = usePlanStore((store) => store.base.number);
-  const { id, promised, jobs, sawn } = kept;
+  const { id, plan, promised, jobs, sawn } = kept;
   const own = jobs.find((one) => one.id === job);
   const print = `/api/cut-plans/${id}/cut-plan.pdf?paper=${style.unit === 'in' ? 'letter' : 'a4'}&unit=${style.unit}`;
   return (
@@ -93,7 +96,7 @@ function Head({ job, kept }: { job: string; kept: KeptCutPlan }) {
         ) : (
           <Button
             kind="strong"
-            disabled={who.trim() === '' || change.isPending}
+            disabled={who.trim() === '' || change.isPending || plan.groups.length === 0}
             onClick={() => change.mutate({ promise: id, who })}
           >
             Promise it this tube

@@ -9,6 +9,7 @@ import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { Loading } from '../../../shared/frame/Waiting.tsx';
 import { useCutting } from './keptCutting.ts';
+import { NO_TUBE } from './noTube.ts';
 
 /** How long each tube of this cage is cut, and what that is made of; what cannot be cut yet, and why. */
 export const Needs = () => (
@@ -32,16 +33,20 @@ function NeedsTable() {
           <StatusMark status="ask" /> {notYetWords(one)}.
         </p>
       ))}
-      <PlainTable names={['tube', 'cut at']}>
-        {needs.map((need) => (
-          <TableRow key={need.piece}>
-            <Cell>{need.stamp}</Cell>
-            <Cell>
-              <Typeset text={needWords(need, style)} />
-            </Cell>
-          </TableRow>
-        ))}
-      </PlainTable>
+      {needs.length === 0 ? (
+        <p>{NO_TUBE}</p>
+      ) : (
+        <PlainTable names={['tube', 'cut at']}>
+          {needs.map((need) => (
+            <TableRow key={need.piece}>
+              <Cell>{need.stamp}</Cell>
+              <Cell>
+                <Typeset text={needWords(need, style)} />
+              </Cell>
+            </TableRow>
+          ))}
+        </PlainTable>
+      )}
     </>
   );
 }
