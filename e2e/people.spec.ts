@@ -9,9 +9,10 @@ test('a driver in the cage: room to each tube, padding by stretch, what is hidde
   page,
 }) => {
   await page.goto(`${DEMO}/driver`);
+  // Every setting of the seat against every tube: some seconds where two browsers share two cores.
   await expect(
     page.getByRole('img', { name: /E. Lindqvist in the cage, seen from the left side/ }),
-  ).toBeVisible();
+  ).toBeVisible({ timeout: 30_000 });
   const rooms = page.getByRole('region', { name: 'Room to the tubes' });
   const rail = rooms.getByRole('row', { name: /^SL helmet of E. Lindqvist/ });
   await expect(rail).toBeVisible();
