@@ -1,17 +1,18 @@
 import {
+  barOf,
   type BentFit,
   byBends,
-  type BentTolerance,
-  type TubeByBends,
   fitsOf,
+  nearBy,
+  type TubeByBends,
   type Side,
   straightsBeside,
 } from './bending/index.ts';
 import { type OneOtherwise } from './asMade.ts';
 import { type BendSheet, type SheetBend } from './cage/index.ts';
 import { type Evaluation, tubesIn } from './evaluate.ts';
-import { halfTurned, PROTRACTOR_ERROR } from './measure/index.ts';
-import { type Plan } from './plan/index.ts';
+import { halfTurned } from './measure/index.ts';
+import { isSameTube, type Plan } from './plan/index.ts';
 
 /** A bend that is still to be made in a piece whose marks no longer hold. mm, degrees */
 export interface BendToCome {
@@ -41,14 +42,11 @@ export interface StillBecomes {
 
 /** More than these nobody weighs against each other at the machine. */
 const MOST_TOLD = 4;
-/** A finished radius that differs by less passes for the same. mm; common practice */
-const SAME_RADIUS = 1;
 
 /**
  * What a piece can still become after a bend that lies at another place, in another plane or has another angle than was wanted: its own tube
  * with all marks moved, the same turned end for end, its twin, or another tube of the cage of the same stuff. The bends pulled before it are
- * taken to be as planned. null where it still is what it was to be; empty where it
- * can become nothing of this cage.
+ * taken to be as planned. null where it still is what it was to be; empty where it can become nothing of this cage.
  */
 export function stillBecomes(
   { members, measuringError }: Pick<Plan, 'members' | 'measuringError'>,
@@ -56,16 +54,11 @@ export function stillBecomes(
   sheet: BendSheet,
   otherwise: OneOtherwise,
 ): StillBecomes[] | null {
-  const near: BentTolerance = {
-    angle: measuringError.deg,
-    turn: Math.max(measuringError.deg, PROTRACTOR_ERROR),
-    place: measuringError.mm,
-    radius: SAME_RADIUS,
-  };
+  const near = nearBy(measuringError);
   const piece = pieceAsMade(sheet, otherwise);
   const others = sheetsLike(members, evaluation, sheet);
   const fits = [sheet, ...others].flatMap((other) =>
-    fitsOf(piece, barOf(other), near).map((fit) => ({ other, fit })),
+    fitsOf(piece, barOf(other.marked), near).map((fit) => ({ other, fit })),
   );
   const isAsPlanned = fits.some(
     ({ other, fit }) =>
@@ -85,12 +78,6 @@ const strangeness = ({ shift, own, turned }: StillBecomes): number =>
 
 /** Whether the bends that are there are those that they were to be. */
 const isInPlace = ({ there }: BentFit): boolean => there.every(({ piece, bar }) => piece === bar);
-
-const barOf = ({ marked }: BendSheet): TubeByBends =>
-  byBends(
-    marked.lra,
-    marked.corners.corners.map(({ index }) => index),
-  );
 
 /** The blank with the bends that are in it: those before where they are planned, this one where it came to lie. What is short is pulled on. */
 function pieceAsMade({ marked, blank, trim }: BendSheet, { bend, made, toCome }: OneOtherwise): TubeByBends {
@@ -120,13 +107,7 @@ function sheetsLike(members: Plan['members'], evaluation: Pick<Evaluation, 'memb
   const stands = new Set(tubesIn(evaluation).map(({ piece }) => piece));
   return sheets.filter((other) => {
     const tube = tubeOf(other.member);
-    return (
-      other.piece !== sheet.piece &&
-      stands.has(other.piece) &&
-      tube?.od.mm === own?.od.mm &&
-      tube?.wall.mm === own?.wall.mm &&
-      tube?.kind === own?.kind
-    );
+    return other.piece !== sheet.piece && stands.has(other.piece) && own && tube && isSameTube(tube, own);
   });
 }
 

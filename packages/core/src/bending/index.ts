@@ -115,4 +115,4 @@ export {
   trueOffset,
 } from './learned/index.ts';
 export { radiusOfRise, riseOver, type Roll, rollOf } from './roll.ts';
-export { type BentFit, type BentTolerance, byBends, fitsOf, type TubeByBends } from './bent/index.ts';
+export { barOf, type BentFit, byBends, fitsOf, nearBy, type TubeByBends } from './bent/index.ts';

@@ -44,5 +44,5 @@ export {
   type SpringbackChoice,
   type TubeChoice,
 } from './members/tooling.ts';
-export { certificateOf, longestStick } from './stock.ts';
+export { certificateOf, isSameTube, longestStick } from './stock.ts';
 export { planReader, type ReadPlan } from './planReader.ts';

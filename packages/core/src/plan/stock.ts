@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../measure/index.ts';
+import { type TubeKind } from '../tube/index.ts';
 import { type Shop } from './shop/shop.ts';
 
 interface Wanted {
@@ -6,11 +7,16 @@ interface Wanted {
   wall: { mm: number };
 }
 
+const isSameSize = (a: Wanted, b: Wanted): boolean =>
+  Math.abs(a.od.mm - b.od.mm) < CATALOGUE && Math.abs(a.wall.mm - b.wall.mm) < CATALOGUE;
+
+/** Whether two tubes are of one size and kind, whatever their batch. */
+export const isSameTube = (a: Wanted & { kind: TubeKind }, b: Wanted & { kind: TubeKind }): boolean =>
+  isSameSize(a, b) && a.kind === b.kind;
+
 /** Stock of one size, whatever its batch. */
-const ofSize = ({ tubes }: Shop, { od, wall }: Wanted): Shop['tubes'] =>
-  tubes.filter(
-    (stock) => Math.abs(stock.od.mm - od.mm) < CATALOGUE && Math.abs(stock.wall.mm - wall.mm) < CATALOGUE,
-  );
+const ofSize = ({ tubes }: Shop, wanted: Wanted): Shop['tubes'] =>
+  tubes.filter((stock) => isSameSize(stock, wanted));
 
 /** The certificate of the batch that a tube is of; null where the batch or its certificate is not entered. */
 export function certificateOf(shop: Shop, tube: Wanted & { batch: string }): string | null {

@@ -1,7 +1,6 @@
-import { type BentFit, byBends, type BentTolerance, fitsOf } from '../bending/index.ts';
+import { barOf, type BentFit, byBends, fitsOf, nearBy } from '../bending/index.ts';
 import { type BendSheet } from '../cage/index.ts';
-import { type TubeChoice } from '../plan/index.ts';
-import { isSameTube } from './cutPlan.ts';
+import { isSameTube, type TubeChoice } from '../plan/index.ts';
 import { type RackTube } from './rack.ts';
 
 /** A bent piece of the rack that a tube can be cut from, bends that are still missing bent into it. mm from the piece's end A */
@@ -9,9 +8,6 @@ export interface BentOffcut {
   rack: string;
   fit: BentFit;
 }
-
-/** How near a bend of the rack must be to what is needed, beside what tape and protractor are trusted to. mm; common practice */
-const SAME_RADIUS = 1;
 
 /**
  * Every bent piece on the rack that holds a tube: same OD, wall, kind and finished radius, its bends in the same places either way round, never
@@ -23,23 +19,14 @@ export function bentOffcutsFor(
   rack: readonly RackTube[],
   errors: { mm: number; deg: number },
 ): BentOffcut[] {
-  const near: BentTolerance = {
-    angle: errors.deg,
-    turn: Math.max(1, errors.deg),
-    place: errors.mm,
-    radius: SAME_RADIUS,
-  };
-  const need = byBends(
-    sheet.marked.lra,
-    sheet.marked.corners.corners.map(({ index }) => index),
-  );
+  const need = barOf(sheet.marked);
   const found = rack.flatMap((piece) => {
     if (!piece.bends || !isSameTube(piece, tube)) return [];
     const has = byBends(
       piece.bends,
       piece.bends.bends.map((_, i) => i + 1),
     );
-    return fitsOf(has, need, near)
+    return fitsOf(has, need, nearBy(errors))
       .slice(0, 1)
       .map((fit): BentOffcut => ({ rack: piece.id, fit }));
   });

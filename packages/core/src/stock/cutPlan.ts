@@ -1,6 +1,6 @@
 import { type Fault, fail, told } from '../fault/index.ts';
-import { CATALOGUE, decided } from '../measure/index.ts';
-import { type Shop, type TubeChoice } from '../plan/index.ts';
+import { decided } from '../measure/index.ts';
+import { isSameTube, type Shop, type TubeChoice } from '../plan/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { type Need } from './need.ts';
 import { nest, type Nested, type Solver } from './nest/index.ts';
@@ -63,6 +63,10 @@ export interface CutPlan {
   faults: CutFault[];
 }
 
+/** The sticks of a plan through all its groups, each with its group; they are numbered in this order, from 0. */
+export const sticksOf = ({ groups }: CutPlan): { stick: PlannedStick; group: CutGroup }[] =>
+  groups.flatMap((group) => group.sticks.map((stick) => ({ stick, group })));
+
 /** What is cut, out of what. rack: what nobody else was promised. mm */
 export interface CutAsked {
   kerf: number;
@@ -78,10 +82,6 @@ export interface CutAsked {
 const OWN = 0.01;
 
 type Sized = Pick<TubeChoice, 'od' | 'wall' | 'kind'>;
-
-/** Whether two tubes are of one size and kind. */
-export const isSameTube = (a: Sized, b: Sized): boolean =>
-  Math.abs(a.od.mm - b.od.mm) < CATALOGUE && Math.abs(a.wall.mm - b.wall.mm) < CATALOGUE && a.kind === b.kind;
 
 /** Lays out all that is needed, each size and kind by itself. seconds: for all of it */
 export function cutPlanOf(asked: CutAsked, solver: Solver, seconds?: number): CutPlan {

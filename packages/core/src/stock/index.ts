@@ -6,9 +6,9 @@ export {
   type CutPlan,
   cutPlanOf,
   type CutTotals,
-  isSameTube,
   type PlannedStick,
   type StickFrom,
+  sticksOf,
 } from './cutPlan.ts';
 export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
 export { type Need, needsOf, type NotYet, readOff } from './need.ts';

@@ -1,5 +1,6 @@
 import { type BendSheet, type SheetBend } from '../cage/index.ts';
-import { radians } from '../measure/index.ts';
+import { arcOf } from '../centreline/index.ts';
+import { halfTurned } from '../measure/index.ts';
 import { type RackBends } from './rack.ts';
 
 /**
@@ -21,7 +22,7 @@ export function spoiledPiece(sheet: BendSheet, pulls: number, last: number | nul
       const before = ends[i - 1];
       return {
         length: from - (before?.to ?? 0),
-        rotation: before ? clock - before.clock : 0,
+        rotation: before ? halfTurned(clock - before.clock) : 0,
         angle,
         clr: finishedClr,
       };
@@ -32,7 +33,7 @@ export function spoiledPiece(sheet: BendSheet, pulls: number, last: number | nul
 
 /** Where a bend begins and ends on its blank when it came out at some angle. mm */
 function tangents({ tangentA, tangentB, clampSide, finishedClr }: SheetBend, angle: number) {
-  const arc = finishedClr * radians(angle);
+  const arc = arcOf(finishedClr, angle);
   return clampSide === 'a'
     ? { angle, from: tangentA, to: tangentA + arc }
     : { angle, from: tangentB - arc, to: tangentB };

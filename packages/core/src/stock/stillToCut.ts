@@ -16,12 +16,12 @@ export interface Lost {
  * What of a cage is still to be cut: each tube once, and once more for each time that it was spoiled since it was first promised or sawn, less
  * those that are. provided: of this job's plans; lost: of this job.
  */
-export function stillToCut(
-  needs: readonly Need[],
+export function stillToCut<N extends Pick<Need, 'piece' | 'stamp'>>(
+  needs: readonly N[],
   provided: readonly Provided[],
   lost: readonly Lost[],
-): { needs: Need[]; there: NotYet[] } {
-  const isMissing = ({ piece, stamp }: Need): boolean => {
+): { needs: N[]; there: NotYet[] } {
+  const isMissing = ({ piece, stamp }: N): boolean => {
     const own = provided.filter((one) => one.piece === piece);
     const first = Math.min(...own.map(({ at }) => at));
     const spoiled = lost.filter((one) => one.stamp === stamp && one.at >= first);

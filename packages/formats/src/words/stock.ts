@@ -9,7 +9,7 @@ import {
   type NotYet,
 } from '@gyrus/core';
 
-/** How good a cut plan is: `3 sticks: none fewer holds them (proven)`. */
+/** How good a cut plan is: `3 sticks: nothing holds them for less (proven)`. */
 export function provenWords({ sticks, proven, atBest, totals }: CutGroup): string {
   const bought = totals.bought.reduce((sum, { count }) => sum + count, 0);
   const own = sticks.length - bought;

@@ -1,4 +1,5 @@
 import { arcOf, type PulledBend } from '../../centreline/index.ts';
+import { type MarkedBlank } from '../marks.ts';
 
 /** A bend of a tube by its place along it. mm, degrees */
 export interface BendAlong {
@@ -33,6 +34,13 @@ export function byBends(
   });
   return { length: along + tail + trim[1], bends: placed };
 }
+
+/** What a marked blank is to become, without its trims. */
+export const barOf = ({ lra, corners }: Pick<MarkedBlank, 'lra' | 'corners'>): TubeByBends =>
+  byBends(
+    lra,
+    corners.corners.map(({ index }) => index),
+  );
 
 /** The same tube read from its end B. Read so, rotations keep their sign and belong to the other bend of the two. */
 export const fromEndB = ({ length, bends }: TubeByBends): TubeByBends => ({

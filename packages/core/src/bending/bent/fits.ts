@@ -1,4 +1,5 @@
-import { decided, halfTurned } from '../../measure/index.ts';
+import { arcOf } from '../../centreline/index.ts';
+import { decided, halfTurned, PROTRACTOR_ERROR } from '../../measure/index.ts';
 import { type BendAlong, type TubeByBends, fromEndB } from './byBends.ts';
 
 /** How near a bend must be to the one that it is to be. Degrees for its angle and its turn, mm for its place and its radius. */
@@ -8,6 +9,17 @@ export interface BentTolerance {
   place: number;
   radius: number;
 }
+
+/** A finished radius that differs by less passes for the same. mm; common practice */
+const SAME_RADIUS = 1;
+
+/** As near as a tape and a protractor tell. mm, degrees */
+export const nearBy = ({ mm, deg }: { mm: number; deg: number }): BentTolerance => ({
+  angle: deg,
+  turn: Math.max(deg, PROTRACTOR_ERROR),
+  place: mm,
+  radius: SAME_RADIUS,
+});
 
 /** One way in which a bar lies in a piece that has bends already. mm from end A of the piece */
 export interface BentFit {
@@ -95,6 +107,6 @@ function laidAt(
 
 /** Whether any of a bend lies in so much of the piece. */
 function touches({ at, angle, clr }: BendAlong, from: number, length: number): boolean {
-  const half = (clr * angle * Math.PI) / 360;
+  const half = arcOf(clr, angle) / 2;
   return at + half > from && at - half < from + length;
 }

@@ -1,2 +1,2 @@
-export { byBends, type TubeByBends } from './byBends.ts';
-export { type BentFit, type BentTolerance, fitsOf } from './fits.ts';
+export { barOf, byBends, type TubeByBends } from './byBends.ts';
+export { type BentFit, type BentTolerance, fitsOf, nearBy } from './fits.ts';

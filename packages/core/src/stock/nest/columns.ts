@@ -3,11 +3,11 @@ import { type Pattern, patternsWorth } from './patterns.ts';
 import { columnOf, modelOf, NO_COST, type Problem } from './problem.ts';
 import { type GrowingModel, type Solved } from './solver.ts';
 
-/** The answer in parts of sticks: what each cut is worth, and what one more of each stick would cost. */
+/** The answer in parts of sticks: what each cut is worth, and what one more of each stick would change. */
 export interface InParts {
   cost: number;
   worth: number[];
-  saves: number[];
+  shadow: number[];
   /** How much of each way is in it. */
   shares: number[];
   /** No way to cut a stick is worth more than it costs: none costs less in parts. */
@@ -60,10 +60,10 @@ function toTheEnd(
     const answer = model.solve();
     if (!answer) return null;
     const worth = answer.prices.slice(0, count).map((price) => Math.max(0, price));
-    const saves = answer.prices.slice(count);
-    const { fresh, all } = worthMore(problem, worth, saves, wanted, there);
+    const shadow = answer.prices.slice(count);
+    const { fresh, all } = worthMore(problem, worth, shadow, wanted, there);
     if (fresh.length === 0)
-      return { cost: answer.cost, worth, saves, shares: sharesOf(answer, count), exact: all };
+      return { cost: answer.cost, worth, shadow, shares: sharesOf(answer, count), exact: all };
     ways.push(...fresh);
     model.add(fresh.map((way) => columnOf(problem, way)));
   }
@@ -76,7 +76,7 @@ const sharesOf = ({ values }: Solved, count: number): number[] => values.slice(c
 function worthMore(
   { sticks, cuts, kerf }: Problem,
   worth: readonly number[],
-  saves: readonly number[],
+  shadow: readonly number[],
   wanted: readonly number[],
   there: readonly number[],
 ): { fresh: Pattern[]; all: boolean } {
@@ -85,7 +85,7 @@ function worthMore(
   const left = cuts.map((cut, i) => ({ ...cut, wanted: wanted[i] ?? 0 }));
   for (const [stick, { length, cost, count }] of sticks.entries()) {
     if (count === 0 || there[stick] === 0) continue;
-    const least = cost - itemAt(saves, stick) + NO_COST;
+    const least = cost - itemAt(shadow, stick) + NO_COST;
     const still = [...worth];
     for (let n = 0; n < AT_ONCE; n += 1) {
       const found = patternsWorth(length, left, still, kerf, { least, best: true, most: 1 });

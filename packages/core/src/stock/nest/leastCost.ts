@@ -137,11 +137,11 @@ function byMetal({ sticks, cuts, kerf }: Problem): number {
 /** Every way to cut a stick that can be in an answer dearer by no more than `gap` than the one in parts. */
 function waysWithin(
   { sticks, cuts, kerf }: Problem,
-  { worth, saves }: InParts,
+  { worth, shadow }: InParts,
   gap: number,
 ): { ways: Pattern[]; all: boolean } {
   const found = sticks.map((stick, i) => {
-    const least = stick.cost - itemAt(saves, i) - gap - NO_COST;
+    const least = stick.cost - itemAt(shadow, i) - gap - NO_COST;
     const { patterns, all } = patternsWorth(stick.length, cuts, worth, kerf, {
       least,
       best: false,
