@@ -53,7 +53,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
   // Nothing is sawn of tube that somebody else may take.
   const sawn = (stamp: string) => page.getByRole('checkbox', { name: `${stamp} is sawn`, exact: true });
   await expect(sawn('SL')).toBeDisabled();
-  await page.getByRole('button', { name: 'Promise it this tube' }).click();
+  await page.getByRole('button', { name: 'Reserve its tube' }).click();
   for (const stamp of ['SL', 'MH']) {
     await sawn(stamp).click();
     await expect(sawn(stamp)).toBeChecked();
@@ -78,7 +78,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
 
   // Another blank for it, and nothing else.
   await page.getByRole('button', { name: 'Lay it out' }).click();
-  await expect(page.getByText(/Sawn already, or promised to an earlier plan: .*MH/)).toBeVisible();
+  await expect(page.getByText(/Sawn already, or reserved for an earlier plan: .*MH/)).toBeVisible();
   await expect(sawn('SL')).toHaveCount(2);
 
   const bent = page.getByRole('region', { name: 'Bent pieces on the rack' });
@@ -100,5 +100,5 @@ test('a cage without a tube says what comes first, and nothing can be promised t
   await page.getByLabel('laid out by').fill('Aino');
   await page.getByRole('button', { name: 'Lay it out' }).click();
   await expect(page.getByText(/^No tube of this cage can be cut yet/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Promise it this tube' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Reserve its tube' })).toBeDisabled();
 });

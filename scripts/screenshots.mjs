@@ -75,7 +75,7 @@ async function cutPlan(page, address) {
   await page.goto(`${address}${DEMO}/build`);
   await page.getByLabel('laid out by').fill('M. Sund');
   await page.getByRole('button', { name: 'Lay it out' }).click();
-  await page.getByRole('button', { name: 'Promise it this tube' }).click();
+  await page.getByRole('button', { name: 'Reserve its tube' }).click();
   for (const stamp of ['SL', 'MH']) {
     await page.getByRole('checkbox', { name: `${stamp} is sawn`, exact: true }).click();
     await page.waitForTimeout(600);

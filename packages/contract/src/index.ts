@@ -24,12 +24,17 @@ export {
 } from './floor.ts';
 export { BendMeasureDto, type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from './log.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
-export { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from './sheets.ts';
+export {
+  CopesQueryDto,
+  CutPlanQueryDto,
+  InspectionQueryDto,
+  OutlineQueryDto,
+  SheetQueryDto,
+} from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';
 export {
   ByWhomDto,
   CutPlanDto,
-  CutPlanQueryDto,
   type KeptCutPlan,
   type OnRack,
   RackTubesDto,

@@ -12,6 +12,10 @@ import {
 } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
 
+/** A variant of a job, by its name. */
+export const BranchField = () =>
+  Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' });
+
 /** A new job; its first revision is an empty plan in these units. */
 export class CreateJobDto {
   @IsString()
@@ -50,7 +54,7 @@ export class SaveRevisionDto {
   @IsUUID()
   parent!: string | null;
 
-  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  @BranchField()
   branch!: string;
 
   @IsString()
@@ -68,7 +72,7 @@ export class SaveRevisionDto {
 /** Which variant of a job is meant; the main one where it is left out. */
 export class BranchQueryDto {
   @MayBeLeftOut()
-  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  @BranchField()
   branch?: string;
 }
 

@@ -83,3 +83,12 @@ export class OutlineQueryDto {
   @IsCurve()
   curve: Curve = 'seating';
 }
+
+/** How a cut plan is printed. */
+export class CutPlanQueryDto {
+  @IsPaper()
+  paper!: Paper;
+
+  @IsUnit()
+  unit!: Unit;
+}

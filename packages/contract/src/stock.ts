@@ -3,16 +3,15 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsBoolean,
   IsDefined,
-  IsIn,
   IsInt,
   IsNumber,
   IsObject,
   IsString,
   IsUUID,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -20,7 +19,8 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { LengthField, PriceField } from './checks.ts';
+import { LengthField, OptionalLengthField, PriceField } from './checks.ts';
+import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type LengthDto } from './quantities.ts';
 import { TubeDto } from './shop.ts';
@@ -104,17 +104,8 @@ class CutJobDto {
   @IsUUID(undefined, { message: 'name the job by its id' })
   id!: string;
 
-  @Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' })
+  @BranchField()
   branch!: string;
-}
-
-/** How a cut plan is printed. */
-export class CutPlanQueryDto {
-  @IsIn(['a4', 'letter'], { message: 'paper is a4 or letter' })
-  paper!: 'a4' | 'letter';
-
-  @IsIn(['in', 'mm'], { message: 'units are in or mm' })
-  unit!: 'in' | 'mm';
 }
 
 /** What is to be laid out: the jobs' tube, what the saw takes, and how many of the pieces most often spoiled get a second blank. */
@@ -125,6 +116,7 @@ export class CutPlanDto {
   @IsArray({ message: 'name the jobs' })
   @ArrayMinSize(1, { message: 'name at least one job' })
   @ArrayMaxSize(20, { message: 'twenty jobs at once are enough' })
+  @ArrayUnique(({ id }: CutJobDto) => id, { message: 'name each job once' })
   @ValidateNested({ each: true })
   @Type(() => CutJobDto)
   jobs!: CutJobDto[];
@@ -150,43 +142,37 @@ export class ByWhomDto {
   who!: string;
 }
 
-/** A piece that was sawn off its stick: both by their place in the plan, from 0. */
-export class SawnDto extends ByWhomDto {
+/** Something that was done to a stick of a plan, by its number through all groups, from 0. */
+class OfStickDto extends ByWhomDto {
   @IsInt({ message: 'which stick, from 0' })
   @Min(0, { message: 'which stick, from 0' })
   @Max(10_000, { message: 'no plan has so many sticks' })
   stick!: number;
-
-  @IsInt({ message: 'which piece of the stick, from 0' })
-  @Min(0, { message: 'which piece of the stick, from 0' })
-  @Max(10_000, { message: 'no stick has so many pieces' })
-  place!: number;
 
   @MomentField()
   at!: string;
 }
 
+/** A piece that was sawn off its stick, by its place in it, from 0. */
+export class SawnDto extends OfStickDto {
+  @IsInt({ message: 'which piece of the stick, from 0' })
+  @Min(0, { message: 'which piece of the stick, from 0' })
+  @Max(10_000, { message: 'no stick has so many pieces' })
+  place!: number;
+}
+
 /** A stick that is done with: its offcut goes on the rack under this id, where anything worth keeping is left. */
-export class StickDoneDto extends ByWhomDto {
+export class StickDoneDto extends OfStickDto {
   @IsUUID(undefined, { message: 'the offcut has an id of its own' })
   id!: string;
 
-  @IsInt({ message: 'which stick, from 0' })
-  @Min(0, { message: 'which stick, from 0' })
-  @Max(10_000, { message: 'no plan has so many sticks' })
-  stick!: number;
-
   /** What was really left; null where it is thrown away. */
-  @ValidateIf((_, value) => value !== null)
-  @LengthField('the length of the offcut', { above: 0 })
+  @OptionalLengthField('the length of the offcut', { above: 0 })
   length!: LengthDto | null;
 
   @IsString()
   @MaxLength(120, { message: 'a place has 120 characters at most' })
   place!: string;
-
-  @MomentField()
-  at!: string;
 }
 
 /** A cut plan, and how far it is sawn. Sticks are numbered through all its groups, from 0. */

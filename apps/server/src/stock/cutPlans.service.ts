@@ -15,13 +15,16 @@ import {
   type PlannedStick,
   type Provided,
   scrapRates,
+  sticksOf,
+  stillToCut,
   wholeMillimetres,
 } from '@gyrus/core';
 import { cutPlanPdf } from '@gyrus/formats/pdf';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
+import { DataSource, type EntityManager, In, IsNull, Raw } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
+import { JobEntity } from '../jobs/job.entity.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { LogService } from '../log/log.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
@@ -47,9 +50,13 @@ export class CutPlansService {
   /** Plans of a job, the newest first; those of the whole shop where none is named. */
   async plans(job: string | undefined): Promise<KeptCutPlan[]> {
     const { manager } = this.database;
-    const found = await manager.find(CutPlanEntity, { order: { createdAt: 'DESC', id: 'ASC' } });
-    const own = found.filter(({ jobs }) => job === undefined || jobs.some(({ id }) => id === job));
-    return this.kept(own);
+    const found = await manager.find(CutPlanEntity, {
+      ...(job !== undefined && {
+        where: { jobs: Raw((jobs) => `${jobs} @> :own`, { own: JSON.stringify([{ id: job }]) }) },
+      }),
+      order: { createdAt: 'DESC', id: 'ASC' },
+    });
+    return this.kept(found);
   }
 
   /** Lays out what some jobs need today, of what nobody was promised. Sent again it is the same plan. */
@@ -102,9 +109,9 @@ export class CutPlansService {
 
   /** The plan as PDF pages. */
   async printed(id: string, { paper, unit }: CutPlanQueryDto): Promise<Buffer> {
-    const { plan, jobs, kerf, who, at } = await this.plan(id);
+    const { plan, notYet, jobs, kerf, who, at } = await this.plan(id);
     const doc = cutPlanPdf({
-      ...{ plan, who, paper, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
+      ...{ plan, notYet, who, paper, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
       jobs,
       laidOut: new Date(at),
       printed: new Date(),
@@ -115,8 +122,9 @@ export class CutPlansService {
   /** Promises the plan the pieces of the rack that it is cut from: all of them or none, whoever comes first. */
   async promise(id: string, who: string): Promise<KeptCutPlan> {
     await this.database.transaction(async (manager) => {
-      const { plan, promised } = await foundIn(manager, id, 'pessimistic_write');
+      const { plan, promised, jobs } = await foundIn(manager, id, 'pessimistic_write');
       if (promised) return;
+      await this.refuseTwice(manager, plan, jobs);
       const racks = rackOf(plan);
       // In one order, so that two who want the same sticks wait for each other instead of both.
       const there = await manager.find(RackTubeEntity, {
@@ -145,7 +153,8 @@ export class CutPlansService {
         throw new Refusal(
           {
             code: 'begun',
-            message: 'a piece of this plan is sawn already: saw the rest, or put the sticks back one by one',
+            message:
+              'a piece of this plan is sawn already: its tube stays reserved until every stick is done with',
             path: '',
           },
           HttpStatus.CONFLICT,
@@ -158,17 +167,19 @@ export class CutPlansService {
 
   /** Ticks a piece that was sawn, once. */
   async saw(id: string, { stick, place, who, at }: SawnDto): Promise<KeptCutPlan> {
-    const { manager } = this.database;
-    const { plan, promised } = await foundIn(manager, id);
-    if (!stickOf(plan, stick).pieces[place]) throw notFound('this piece of the stick');
-    if (!promised) throw notPromised();
-    await manager
-      .createQueryBuilder()
-      .insert()
-      .into(SawnPieceEntity)
-      .values({ planId: id, stick, place, who, at: new Date(at) })
-      .orIgnore()
-      .execute();
+    await this.database.transaction(async (manager) => {
+      // Locked: nobody lets its tube go meanwhile.
+      const { plan, promised } = await foundIn(manager, id, 'pessimistic_write');
+      if (!stickIn(plan, stick).stick.pieces[place]) throw notFound('this piece of the stick');
+      if (!promised) throw notPromised();
+      await manager
+        .createQueryBuilder()
+        .insert()
+        .into(SawnPieceEntity)
+        .values({ planId: id, stick, place, who, at: new Date(at) })
+        .orIgnore()
+        .execute();
+    });
     return this.plan(id);
   }
 
@@ -179,24 +190,18 @@ export class CutPlansService {
   ): Promise<KeptCutPlan> {
     await this.database.transaction(async (manager) => {
       const { plan, promised } = await foundIn(manager, id, 'pessimistic_write');
-      const { from, batch, length: whole } = stickOf(plan, stick);
+      const { stick: own, group } = stickIn(plan, stick);
       if (!promised) throw notPromised();
       if (await manager.existsBy(StickDoneEntity, { planId: id, stick })) return;
-      if (length && length.mm > whole)
-        throw new Refusal({
-          code: 'too-big',
-          message: `an offcut is no longer than its stick, ${wholeMillimetres(whole).typed} mm`,
-          path: '/length',
-        });
-      if (length) {
-        const { tube } = groupOf(plan, stick);
+      if (length && length.mm > own.length) throw longerThan(own);
+      if (length)
         await manager.insert(RackTubeEntity, {
-          ...{ id: offcut, ...tube, batch, length, whole: false, price: null, place, note: '', bends: null },
+          ...{ id: offcut, ...group.tube, batch: own.batch, length, place },
+          ...{ whole: false, price: null, note: '', bends: null },
         });
-      }
-      if ('rack' in from) {
-        await manager.delete(RackPromiseEntity, { rack: from.rack });
-        await manager.update(RackTubeEntity, { id: from.rack }, { goneAt: new Date() });
+      if ('rack' in own.from) {
+        await manager.delete(RackPromiseEntity, { rack: own.from.rack });
+        await manager.update(RackTubeEntity, { id: own.from.rack }, { goneAt: new Date() });
       }
       await manager.insert(StickDoneEntity, {
         planId: id,
@@ -207,6 +212,29 @@ export class CutPlansService {
       });
     });
     return this.plan(id);
+  }
+
+  /** Two plans that were laid out for one job before either was promised hold the same tubes: the second is refused, its job held meanwhile. */
+  private async refuseTwice(manager: EntityManager, plan: CutPlan, jobs: { id: string }[]): Promise<void> {
+    const ids = jobs.map(({ id }) => id);
+    await manager.find(JobEntity, {
+      where: { id: In(ids) },
+      order: { id: 'ASC' },
+      lock: { mode: 'pessimistic_write' },
+    });
+    const promised = await manager.findBy(CutPlanEntity, { promised: true });
+    const scrap = await this.log.scrap();
+    const pieces = sticksOf(plan).flatMap(({ stick }) => stick.pieces.filter(({ spare }) => !spare));
+    const there = ids.flatMap((job) => {
+      const own = pieces.filter((piece) => piece.job === job);
+      return stillToCut(own, providedIn(promised, job), lostOf(scrap, job)).there;
+    });
+    if (there.length === 0) return;
+    const stamps = there.map(({ stamp }) => stamp).join(', ');
+    throw conflict(
+      'laid-out-twice',
+      `${stamps} ${there.length === 1 ? 'is' : 'are'} in another plan whose tube is reserved: lay this one out again`,
+    );
   }
 
   private async one(plan: CutPlanEntity): Promise<KeptCutPlan> {
@@ -241,8 +269,8 @@ export class CutPlansService {
 /** Tubes of a job that are promised or sawn, each as often as it is. */
 const providedIn = (plans: readonly CutPlanEntity[], job: string): Provided[] =>
   plans.flatMap(({ plan, createdAt }) =>
-    plan.groups
-      .flatMap(({ sticks }) => sticks.flatMap(({ pieces }) => pieces))
+    sticksOf(plan)
+      .flatMap(({ stick }) => stick.pieces)
       .filter((piece) => piece.job === job)
       .map(({ piece }) => ({ piece, at: createdAt.getTime() })),
   );
@@ -260,27 +288,22 @@ async function foundIn(
   return found;
 }
 
-/** The pieces of the rack that a plan is cut from, in one order. */
+/** The pieces of the rack that a plan is cut from. */
 const rackOf = (plan: CutPlan): string[] =>
-  plan.groups
-    .flatMap(({ sticks }) => sticks.flatMap(({ from }) => ('rack' in from ? [from.rack] : [])))
-    .sort();
+  sticksOf(plan).flatMap(({ stick: { from } }) => ('rack' in from ? [from.rack] : []));
 
-function stickOf(plan: CutPlan, stick: number): PlannedStick {
-  const found = plan.groups.flatMap(({ sticks }) => sticks)[stick];
+function stickIn(plan: CutPlan, number: number): ReturnType<typeof sticksOf>[number] {
+  const found = sticksOf(plan)[number];
   if (!found) throw notFound('this stick of the plan');
   return found;
 }
 
-/** The group that a stick, numbered through all of them, is of. */
-function groupOf(plan: CutPlan, stick: number): CutPlan['groups'][number] {
-  let left = stick;
-  for (const group of plan.groups) {
-    if (left < group.sticks.length) return group;
-    left -= group.sticks.length;
-  }
-  throw notFound('this stick of the plan');
-}
+const longerThan = ({ length }: PlannedStick): Refusal =>
+  new Refusal({
+    code: 'too-big',
+    message: `an offcut is no longer than its stick, ${wholeMillimetres(length).typed}`,
+    path: '/length',
+  });
 
 const conflict = (code: string, message: string) =>
   new Refusal({ code, message, path: '' }, HttpStatus.CONFLICT);
@@ -288,4 +311,4 @@ const conflict = (code: string, message: string) =>
 const isGone = (): Refusal =>
   conflict('gone', 'a stick of this plan is not on the rack any more: lay it out again');
 const notPromised = (): Refusal =>
-  conflict('not-promised', 'promise the tube to this plan before you saw: somebody else may take it');
+  conflict('not-promised', 'reserve the tube for this plan before you saw: somebody else may take it');

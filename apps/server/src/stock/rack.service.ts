@@ -72,7 +72,7 @@ export const isPromised = (by: readonly { who: string }[]): Refusal =>
   new Refusal(
     {
       code: 'promised',
-      message: `${[...new Set(by.map(({ who }) => who))].join(' and ')} promised this tube to a cut plan already: lay yours out again, and it takes what is left`,
+      message: `${[...new Set(by.map(({ who }) => who))].join(' and ')} reserved this tube for a cut plan already: lay yours out again, and it takes what is left`,
       path: '',
     },
     HttpStatus.CONFLICT,

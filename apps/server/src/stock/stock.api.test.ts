@@ -115,7 +115,7 @@ test('two people who promise the last stick at once: one gets it, the other is t
   const winner = answers[0]?.status === 201 ? 'Aino' : 'Liisa';
   expect(faultIn(lost?.body)).toMatchObject({
     code: 'promised',
-    message: expect.stringContaining(`${winner} promised this tube`) as string,
+    message: expect.stringContaining(`${winner} reserved this tube`) as string,
   });
   expect((await rack()).find(({ id }) => id === ids[0])?.promised).toMatchObject({ who: winner });
   // Nobody takes it away meanwhile, and who lost lays out again without it.
@@ -148,7 +148,11 @@ test('pieces are sawn once, a stick that is done leaves the rack, and its offcut
   const tooLong = { ...done, length: mm(7000) };
   expect(
     faultIn((await http().post(`/api/cut-plans/${plan.id}/done`).send(tooLong).expect(422)).body),
-  ).toMatchObject({ code: 'too-big', path: '/length' });
+  ).toMatchObject({
+    code: 'too-big',
+    path: '/length',
+    message: expect.stringMatching(/^an offcut is no longer than its stick, \d+ mm$/) as string,
+  });
   const answers = await Promise.all(
     [1, 2].map(() => http().post(`/api/cut-plans/${plan.id}/done`).send(done).expect(201)),
   );
@@ -185,6 +189,35 @@ test('what is promised or sawn is not laid out again, but what was spoiled since
   const again = sticksOf(await layOut(jobs[1])).flatMap((one) => one.pieces);
   expect(again.map(({ stamp }) => stamp)).toEqual([spoiled?.stamp]);
   await http().delete(`/api/cut-plans/${whole.id}/promise`).expect(200);
+});
+
+test('of two plans that were laid out for one job the second is not promised: the tubes would be cut twice', async () => {
+  const plans = await Promise.all([layOut(jobs[1]), layOut(jobs[1])]);
+  expect(sticksOf(plans[0]).length).toBeGreaterThan(0);
+  expect(sticksOf(plans[1]).length).toBeGreaterThan(0);
+  const answers = await Promise.all(plans.map(({ id }) => promise(id, 'Aino')));
+  expect(answers.map(({ status }) => status).sort()).toEqual([201, 409]);
+  const refused = answers.find(({ status }) => status === 409);
+  expect(faultIn(refused?.body)).toMatchObject({
+    code: 'laid-out-twice',
+    message: expect.stringContaining('MH') as string,
+  });
+  const won = plans[answers[0]?.status === 201 ? 0 : 1];
+  await http().delete(`/api/cut-plans/${won?.id}/promise`).expect(200);
+});
+
+test('plans are listed by the job, and a job is named once in each', async () => {
+  const listed = (await http().get(`/api/cut-plans?job=${jobs[1]}`).expect(200)).body as KeptCutPlan[];
+  expect(listed.length).toBeGreaterThan(1);
+  expect(listed.every((plan) => plan.jobs.some(({ id }) => id === jobs[1]))).toBe(true);
+  const all = (await http().get('/api/cut-plans').expect(200)).body as KeptCutPlan[];
+  expect(all.length).toBeGreaterThan(listed.length);
+  const twice = { id: jobs[1], branch: 'main' };
+  const body = { id: randomUUID(), jobs: [twice, twice], kerf: mm(2), guided: false, spares: 0, who: 'x' };
+  expect(faultIn((await http().post('/api/cut-plans').send(body).expect(422)).body)).toMatchObject({
+    path: '/jobs',
+    message: 'name each job once',
+  });
 });
 
 test('a plan of a job that is not there, and a stick that is gone, are told', async () => {

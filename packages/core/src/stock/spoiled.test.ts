@@ -39,6 +39,12 @@ test('the last pull may have come out otherwise: its tangent at the clamp stays,
   );
 });
 
+test('a turn from one bend that is there to the next is the short way round, whatever lies between them', () => {
+  const clocks = sheet.bends.map((bend, i) => ({ ...bend, clock: i * 200 }));
+  const piece = spoiledPiece({ ...sheet, bends: clocks }, sheet.steps.length, null);
+  expect(piece?.bends.map(({ rotation }) => rotation)).toEqual([0, -160]);
+});
+
 test('before the first pull nothing is bent', () => {
   expect(spoiledPiece(sheet, 0, null)).toBeNull();
 });

@@ -17,7 +17,15 @@ const plan = cutPlanOf(
   solver,
 );
 const request: CutPlanRequest = {
-  ...{ plan, jobs: [{ id: 'j', name: 'a job' }], kerf: 2.5, who: 'Aino', paper: 'a4', style: MILLIMETRES },
+  ...{
+    plan,
+    notYet: [],
+    jobs: [{ id: 'j', name: 'a job' }],
+    kerf: 2.5,
+    who: 'Aino',
+    paper: 'a4',
+    style: MILLIMETRES,
+  },
   laidOut: new Date(0),
   printed: new Date(0),
 };
@@ -60,4 +68,6 @@ test('what could not be laid out is printed too', async () => {
   expect(nothing.groups).toEqual([]);
   expect(faults.length).toBeGreaterThan(1000);
   expect(faults.length).not.toBe(laid.length);
+  const named = await bytesOf({ ...request, plan: nothing, notYet: [{ stamp: 'WB', why: 'no-marks' }] });
+  expect(named.length).toBeGreaterThan(faults.length);
 });

@@ -4,10 +4,14 @@ import {
   formatLength,
   formatWithUnit,
   type LengthStyle,
+  type NotYet,
   type PlannedStick,
+  saidIn,
+  sticksOf,
   type Unit,
+  writeSaid,
 } from '@gyrus/core';
-import { boughtWords, cutTotalsWords, provenWords } from '../words/stock.ts';
+import { boughtWords, cutTotalsWords, notYetWords, provenWords } from '../words/stock.ts';
 import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
@@ -15,6 +19,8 @@ import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
 /** What a printed cut plan says. kerf in mm */
 export interface CutPlanRequest {
   plan: CutPlan;
+  /** Tubes that the plan leaves out. */
+  notYet: NotYet[];
   jobs: { id: string; name: string }[];
   kerf: number;
   who: string;
@@ -39,10 +45,7 @@ export function cutPlanPdf(request: CutPlanRequest): Doc {
   const doc = newDocument(request.paper, `Cut plan: ${jobNames(request)}`, request.printed);
   const [width, height] = paperSize[request.paper];
   const page = { width, height, y: head(doc, request, width) };
-  const longest = Math.max(
-    1,
-    ...request.plan.groups.flatMap(({ sticks }) => sticks.map(({ length }) => length)),
-  );
+  const longest = Math.max(1, ...sticksOf(request.plan).map(({ stick }) => stick.length));
   let number = 0;
   for (const group of request.plan.groups) {
     room(doc, page, 40 + ROW);
@@ -54,14 +57,22 @@ export function cutPlanPdf(request: CutPlanRequest): Doc {
       page.y += ROW;
     }
   }
-  for (const { stamps, tube, fault } of request.plan.faults) {
+  for (const text of leftOut(request)) {
     room(doc, page, 30);
-    const text = `Not laid out: ${stamps.join(', ')} of ${tubeWords({ ...tube, batch: '' })}: ${fault.message}.`;
     page.y = writeParagraph(doc, text, MARGIN, page.y + 12, width - 2 * MARGIN, BODY);
   }
   sheetFoot(doc, width, height);
   doc.end();
   return doc;
+}
+
+/** What no stick of the plan holds, and why. */
+function leftOut({ plan, notYet, style }: CutPlanRequest): string[] {
+  const faults = plan.faults.map(
+    ({ stamps, tube, fault }) =>
+      `Not laid out: ${stamps.join(', ')} of ${tubeWords({ ...tube, batch: '' })}: ${writeSaid(saidIn(fault), style)}.`,
+  );
+  return [...faults, ...notYet.map((one) => `Not cut: ${notYetWords(one)}.`)];
 }
 
 interface Page {

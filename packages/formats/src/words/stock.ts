@@ -50,7 +50,7 @@ export function needWords({ length, of }: Need, style: LengthStyle): string {
 
 /** Why a tube is not cut. */
 export function notYetWords({ stamp, why }: NotYet): string {
-  if (why === 'there') return `${stamp} is sawn already, or promised to an earlier plan`;
+  if (why === 'there') return `${stamp} is sawn already, or reserved for an earlier plan`;
   return why === 'no-marks'
     ? `${stamp} has no marks yet: choose a die for it at Bend`
     : `${stamp} has no place yet: see at Design`;

@@ -15,7 +15,7 @@ import { useJobs } from '../../shared/server/queries.ts';
 import { RackForm } from './RackForm.tsx';
 import { useRack, useRackChange } from './useRack.ts';
 
-/** The rack: sticks, offcuts and bent pieces, where each lies, and to which job it is promised. */
+/** The rack: sticks, offcuts and bent pieces, where each lies, and which job it is reserved for. */
 export function RackPage() {
   const rack = useRack();
   const jobs = useJobs().data ?? [];
@@ -90,7 +90,7 @@ const columnsOf = (nameOf: (job: string) => string, take: (piece: OnRack) => voi
   { name: 'batch', sortBy: ({ batch }) => batch, cell: ({ batch }) => batch || '–' },
   { name: 'place', sortBy: ({ place }) => place, cell: ({ place }) => place || '–' },
   {
-    name: 'promised to',
+    name: 'reserved for',
     sortBy: ({ promised }) => promised?.who ?? '',
     cell: ({ promised }) =>
       promised ? `${promised.jobs.map(nameOf).join(', ')}, by ${promised.who}` : 'nobody',

@@ -1,4 +1,5 @@
 import { type KeptCutPlan } from '@gyrus/contract';
+import { sticksOf } from '@gyrus/core';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/store/planStore.ts';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
@@ -10,8 +11,7 @@ import { MassPanel } from './MassPanel.tsx';
 import { useCutPlans } from './cut/useCutPlans.ts';
 
 /** Every stick of it is done with. */
-const isFinished = ({ plan, done }: KeptCutPlan): boolean =>
-  done.length === plan.groups.reduce((sum, { sticks }) => sum + sticks.length, 0);
+const isFinished = ({ plan, done }: KeptCutPlan): boolean => done.length === sticksOf(plan).length;
 
 /** From tube to cage: what is cut from which stick, what is sawn, and what the rack has for it. */
 export function BuildStage() {

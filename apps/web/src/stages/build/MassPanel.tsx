@@ -1,4 +1,4 @@
-import { formatWithUnit, massCentre, middleOf } from '@gyrus/core';
+import { formatWithUnit, isExisting, massCentre, middleOf, tubesIn } from '@gyrus/core';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { usePlan } from '../../job/store/planStore.ts';
@@ -10,14 +10,12 @@ import { Disclosure } from '../../shared/frame/Disclosure.tsx';
 export function MassPanel() {
   const style = useJobStyle();
   const { members, totals } = useEvaluation();
-  const isOld = new Set(
+  const old = new Set(
     usePlan()
-      .members.filter((member) => member.role !== 'main-hoop' && member.existing)
+      .members.filter(isExisting)
       .map(({ id }) => id),
   );
-  const tubes = members.flatMap(({ pieces }) =>
-    pieces.flatMap(({ tube }) => (tube && !isOld.has(tube.member) ? [tube] : [])),
-  );
+  const tubes = tubesIn({ members }).filter(({ member }) => !old.has(member));
   const centre = massCentre(tubes.map(({ mass, axis }) => ({ mass, at: middleOf(axis) })));
   if (!centre) return null;
   const [x, y, z] = centre.at;

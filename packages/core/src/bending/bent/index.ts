@@ -1,2 +1,2 @@
 export { barOf, byBends, type TubeByBends } from './byBends.ts';
-export { type BentFit, type BentTolerance, fitsOf, nearBy } from './fits.ts';
+export { type BentFit, fitsOf, nearBy } from './fits.ts';

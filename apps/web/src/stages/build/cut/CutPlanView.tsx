@@ -1,5 +1,5 @@
 import { type KeptCutPlan } from '@gyrus/contract';
-import { type CutGroup, itemAt, writeSaid, saidIn } from '@gyrus/core';
+import { type CutGroup, saidIn, sticksOf, writeSaid } from '@gyrus/core';
 import { boughtWords, cutTotalsWords, notYetWords, provenWords, tubeWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { usePlanStore } from '../../../job/store/planStore.ts';
@@ -23,22 +23,26 @@ export function CutPlanView({ job, kept }: CutPlanViewProps) {
   const { plan, notYet } = kept;
   const own = notYet.filter((one) => one.job === job);
   const there = own.filter(({ why }) => why === 'there').map(({ stamp }) => stamp);
-  const first = plan.groups.map((_, i) =>
-    plan.groups.slice(0, i).reduce((sum, { sticks }) => sum + sticks.length, 0),
-  );
+  const sticks = sticksOf(plan);
   return (
     <div className="space-y-5">
       <Head job={job} kept={kept} />
       {there.length > 0 && (
         <p>
-          <StatusMark status="clear" /> Sawn already, or promised to an earlier plan: {there.join(', ')}.
+          <StatusMark status="clear" /> Sawn already, or reserved for an earlier plan: {there.join(', ')}.
         </p>
       )}
       {plan.groups.length === 0 && plan.faults.length === 0 && (
         <p>{there.length > 0 ? 'There is nothing left to cut for it.' : NO_TUBE}</p>
       )}
       {plan.groups.map((group, i) => (
-        <Group key={i} group={group} first={itemAt(first, i)} job={job} kept={kept} />
+        <Group
+          key={i}
+          group={group}
+          first={sticks.findIndex((one) => one.group === group)}
+          job={job}
+          kept={kept}
+        />
       ))}
       {plan.faults.map(({ tube, stamps, fault }) => (
         <p key={stamps.join()}>
@@ -99,7 +103,7 @@ function Head({ job, kept }: { job: string; kept: KeptCutPlan }) {
             disabled={who.trim() === '' || change.isPending || plan.groups.length === 0}
             onClick={() => change.mutate({ promise: id, who })}
           >
-            Promise it this tube
+            Reserve its tube
           </Button>
         )}
       </div>
@@ -118,7 +122,7 @@ interface GroupProps {
 function Group({ group, first, job, kept }: GroupProps) {
   const style = useJobStyle();
   const bought = boughtWords(group, style);
-  const longest = Math.max(...kept.plan.groups.flatMap(({ sticks }) => sticks.map(({ length }) => length)));
+  const longest = Math.max(...sticksOf(kept.plan).map(({ stick }) => stick.length));
   return (
     <section aria-label={tubeWords({ ...group.tube, batch: '' })} className="space-y-2">
       <h2 className="text-lg">

@@ -1,3 +1,4 @@
+import { MAIN_BRANCH } from '@gyrus/contract';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { toast } from 'sonner';
@@ -33,7 +34,7 @@ export function LayOutForm({ branch }: { branch: string }) {
       toast.error('The plan could not be saved, so nothing was laid out. See the note beside Undo.');
       return;
     }
-    const jobs = [{ id: jobId, branch }, ...others.map((id) => ({ id, branch: 'main' }))];
+    const jobs = [{ id: jobId, branch }, ...others.map((id) => ({ id, branch: MAIN_BRANCH }))];
     layOut.mutate({ layOut: { id: crypto.randomUUID(), jobs, who, ...cutting } });
   };
   return (

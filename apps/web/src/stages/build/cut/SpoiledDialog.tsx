@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { angleKind } from '../../../shared/fields/quantityKinds.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
@@ -46,7 +47,7 @@ function SpoiledForm({ sheet, tube, done }: SpoiledFormProps) {
   const { jobId = '' } = useParams();
   const [who, keepWho] = useWho();
   const [said, setSaid] = useState<Omit<Spoiled, 'who'>>({ pulls: 0, last: null, reason: '', place: '' });
-  const { send, sending } = useSpoiled(jobId, done);
+  const { send, sending } = useSpoiled(jobId, useJobStyle(), done);
   const change = (changes: Partial<Spoiled>) => setSaid({ ...said, ...changes });
   return (
     <div className="space-y-3">

@@ -1,5 +1,5 @@
 import { type KeptCutPlan } from '@gyrus/contract';
-import { formatWithUnit, type PlannedStick, wholeMillimetres } from '@gyrus/core';
+import { formatWithUnit, type PlannedStick } from '@gyrus/core';
 import { formatISO } from 'date-fns';
 import { type ReactNode, useState } from 'react';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
@@ -9,6 +9,7 @@ import { Button } from '../../../shared/frame/Button.tsx';
 import { useWho } from '../../../shared/server/useWho.ts';
 import { SpoiledDialog } from './SpoiledDialog.tsx';
 import { useCutPlanChange } from './useCutPlans.ts';
+import { writtenIn } from './writtenIn.ts';
 
 /** What is kept of a stick is worth a place on the rack from here on. mm; common practice */
 const WORTH_KEEPING = 150;
@@ -75,7 +76,7 @@ export function StickRow({ stick, number, share, job, kept }: StickRowProps) {
       ) : (
         kept.promised &&
         stick.pieces.every((_, place) => isSawn(place)) && (
-          <Offcut kept={kept} job={job} stick={number} left={stick.offcut} />
+          <Offcut kept={kept} job={job} stick={number} left={stick.offcut} place={stick.place} />
         )
       )}
       {spoiled !== null && (
@@ -123,10 +124,12 @@ interface OffcutProps {
   job: string;
   stick: number;
   left: number;
+  /** Where the stick lay. */
+  place: string;
 }
 
 /** What is left of a stick that is sawn: back on the rack by one tap, or thrown away. */
-function Offcut({ kept, job, stick, left }: OffcutProps) {
+function Offcut({ kept, job, stick, left, place }: OffcutProps) {
   const style = useJobStyle();
   const [who] = useWho();
   const change = useCutPlanChange(job);
@@ -134,8 +137,8 @@ function Offcut({ kept, job, stick, left }: OffcutProps) {
     change.mutate({
       done: kept.id,
       body: {
-        ...{ id: crypto.randomUUID(), stick, who, at: formatISO(new Date()), place: '' },
-        length: keep ? wholeMillimetres(left) : null,
+        ...{ id: crypto.randomUUID(), stick, who, at: formatISO(new Date()), place },
+        length: keep ? writtenIn(left, style) : null,
       },
     });
   return (

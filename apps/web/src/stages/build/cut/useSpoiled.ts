@@ -2,10 +2,10 @@ import { type ScrapDto } from '@gyrus/contract';
 import {
   type Angle,
   type BendSheet,
+  type LengthStyle,
   loggedTube,
   spoiledPiece,
   type TubeChoice,
-  wholeMillimetres,
 } from '@gyrus/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { formatISO } from 'date-fns';
@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { api } from '../../../shared/server/api.ts';
 import { useRackChange } from '../../../shop/rack/useRack.ts';
+import { writtenIn } from './writtenIn.ts';
 
 /** What is said of a piece that was spoiled. last: what its last bend has, null for as planned */
 export interface Spoiled {
@@ -27,7 +28,7 @@ export interface Spoiled {
  * Writes a spoiled piece into the log and puts it on the rack. Each is sent under an id of its own: where the second fails and it is pressed
  * again, the first is not written twice.
  */
-export function useSpoiled(job: string, done: () => void) {
+export function useSpoiled(job: string, style: LengthStyle, done: () => void) {
   const client = useQueryClient();
   const put = useRackChange();
   const [once] = useState(() => ({ scrap: crypto.randomUUID(), rack: crypto.randomUUID() }));
@@ -43,7 +44,7 @@ export function useSpoiled(job: string, done: () => void) {
   const send = async (sheet: BendSheet, tube: TubeChoice, said: Spoiled) => {
     const { pulls, last, reason, place, who } = said;
     const own = loggedTube(tube);
-    const length = wholeMillimetres(sheet.blank);
+    const length = writtenIn(sheet.blank, style);
     const bends = spoiledPiece(sheet, pulls, last?.deg ?? null);
     const about = { job, issued: null, stamp: sheet.stamp, tube: own, reason, length };
     try {
