@@ -24,6 +24,7 @@ const coreOrder = [
   'stock',
   'drawing',
   'floor',
+  'build',
 ];
 
 const upward = coreOrder.slice(0, -1).map((folder, i) => ({

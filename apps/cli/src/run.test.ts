@@ -82,7 +82,7 @@ test.each([
 
 test('import brings a plan up to today, and turns a list of bends into what xyz takes', async () => {
   const plan = await call(['import', 'plan.json']);
-  expect(plan).toMatchObject({ ok: true, value: { format: 'gyrus-plan', version: 7 } });
+  expect(plan).toMatchObject({ ok: true, value: { format: 'gyrus-plan', version: 8 } });
   const list = await call(['import', '--clr', '100'], '400, 0, 90\n300, 90, 45\n200');
   const xyz = await call(['xyz'], JSON.stringify(list.ok ? list.value : null));
   expect(xyz).toMatchObject({ ok: true, value: { points: { length: 4 } } });

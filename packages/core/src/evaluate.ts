@@ -4,6 +4,7 @@ import {
   type Cage,
   type Copes,
   copesOf,
+  type CopeSetting,
   type Drift,
   driftOf,
   type Roller,
@@ -53,6 +54,7 @@ import {
   type RuleBook,
   type RuledMember,
 } from './rules/index.ts';
+import { type BuildAnswer, buildAnswerOf } from './build/index.ts';
 import { asymmetry } from './survey/index.ts';
 
 /** A tube of a member with its marks; null where it cannot be made yet. */
@@ -282,9 +284,21 @@ export const cockpitIn = (plan: Plan, evaluation: Evaluation): CockpitAnswer =>
  * Every end of every new tube with its cut, lengths three ways, and every seam. On its own, as a key that moves a tube need not
  * wait for it. books: those of the plan say which tubes are continuous.
  */
-export function copesIn(plan: Plan, { members, joints, plates }: Evaluation, books: RuleBook[]): Copes {
+export const copesIn = (plan: Plan, evaluation: Evaluation, books: RuleBook[]): Copes =>
+  copesOf(copeSettingOf(plan, evaluation, books));
+
+/** The order of building, in steps: apart, as it takes longer than all else. */
+export const buildIn = (plan: Plan, evaluation: Evaluation, books: RuleBook[]): BuildAnswer =>
+  buildAnswerOf(copeSettingOf(plan, evaluation, books));
+
+/** What the copes of a plan are cut from. */
+export function copeSettingOf(
+  plan: Plan,
+  { members, joints, plates }: Evaluation,
+  books: RuleBook[],
+): CopeSetting {
   const pieces = members.flatMap((answer) => answer.pieces);
-  return copesOf({
+  return {
     plan,
     tubes: pieces.flatMap(({ tube }) => tube ?? []),
     joints,
@@ -292,5 +306,5 @@ export function copesIn(plan: Plan, { members, joints, plates }: Evaluation, boo
     sides: new Map(pieces.map(({ piece, side }) => [piece, side])),
     existing: new Set(plan.members.filter(isExisting).map(({ id }) => id)),
     continuous: continuousPieces(plan, books),
-  });
+  };
 }

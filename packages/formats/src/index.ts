@@ -90,3 +90,12 @@ export {
   notYetWords,
   provenWords,
 } from './words/stock.ts';
+export {
+  buildCostWords,
+  isCopedByOrder,
+  orderFaultWords,
+  reachComparedWords,
+} from './words/build/orderWords.ts';
+export { stepCaution } from './words/build/stepCaution.ts';
+export { stepReasons } from './words/build/stepReasons.ts';
+export { PLACE_WORDS, stepTitle } from './words/build/stepTitle.ts';

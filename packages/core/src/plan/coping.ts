@@ -21,6 +21,8 @@ export const coping = z.strictObject({
   torchRoom: extentField("the torch's room"),
   /** Room that it needs between a seam and the body, where the cage stands or is let down to weld. */
   bodyRoom: extentField("the torch's room to the body"),
+  /** Room that a brush needs to paint a tube once the cage is up. */
+  brushRoom: extentField('the room of a brush'),
   /** Thickness of the paper that a template is printed on: the wrap goes round as well. */
   paper: extentField('the thickness of the paper'),
 });
@@ -30,7 +32,7 @@ export type Coping = z.infer<typeof coping>;
 /**
  * Common practice: notchers stop near 30° between the axes, a hole saw cuts about 45 mm deep, 1.5 mm of gap is bridged by the
  * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick
- * and wants 50 mm to the body. Printing paper is 0.1 mm.
+ * and wants 50 mm to the body. A flat brush wants 30 mm beside a tube. Printing paper is 0.1 mm.
  */
 export const USUAL_COPING: Coping = {
   notcher: { largestDial: inDegrees(60), sawDepth: millimetres(45) },
@@ -38,6 +40,7 @@ export const USUAL_COPING: Coping = {
   sharpest: inDegrees(30),
   torchRoom: millimetres(20),
   bodyRoom: millimetres(50),
+  brushRoom: millimetres(30),
   paper: millimetres(0.1),
 };
 

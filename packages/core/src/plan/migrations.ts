@@ -9,6 +9,7 @@ export const migrations: Migration[] = [
   figuresKnown,
   dialsAndOrders,
   testsOfAKind,
+  roomOfABrush,
 ];
 
 const record = (value: unknown): Document => (value ?? {}) as Document;
@@ -145,6 +146,11 @@ const withTestsOfAKind = (die: Document): Document => ({
   ...die,
   tests: list(die.tests).map((test) => ({ ...test, kind: null, made: 'test' })),
 });
+
+/** 7 → 8: what a brush reaches once the cage is up goes by the room that it needs. */
+function roomOfABrush(old: Document): Document {
+  return { ...old, version: 8, coping: { ...record(old.coping), brushRoom: { mm: 30, typed: '30 mm' } } };
+}
 
 /** A shop of an older version as one of today's: dies with their dial, machines that nobody has measured yet, tests of a kind. */
 export function shopBroughtUp(shop: object): object {

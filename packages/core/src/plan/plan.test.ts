@@ -188,6 +188,12 @@ test('a plan of version 6 opens: its test bends are tests, of tube that nobody s
   for (const { kind, made } of tests) expect([kind, made]).toEqual([null, 'test']);
 });
 
+test('a plan of version 7 opens: a brush wants its usual room', () => {
+  const { brushRoom, ...coping } = plan.coping;
+  const read = readPlan({ ...plan, version: 7, coping });
+  expect(read.ok && read.value.coping.brushRoom.mm).toBe(brushRoom.mm);
+});
+
 test('a shop of version 2 opens: no machine is a measured roller', () => {
   const { roller: _, ...setting } = NOTHING_MEASURED;
   const two = {

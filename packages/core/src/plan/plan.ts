@@ -18,7 +18,7 @@ import { die } from './members/tooling.ts';
 /** What a file with a plan says that it is. */
 export const PLAN_FORMAT = 'gyrus-plan';
 /** The version of plans that is written; older ones are read (migrations.ts). */
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 8;
 
 /** Who is coped to whom follows from the fit order; an override is keyed by the joint. */
 const copeOverride = z.strictObject({

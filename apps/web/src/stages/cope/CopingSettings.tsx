@@ -16,6 +16,7 @@ const FIELDS = [
   angle('sharpest', 'joints sharper than this are told', { least: 0 }),
   extent('torchRoom', "the torch's room beside a seam"),
   extent('bodyRoom', 'its room between seam and body'),
+  extent('brushRoom', 'room of a brush beside a tube'),
   extent('paper', "the paper's thickness"),
 ];
 

@@ -1,6 +1,7 @@
 import { pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
 import { distanceToPath } from '../../centreline/index.ts';
+import { type Plan } from '../../plan/index.ts';
 import { clockingOf, type Cope, copeOf, endPoint, seamOf, weldPrep } from '../../cope/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type End, type EndCut, type CutEnd } from './endCut.ts';
@@ -38,8 +39,17 @@ const REACH = 1.05;
 
 /** Every end of every new tube, against the tubes it stands on and those fitted before it that it would run into. */
 export function copesOf(setting: CopeSetting): Copes {
+  const { made, lengths } = cutEndsOf(setting);
+  const seams = seamsOf(setting.plan, made, setting.tubes, placesIn(setting.plan));
+  return { ends: made.map(({ cut }) => cut), lengths, ...seams };
+}
+
+const placesIn = ({ fitOrder }: Plan): Map<string, number> => new Map(fitOrder.map((id, i) => [id, i]));
+
+/** The same ends, with the tubes they are cut by and the lines of their seams. */
+export function cutEndsOf(setting: CopeSetting): { made: CutEnd[]; lengths: CutLengths[] } {
   const { plan, tubes, existing } = setting;
-  const order = new Map(plan.fitOrder.map((id, i) => [id, i] as const));
+  const order = placesIn(plan);
   const trims = new Map(
     plan.members.map(({ id, bending }) => [id, [bending.trimA.mm, bending.trimB.mm]] as const),
   );
@@ -66,8 +76,7 @@ export function copesOf(setting: CopeSetting): Copes {
         a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
     });
   }
-  const seams = seamsOf(plan, made, tubes, order);
-  return { ends: made.map(({ cut }) => cut), lengths, ...seams };
+  return { made, lengths };
 }
 
 /** The tubes that an end is cut by: those it stands on, and at a node those fitted before it; overrides of the plan win. */

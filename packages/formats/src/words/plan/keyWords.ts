@@ -56,6 +56,7 @@ const LABELS: Record<string, string> = {
   sharpest: 'joints sharper than this are told',
   torchRoom: "torch's room",
   bodyRoom: 'its room between seam and body',
+  brushRoom: 'room of a brush beside a tube',
   drop: 'cage dropped to weld',
   order: 'order',
 };

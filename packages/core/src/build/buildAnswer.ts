@@ -1,0 +1,97 @@
+import { itemAt } from '../items/index.ts';
+import { type CopeSetting } from '../cage/index.ts';
+import {
+  type BestOrder,
+  bestOrder,
+  type BuildProblem,
+  type BuildCost,
+  compareCost,
+  faultsOf,
+  type OrderFault,
+  timelineOf,
+} from './order/index.ts';
+import { type BuildRoom, buildRoomOf } from './room/buildRoom.ts';
+import { stepsOf } from './steps/stepsOf.ts';
+import { type BuildStep } from './steps/step.ts';
+
+/** A tube that is built in, by its number in the problem. */
+export interface BuiltTube {
+  piece: string;
+  member: string;
+  stamp: string;
+}
+
+/** The ways to get at the tops of a cage, each with what is still out of the torch's reach. */
+export interface ReachCompared {
+  /** Left in its place all the time. */
+  inPlace: BuildCost;
+  /** Let down as the plan has it; null where it has it nowhere. */
+  dropped: BuildCost | null;
+  /** Seams that are reached in no way but through a hole in roof or floor, or by a section that comes off, with the cage in its place. */
+  throughHoles: { stamp: string; end: 'a' | 'b'; length: number }[];
+}
+
+/** The order of building a cage, in steps. Tubes by number where nothing else is said. */
+export interface BuildAnswer {
+  tubes: BuiltTube[];
+  problem: BuildProblem;
+  /** The tubes that each stands on by the plan, and not only for the order of fitting. */
+  standsOn: number[][];
+  /** As the steps have it: the plan's, mended where that cannot be built. */
+  order: number[];
+  /** What the plan's own order of fitting does that cannot be done. */
+  faults: OrderFault[];
+  cost: BuildCost;
+  /** A better one; null where none was found. */
+  better: { order: number[]; cost: BuildCost } | null;
+  /** Whether no order loses fewer seams or takes fewer moves than the better, or than this one. */
+  proven: boolean;
+  steps: BuildStep[];
+  compared: ReachCompared;
+  /** Whether the body over every seam is measured: where it is not, more may be out of reach. */
+  roofKnown: boolean;
+}
+
+/** The order of building of a plan; null where no order of fitting can be built. */
+export function buildAnswerOf(setting: CopeSetting): BuildAnswer {
+  const room = buildRoomOf(setting);
+  const faults = faultsOf(room.problem, room.order);
+  const best = bestOrder(room.problem, room.order);
+  const order = faults.length === 0 ? room.order : (best?.order ?? room.order);
+  const timeline = timelineOf(room.problem, order);
+  return {
+    tubes: room.tubes.map(({ piece, member, stamp }) => ({ piece, member, stamp })),
+    problem: room.problem,
+    standsOn: room.standsOn,
+    order,
+    faults,
+    cost: timeline.cost,
+    better: betterThan(timeline.cost, best),
+    proven: best?.proven ?? false,
+    steps: stepsOf({ setting, room, order, timeline }),
+    compared: comparedOf(room, order),
+    roofKnown: room.seams.every(({ places }) => places.every(({ roofKnown: [inPlace] }) => inPlace === true)),
+  };
+}
+
+const betterThan = (cost: BuildCost, best: BestOrder | null): BuildAnswer['better'] =>
+  best && compareCost(best.cost, cost) < 0 ? { order: best.order, cost: best.cost } : null;
+
+/** The same order with the cage let down, and left in its place. */
+function comparedOf({ problem, seams, tubes, parts }: BuildRoom, order: number[]): ReachCompared {
+  const inPlace = timelineOf({ ...problem, drops: false }, order);
+  return {
+    inPlace: inPlace.cost,
+    dropped: problem.drops ? timelineOf(problem, order).cost : null,
+    throughHoles: inPlace.welds
+      .filter(({ lost }) => lost > 0)
+      .map(({ part, lost }) => {
+        const { end, length, places, tube } = itemAt(seams, itemAt(parts, part).seam);
+        return {
+          stamp: itemAt(tubes, tube).stamp,
+          end: end.cut.end,
+          length: (length * lost) / places.length,
+        };
+      }),
+  };
+}

@@ -1,0 +1,16 @@
+export * from './order/index.ts';
+export { type BuildAnswer, buildAnswerOf, type BuiltTube, type ReachCompared } from './buildAnswer.ts';
+export { type PaintStretch } from './steps/paint.ts';
+export {
+  type BuildStep,
+  type StepPlace,
+  type StepWork,
+  type Tacked,
+  type TapeCheck,
+  type WayTold,
+  type Welded,
+} from './steps/step.ts';
+export { type TackMark } from './steps/tacks.ts';
+export { type Vent } from './steps/vents.ts';
+export { sizeOf, type StepKind, type TimeExpected, timeLeft, timeOf, type TimeTaken } from './hours.ts';
+export { type BuildEntry, isDone, type Ticked, tickedIn } from './ticked.ts';

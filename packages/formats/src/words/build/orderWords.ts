@@ -1,0 +1,60 @@
+import { type BuildAnswer, formatWithUnit, itemAt, type LengthStyle, type OrderFault } from '@gyrus/core';
+import { listed } from '../listed.ts';
+import { count } from './count.ts';
+
+type Named = Pick<BuildAnswer, 'tubes' | 'standsOn'>;
+
+const stampOf = ({ tubes }: Named, number: number): string => itemAt(tubes, number).stamp;
+
+/** Why an order cannot be built: `DBL stands on SL: it goes on after it`. */
+export function orderFaultWords(fault: OrderFault, answer: Named): string {
+  const stamp = stampOf(answer, fault.tube);
+  if (fault.kind === 'no-way')
+    return `${stamp} has no way in any more once ${listed(fault.by.map((one) => stampOf(answer, one)))} ${fault.by.length === 1 ? 'stands' : 'stand'}`;
+  const header = stampOf(answer, fault.header);
+  return isCopedByOrder(fault, answer)
+    ? `${stamp} is coped to ${header}, as it is fitted after it`
+    : `${stamp} stands on ${header}: it goes on after it`;
+}
+
+/** Whether a fault is one of who is coped to whom at a node: another order makes other copes, and can be built. */
+export const isCopedByOrder = (fault: OrderFault, { standsOn }: Named): boolean =>
+  fault.kind === 'coped-to' && !itemAt(standsOn, fault.tube).includes(fault.header);
+
+/** What an order costs: `2 seams are out of the torch's reach; the cage is let down once`. */
+export function buildCostWords({ lost, moves }: BuildAnswer['cost']): string {
+  const seams =
+    lost === 0
+      ? 'The torch reaches every seam'
+      : `${count(lost, 'seam')} ${lost === 1 ? 'is' : 'are'} not reached all round by the torch`;
+  const times = (moves - 1) / 2;
+  const down =
+    times === 0
+      ? 'the cage is never let down'
+      : times === 1
+        ? 'the cage is let down once'
+        : `the cage is let down ${times} times`;
+  return `${seams}; ${down}`;
+}
+
+/** The ways to get at the tops, beside each other, a line each. */
+export function reachComparedWords({ compared, cost }: BuildAnswer, style: LengthStyle): string[] {
+  const { inPlace, dropped, throughHoles } = compared;
+  const holes = throughHoles.map(
+    ({ stamp, end, length }) => `${stamp} ${end.toUpperCase()} ${formatWithUnit(length, style)}`,
+  );
+  return [
+    `Left in its place: ${out(inPlace.lost)}.`,
+    dropped === null
+      ? 'Let down: nothing is said of how far. The height of the plinths is, at Cope.'
+      : `Let down as planned: ${out(dropped.lost)}${cost.moves > 1 ? '' : ', and nothing needs it'}.`,
+    ...(holes.length > 0
+      ? [
+          `A section that comes off, or holes in roof or floor that are patched afterwards (weaker), in its place: ${listed(holes)}. A lower hoop from the start is tried at Design.`,
+        ]
+      : []),
+  ];
+}
+
+const out = (lost: number): string =>
+  lost === 0 ? 'every seam is reached' : `${count(lost, 'seam')} out of reach`;
