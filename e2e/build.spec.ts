@@ -5,6 +5,7 @@ async function openBuild(page: Page) {
   await page.goto('/jobs');
   await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
   await stage(page, 'Build');
+  await page.getByRole('link', { name: 'Cut plan', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Cut plan' })).toBeVisible();
 }
 
@@ -97,6 +98,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
 test('a cage without a tube says what comes first, and nothing can be promised to it', async ({ page }) => {
   await newJob(page, 'Nothing yet');
   await stage(page, 'Build');
+  await page.getByRole('link', { name: 'Cut plan', exact: true }).click();
   await page.getByLabel('laid out by').fill('Aino');
   await page.getByRole('button', { name: 'Lay it out' }).click();
   await expect(page.getByText(/^No tube of this cage can be cut yet/)).toBeVisible();

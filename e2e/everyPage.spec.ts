@@ -16,6 +16,7 @@ const PAGES = [
   `${DEMO}/bend`,
   `${DEMO}/practice`,
   `${DEMO}/build`,
+  `${DEMO}/build/tube`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,
   '/shop',

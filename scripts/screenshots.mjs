@@ -72,7 +72,7 @@ try {
 
 /** The demo's cage laid out into sticks, two of its pieces sawn. */
 async function cutPlan(page, address) {
-  await page.goto(`${address}${DEMO}/build`);
+  await page.goto(`${address}${DEMO}/build/tube`);
   await page.getByLabel('laid out by').fill('M. Sund');
   await page.getByRole('button', { name: 'Lay it out' }).click();
   await page.getByRole('button', { name: 'Reserve its tube' }).click();

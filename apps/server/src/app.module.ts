@@ -2,6 +2,7 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
+import { BuildModule } from './build/build.module.ts';
 import { DevicesModule } from './devices/devices.module.ts';
 import { FloorModule } from './floor/floor.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
@@ -29,6 +30,7 @@ export class AppModule {
         DevicesModule,
         SheetsModule,
         StockModule,
+        BuildModule,
       ],
       providers: [LoadOnce],
     };

@@ -36,6 +36,7 @@ const pages: RouteObject[] = [
       { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
       { path: 'cope', lazy: async () => ({ Component: (await stages()).CopeStage }) },
       { path: 'build', lazy: async () => ({ Component: (await stages()).BuildStage }) },
+      { path: 'build/tube', lazy: async () => ({ Component: (await stages()).TubeStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
       {
         path: 'harness',

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 
+export { BuildEntryDto, BuildQueryDto } from './build.ts';
 export {
   BranchQueryDto,
   type Clash,
@@ -25,6 +26,7 @@ export {
 export { BendMeasureDto, type MadeBend, MadeBendDto, type Scrap, ScrapDto, SetAsideDto } from './log.ts';
 export { AngleDto, LengthDto } from './quantities.ts';
 export {
+  BuildListQueryDto,
   CopesQueryDto,
   CutPlanQueryDto,
   InspectionQueryDto,

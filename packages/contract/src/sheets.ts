@@ -44,6 +44,15 @@ export class InspectionQueryDto {
   unit!: Unit;
 }
 
+/** How the order of build is printed. */
+export class BuildListQueryDto {
+  @IsPaper()
+  paper: Paper = 'a4';
+
+  @IsUnit()
+  unit!: Unit;
+}
+
 /** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
 export class CopesQueryDto {
   @IsPaper()

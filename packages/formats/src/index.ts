@@ -97,5 +97,5 @@ export {
   reachComparedWords,
 } from './words/build/orderWords.ts';
 export { stepCaution } from './words/build/stepCaution.ts';
-export { stepReasons } from './words/build/stepReasons.ts';
+export { measuredWords, stepReasons } from './words/build/stepReasons.ts';
 export { PLACE_WORDS, stepTitle } from './words/build/stepTitle.ts';

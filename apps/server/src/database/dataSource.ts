@@ -11,6 +11,8 @@ import { BendersInTheirRoom1805000000000 } from './1805000000000-bendersInTheirR
 import { BendsMade1810000000000 } from './1810000000000-bendsMade.ts';
 import { IssuedSheets1815000000000 } from './1815000000000-issuedSheets.ts';
 import { Rack1820000000000 } from './1820000000000-rack.ts';
+import { BuildEntries1825000000000 } from './1825000000000-buildEntries.ts';
+import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
 import { FloorTickEntity } from '../floor/floorTick.entity.ts';
@@ -28,6 +30,7 @@ export const MIGRATIONS = [
   BendsMade1810000000000,
   IssuedSheets1815000000000,
   Rack1820000000000,
+  BuildEntries1825000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -53,6 +56,7 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     CutPlanEntity,
     SawnPieceEntity,
     StickDoneEntity,
+    BuildEntryEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

@@ -7,10 +7,10 @@ import {
 } from '@gyrus/contract';
 import { type DieTest, inDegrees, isTrusted } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import equal from 'fast-deep-equal';
-import { DataSource, type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeorm';
+import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
+import { insertOnce, refuseOther } from '../common/writtenOnce.ts';
 import { IssuedSheetEntity } from '../floor/issuedSheet.entity.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { BendSetAsideEntity } from './bendSetAside.entity.ts';
@@ -102,19 +102,6 @@ export class LogService {
   private async demandJob(job: string): Promise<void> {
     if (!(await this.jobs.exists(job))) throw notFound('this job');
   }
-}
-
-/** Inserts a row whose id is the page's; where it is there already, nothing happens. */
-const insertOnce = <T extends ObjectLiteral>(manager: EntityManager, entity: EntityTarget<T>, row: object) =>
-  manager.createQueryBuilder().insert().into(entity).values(row).orIgnore().execute();
-
-/** Refuses what stands otherwise under its id already. */
-function refuseOther(what: string, kept: object, sent: object): void {
-  if (equal(kept, JSON.parse(JSON.stringify(sent)))) return;
-  throw new Refusal(
-    { code: 'clash', message: `another ${what} is written down under this id already`, path: '/id' },
-    HttpStatus.CONFLICT,
-  );
 }
 
 /** Who set which bend aside last, and why; bends that count again are left out. */

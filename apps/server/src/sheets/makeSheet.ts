@@ -1,10 +1,13 @@
 import {
+  type BuildListQueryDto,
   type CopesQueryDto,
   type InspectionQueryDto,
   type OutlineQueryDto,
   type SheetQueryDto,
 } from '@gyrus/contract';
 import {
+  type BuildEntry,
+  buildIn,
   type Copes,
   copesIn,
   copeTemplate,
@@ -23,11 +26,12 @@ import {
   type RuleBook,
   type Shop,
   succeed,
+  tickedIn,
   type TemplateOptions,
   type Tube,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
-import { bendSheetPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
+import { bendSheetPdf, buildListPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
 import { type MadeSheet } from '../workers/tasks.ts';
 
 /** How an outline can be had. */
@@ -40,12 +44,15 @@ export type SheetWanted =
   | { what: 'bend'; query: SheetQueryDto }
   | { what: 'inspection'; query: InspectionQueryDto; photos: Map<string, Uint8Array> }
   | { what: 'copes'; query: CopesQueryDto }
+  | { what: 'build'; query: BuildListQueryDto; entries: BuildEntry[] }
   | { what: 'outline'; query: OutlineQueryDto; format: OutlineFormat };
 
 /** A saved revision with all that its answers follow from. */
 export interface SheetSource {
   job: string;
   revision: number;
+  /** The variant that the revision is of. */
+  branch: string;
   /** Who saved the revision, and when. */
   author: string;
   saved: Date;
@@ -79,6 +86,8 @@ function print(answered: Answered, wanted: SheetWanted): Printed {
       return inspection(answered, wanted.query, wanted.photos);
     case 'copes':
       return copePack(answered, wanted.query);
+    case 'build':
+      return buildList(answered, wanted.query, wanted.entries);
     case 'outline':
       return outlineOf(answered, wanted.format, wanted.query);
   }
@@ -136,6 +145,21 @@ function copePack(answered: Answered, { piece, end, what, curve, paper, unit }: 
     curve,
   });
   return pdf ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
+}
+
+/** The order of build, with what was ticked off till now. */
+function buildList(answered: Answered, { paper, unit }: BuildListQueryDto, entries: BuildEntry[]): Printed {
+  const { plan, evaluation, books } = answered;
+  const answer = buildIn(plan, evaluation, books);
+  if (answer.tubes.length === 0)
+    return { fault: noTube('no tube of this revision stands yet: there is nothing to build') };
+  return buildListPdf({
+    ...answered,
+    answer,
+    ticked: tickedIn(entries),
+    paper,
+    style: styleOf(plan, unit),
+  });
 }
 
 /** The outline of a flat tube at true size; none where the tube is not there or bends in several planes. */

@@ -1,4 +1,10 @@
-import { CopesQueryDto, InspectionQueryDto, OutlineQueryDto, SheetQueryDto } from '@gyrus/contract';
+import {
+  BuildListQueryDto,
+  CopesQueryDto,
+  InspectionQueryDto,
+  OutlineQueryDto,
+  SheetQueryDto,
+} from '@gyrus/contract';
 import { Controller, Get, Param, ParseEnumPipe, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { type Response } from 'express';
 import { RevisionNumber } from '../common/revisionNumber.ts';
@@ -46,6 +52,17 @@ export class SheetsController {
     @Res() response: Response,
   ): Promise<void> {
     return this.send(response, id, number, { what: 'copes', query }, 'copes', 'pdf');
+  }
+
+  /** The order of build, to tick off at the car. */
+  @Get('build.pdf')
+  buildList(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', RevisionNumber) number: number,
+    @Query() query: BuildListQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    return this.send(response, id, number, { what: 'build', query }, 'build', 'pdf');
   }
 
   /** A flat tube's outline at true size: tiled over pages, or one drawing for a plotter or a cutter. */

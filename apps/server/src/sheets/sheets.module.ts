@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { BuildModule } from '../build/build.module.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { PhotosModule } from '../photos/photos.module.ts';
 import { RuleBooksModule } from '../rulebooks/ruleBooks.module.ts';
@@ -9,7 +10,7 @@ import { SheetsService } from './sheets.service.ts';
 
 /** Sheets of a revision. */
 @Module({
-  imports: [JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkersModule],
+  imports: [BuildModule, JobsModule, ShopModule, RuleBooksModule, PhotosModule, WorkersModule],
   controllers: [SheetsController],
   providers: [SheetsService],
 })

@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import { BuildService } from '../build/build.service.ts';
 import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { PhotosService } from '../photos/photos.service.ts';
@@ -7,10 +8,12 @@ import { ShopService } from '../shop/shop.service.ts';
 import { WorkPool } from '../workers/pool.ts';
 import { type SheetSource, type SheetWanted } from './makeSheet.ts';
 
-/** What is asked for; the inspector's photos are fetched here. */
+/** What is asked for; the inspector's photos and what was ticked off are fetched here. */
 export type SheetOrder =
-  Exclude<SheetWanted, { what: 'inspection' }> | { what: 'inspection'; query: InspectionQuery };
-type InspectionQuery = Extract<SheetWanted, { what: 'inspection' }>['query'];
+  | Exclude<SheetWanted, { what: 'inspection' | 'build' }>
+  | { what: 'inspection'; query: QueryOf<'inspection'> }
+  | { what: 'build'; query: QueryOf<'build'> };
+type QueryOf<What extends SheetWanted['what']> = Extract<SheetWanted, { what: What }>['query'];
 
 /** Sheets of a revision, made in a worker. */
 @Injectable()
@@ -20,21 +23,27 @@ export class SheetsService {
     private readonly shop: ShopService,
     private readonly books: RuleBooksService,
     private readonly photos: PhotosService,
+    private readonly build: BuildService,
     private readonly work: WorkPool,
   ) {}
 
   /** A sheet of a saved revision as the bytes of its file. Given up when nobody waits for it any more. */
   async make(jobId: string, number: number, order: SheetOrder, gone: AbortSignal): Promise<Buffer> {
     const source = await this.sourceOf(jobId, number);
-    const wanted =
-      order.what === 'inspection' ? { ...order, photos: await this.photosIn(jobId, source) } : order;
+    const wanted = await this.wantedOf(jobId, source, order);
     const made = await this.work.run('sheet', { ...source, wanted }, gone);
     if ('fault' in made) throw new Refusal(made.fault);
     return Buffer.from(made.bytes);
   }
 
+  private async wantedOf(jobId: string, source: SheetSource, order: SheetOrder): Promise<SheetWanted> {
+    if (order.what === 'inspection') return { ...order, photos: await this.photosIn(jobId, source) };
+    if (order.what === 'build') return { ...order, entries: await this.build.entries(jobId, source.branch) };
+    return order;
+  }
+
   private async sourceOf(jobId: string, number: number): Promise<SheetSource> {
-    const [job, { plan, author, createdAt }, shop, books] = await Promise.all([
+    const [job, { plan, author, branch, createdAt }, shop, books] = await Promise.all([
       this.jobs.name(jobId),
       this.jobs.revision(jobId, number),
       this.shop.shop(),
@@ -43,6 +52,7 @@ export class SheetsService {
     return {
       job,
       revision: number,
+      branch,
       author,
       saved: new Date(createdAt),
       plan,

@@ -10,6 +10,7 @@ const query: CopesQueryDto = { paper: 'a4', unit: 'mm', curve: 'seating', what: 
 const pack = (plan: Plan = demoPlan): SheetAsked => ({
   job: 'A job',
   revision: 1,
+  branch: 'main',
   plan,
   shop: demoShop,
   books: demoBooks,

@@ -19,6 +19,7 @@ function counted() {
       copes: working('copes'),
       cockpit: working('cockpit'),
       findings: working('findings'),
+      build: working('build'),
     },
     () => new Promise((resolve) => waiting.push(resolve)),
   );

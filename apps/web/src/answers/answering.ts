@@ -1,4 +1,4 @@
-import { cockpitIn, copesIn, evaluate, findingsIn, kept } from '@gyrus/core';
+import { buildIn, cockpitIn, copesIn, evaluate, findingsIn, kept } from '@gyrus/core';
 import { replaceEqualDeep } from '@tanstack/query-core';
 
 import { type Answers, type Asked, type Given, type Numbers, type Told } from './given.ts';
@@ -11,6 +11,7 @@ const fromCore = (): Working => {
     evaluation: kept(evaluate),
     copes: kept((plan, shop, books) => copesIn(plan, working.evaluation(plan, shop, books), books)),
     cockpit: kept((plan, shop, books) => cockpitIn(plan, working.evaluation(plan, shop, books))),
+    build: kept((plan, shop, books) => buildIn(plan, working.evaluation(plan, shop, books), books)),
     findings: kept((plan, shop, books) =>
       findingsIn(
         plan,
@@ -29,6 +30,7 @@ const STEPS: Record<Asked, readonly Asked[]> = {
   evaluation: ['evaluation'],
   copes: ['evaluation', 'copes'],
   cockpit: ['evaluation', 'cockpit'],
+  build: ['evaluation', 'build'],
   findings: ['evaluation', 'copes', 'cockpit', 'findings'],
 };
 

@@ -1,4 +1,5 @@
 import {
+  type BuildAnswer,
   type CockpitAnswer,
   type Copes,
   type Evaluation,
@@ -21,6 +22,7 @@ export interface Answers {
   copes: Copes;
   cockpit: CockpitAnswer;
   findings: Finding[];
+  build: BuildAnswer;
 }
 /** What can be asked about a plan. */
 export type Asked = keyof Answers;

@@ -1,7 +1,5 @@
 import { create } from 'zustand';
-
-/** What is worked out away from the page. */
-export type Asked = 'evaluation' | 'copes' | 'cockpit' | 'findings';
+import { type Asked } from './given.ts';
 
 interface Trouble {
   /** Why an answer could not be worked out, as the program says it: the answers on screen are older than the plan. */

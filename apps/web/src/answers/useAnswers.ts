@@ -1,4 +1,5 @@
 import {
+  type BuildAnswer,
   type CockpitAnswer,
   type Copes,
   EMPTY_SHOP,
@@ -62,6 +63,9 @@ function useAnswer<K extends Asked>(what: K, plan: Plan, pause = 0): Answers[K] 
 export const useCopes = (): Copes | null => useAnswer('copes', usePlan());
 /** The people in the cage: room, padding, sight, getting in. */
 export const useCockpit = (): CockpitAnswer | null => useAnswer('cockpit', usePlan());
+
+/** The order of building of the plan on screen, in steps. */
+export const useBuild = (): BuildAnswer | null => useAnswer('build', usePlan());
 
 /** A pause in typing after which every finding is asked for. ms */
 const FINDINGS_PAUSE = 200;

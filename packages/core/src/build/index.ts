@@ -13,4 +13,4 @@ export {
 export { type TackMark } from './steps/tacks.ts';
 export { type Vent } from './steps/vents.ts';
 export { sizeOf, type StepKind, type TimeExpected, timeLeft, timeOf, type TimeTaken } from './hours.ts';
-export { type BuildEntry, isDone, type Ticked, tickedIn } from './ticked.ts';
+export { type BuildEntry, isDone, tapedIn, type Ticked, tickedIn, timesOf } from './ticked.ts';

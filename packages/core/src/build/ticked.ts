@@ -1,4 +1,5 @@
-import { type StepKind } from './hours.ts';
+import { type Length } from '../measure/index.ts';
+import { type StepKind, type TimeTaken } from './hours.ts';
 import { type BuildStep } from './steps/step.ts';
 
 /** What was done at the car and written down, once: a step done or taken back, or a note. */
@@ -14,6 +15,8 @@ export interface BuildEntry {
   title: string;
   /** Of a step done: what it was and how much of it, and how long it took where somebody said so. */
   took: { kind: StepKind; size: number; minutes: number | null } | null;
+  /** What was taped in it, by what it is. */
+  readings: { what: string; taped: Length }[];
   note: string;
   photos: { file: string; name: string }[];
 }
@@ -35,3 +38,31 @@ export function tickedIn(entries: readonly BuildEntry[]): Map<string, Ticked> {
 /** Whether all of a step is ticked off. */
 export const isDone = ({ ticks }: Pick<BuildStep, 'ticks'>, ticked: ReadonlyMap<string, Ticked>): boolean =>
   ticks.every((tick) => ticked.has(tick));
+
+/** What was taped last of each figure, and by whom. */
+export function tapedIn(entries: readonly BuildEntry[]): Map<string, Ticked & { taped: Length }> {
+  const taped = new Map<string, Ticked & { taped: Length }>();
+  for (const { readings, who, at } of entries)
+    for (const reading of readings) taped.set(reading.what, { who, at, taped: reading.taped });
+  return taped;
+}
+
+/** How long steps took, kind by kind, of what was done and not taken back. */
+export function timesOf(builds: readonly (readonly BuildEntry[])[]): TimeTaken[] {
+  const times = new Map<StepKind, TimeTaken>();
+  for (const entries of builds) {
+    const ticked = tickedIn(entries);
+    for (const { kind, ticks, at, took } of entries) {
+      if (kind !== 'done' || !took || took.minutes === null) continue;
+      if (!ticks.every((tick) => ticked.get(tick)?.at === at)) continue;
+      const sum = times.get(took.kind) ?? { kind: took.kind, minutes: 0, size: 0, steps: 0 };
+      times.set(took.kind, {
+        kind: took.kind,
+        minutes: sum.minutes + took.minutes,
+        size: sum.size + took.size,
+        steps: sum.steps + 1,
+      });
+    }
+  }
+  return [...times.values()];
+}

@@ -18,6 +18,7 @@ export type Pen =
   | 'centre'
   | 'body'
   | 'dimension'
+  | 'coming'
   | 'leader';
 
 /** What a text says; a theme gives it face, weight and colour. */

@@ -7,6 +7,7 @@ export {
   type InspectionRequest,
   type RevisionMade,
 } from './inspection/index.ts';
+export { buildListPdf, type BuildListRequest } from './buildList.ts';
 export { cutPlanPdf, type CutPlanRequest } from './cutPlan.ts';
 export { packTemplates } from './templates.ts';
 export { type Paper } from './page.ts';

@@ -46,6 +46,7 @@ export const screenTheme: Theme = {
     centre: { stroke: ink, width: 1.1, fill: 'none', dash: [14, 4, 3, 4] },
     body: { stroke: '#3a3e47', width: 1.6, fill: '#eeede6' },
     dimension: { stroke: quiet, width: 1.2, fill: quiet },
+    coming: { stroke: quiet, width: 1.4, fill: 'none', dash: [8, 6] },
     leader: { stroke: '#8d9099', width: 1, fill: 'none' },
   },
   voices: {
@@ -74,6 +75,7 @@ export const paperTheme: Theme = {
     centre: { stroke: '#000', width: 0.9, fill: 'none', dash: [14, 4, 3, 4] },
     body: { stroke: '#777', width: 1, fill: 'none' },
     dimension: { stroke: '#333', width: 0.9, fill: '#333' },
+    coming: { stroke: '#555', width: 0.9, fill: 'none', dash: [8, 6] },
     leader: { stroke: '#777', width: 0.7, fill: 'none' },
   },
   voices: {

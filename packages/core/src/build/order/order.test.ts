@@ -17,7 +17,8 @@ const bits = fc.constantFrom(0, 0, CLOSED >> 4, CLOSED & ~15, CLOSED);
 /** Small cages: who is coped to whom goes by number, so that some order obeys unless the ways in forbid it. */
 const problems: fc.Arbitrary<BuildProblem> = fc.integer({ min: 2, max: 5 }).chain((count) => {
   const tube = fc.nat(count - 1);
-  const before = (i: number) => (i === 0 ? fc.constant([]) : fc.uniqueArray(fc.nat(i - 1), { maxLength: 2 }));
+  const before = (i: number): fc.Arbitrary<number[]> =>
+    i === 0 ? fc.constant([]) : fc.uniqueArray(fc.nat(i - 1), { maxLength: 2 });
   const other = (i: number) => tube.filter((one) => one !== i);
   const ways = (i: number) => fc.array(fc.uniqueArray(other(i), { maxLength: 1 }), { maxLength: 2 });
   const perTube = <T>(of: (i: number) => fc.Arbitrary<T>) =>

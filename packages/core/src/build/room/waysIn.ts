@@ -54,8 +54,8 @@ interface Seat {
 interface Moving {
   tube: Tube;
   seats: Seat[];
-  /** On its axis, clear of the copes. */
-  body: Vec3[];
+  /** On its axis, clear of the copes, with the room that it has to its headers where it belongs: its radius, or less in a sharp corner. */
+  body: { at: Vec3; rest: number }[];
   own: SweptTube[];
   /** How far its ears reach round a header, square to that: with so much play it can be turned out. */
   grip: number;
@@ -105,6 +105,7 @@ function movingOf(tube: Tube, ends: CutEnd[]): Moving {
   const total = lengthOf(tube.axis);
   const clear = Math.min(1.5 * tube.od, total / 2);
   const count = Math.max(1, Math.ceil((total - 2 * clear) / BETWEEN));
+  const own = ends.flatMap((end) => end.headers.map(({ axis, od }) => sweptTube(axis, od, 'closed')));
   return {
     tube,
     seats: ends.map(({ headers, seam, cut }) => ({
@@ -112,10 +113,11 @@ function movingOf(tube: Tube, ends: CutEnd[]): Moving {
       contour: seam?.line.flatMap((at, i) => (at && i % ROUND === 0 ? [at] : [])) ?? [],
       plate: cut.plate === null ? null : UP,
     })),
-    body: Array.from({ length: count + 1 }, (_, i) =>
-      pointOn(tube.axis, clear + ((total - 2 * clear) * i) / count),
-    ),
-    own: ends.flatMap((end) => end.headers.map(({ axis, od }) => sweptTube(axis, od, 'closed'))),
+    body: Array.from({ length: count + 1 }, (_, i) => {
+      const at = pointOn(tube.axis, clear + ((total - 2 * clear) * i) / count);
+      return { at, rest: Math.min(tube.od / 2, gapTo(own, at)) };
+    }),
+    own,
     grip: Math.max(
       0,
       ...ends.flatMap(({ cut, headers }) => headers.map(({ od }) => Math.min(cut.throat - cut.ear, od / 2))),
@@ -131,7 +133,7 @@ function travelOut(moving: Moving, toward: Vec3): number | null {
     const by = scale(toward, travel);
     const gaps = moving.seats.map((seat) => playAt(seat, by));
     if (gaps.some((gap) => gap < -GIVES)) return null;
-    if (moving.body.some((at) => gapTo(moving.own, add(at, by)) < moving.tube.od / 2 - GIVES)) return null;
+    if (moving.body.some(({ at, rest }) => gapTo(moving.own, add(at, by)) < rest - GIVES)) return null;
     if (gaps.reduce((sum, gap) => sum + Math.max(0, gap), 0) >= moving.grip) return travel;
   }
   return null;
@@ -149,13 +151,13 @@ const gapTo = (surfaces: SweptTube[], [x, y, z]: Vec3): number =>
 /** Tubes that the moved tube would run into. */
 function inTheWay({ tube, body }: Moving, { toward, travel }: Omit<WayOut, 'by'>, beside: Tube[]): string[] {
   const far = scale(toward, travel);
-  const box = boxOf({ points: [...body, ...body.map((at) => add(at, far))] });
+  const box = boxOf({ points: body.flatMap(({ at }) => [at, add(at, far)]) });
   return beside
     .filter((other) => {
       const reach = (tube.od + other.od) / 2;
       if (areApart(box, boxOf(other), reach)) return false;
       const surface = sweptTube(other.axis, other.od, 'closed');
-      return body.some((at) => {
+      return body.some(({ at }) => {
         // Where they touch at rest they were fitted to each other.
         const least = Math.min(tube.od / 2, gapTo([surface], at)) - GIVES;
         return stepsTo(travel).some((step) => gapTo([surface], add(at, scale(toward, step))) < least);
@@ -169,7 +171,7 @@ const stepsTo = (travel: number): number[] =>
 
 function clearsRoof({ tube, body }: Moving, { toward, travel }: Omit<WayOut, 'by'>, roof: Roof): boolean {
   if (roof.kind === 'open') return true;
-  return body.every((at) => {
+  return body.every(({ at }) => {
     const least = Math.min(tube.od / 2, roof.gap(at) ?? Infinity) - GIVES;
     return stepsTo(travel).every((step) => (roof.gap(add(at, scale(toward, step))) ?? Infinity) >= least);
   });

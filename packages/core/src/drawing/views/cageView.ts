@@ -29,8 +29,8 @@ export interface CageViewOptions {
 const TURN = [Math.cos(0.61), -Math.sin(0.61)] as const;
 const TILT = [Math.cos(0.44), Math.sin(0.44)] as const;
 
-/** To the right and up on the drawing, in mm, and how near to the eye. */
-const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
+/** To the right and up on the drawing, in mm, and how near to the eye: larger is nearer. */
+export const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
   // Left is left; from the left side, forward is to the left; from above, forward is up.
   front: ([x, y, z]) => ({ right: -y, up: z, near: -x }),
   side: ([x, y, z]) => ({ right: -x, up: z, near: y }),
@@ -108,7 +108,8 @@ export function cageView(
 const farthest = (points: { near: number }[]): number =>
   points.reduce((sum, { near }) => sum + near, 0) / points.length;
 
-interface Flat {
+/** To the right and up, in mm. */
+export interface Flat {
   right: number;
   up: number;
 }
@@ -118,14 +119,16 @@ const middleOf = (corners: Flat[]): Flat => ({
   up: corners.reduce((sum, { up }) => sum + up, 0) / corners.length,
 });
 
-interface Frame {
+/** The paper that a view is fitted to, in drawing units. */
+export interface Frame {
   width: number;
   height: number;
   /** Free at the left and at the right. */
   aside: number;
 }
 
-function fitted(points: Flat[], { width, height, aside }: Frame) {
+/** Points as large as the paper allows, in its middle. */
+export function fitted(points: Flat[], { width, height, aside }: Frame) {
   const rights = points.map(({ right }) => right);
   const ups = points.map(({ up }) => up);
   const [left, right] = [Math.min(...rights), Math.max(...rights)];
@@ -141,7 +144,8 @@ function fitted(points: Flat[], { width, height, aside }: Frame) {
   return { at, scale };
 }
 
-function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {
+/** A tube as a band with its edge. half: of its diameter, in drawing units. */
+export function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {
   const seen = points.filter(
     ([x, y], i) => i === 0 || Math.hypot(x - (points[i - 1]?.[0] ?? 0), y - (points[i - 1]?.[1] ?? 0)) > 0.2,
   );
@@ -178,7 +182,7 @@ function dimensionShapes(tube: Tube, points: Point[], scale: number, style: Leng
 }
 
 /** The stamp on a label at the middle of its tube, moved until it covers no other. */
-function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
+export function stampShapes(tube: Pick<Tube, 'stamp'>, [mx, my]: Point, taken: Label[]): Shape[] {
   const half = textWidth(tube.stamp, STAMP) / 2 + 5;
   const free = ([x, y]: Point) =>
     taken.every((one) => Math.abs(one.x - x) > one.half + half || Math.abs(one.y - y) > STAMP + 5);
@@ -193,7 +197,8 @@ function stampShapes(tube: Tube, [mx, my]: Point, taken: Label[]): Shape[] {
   return stampLabel([x, y], tube.stamp);
 }
 
-interface Label {
+/** A label that is there already. */
+export interface Label {
   x: number;
   y: number;
   half: number;

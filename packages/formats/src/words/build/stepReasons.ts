@@ -90,6 +90,10 @@ const CHECKS: Record<TapeCheck['what'], string> = {
   'diagonal-right': 'Right foot to left corner',
 };
 
+/** What a box for a taped figure is named: `feet apart, planned 56 in`. */
+export const measuredWords = ({ what, planned }: TapeCheck, style: LengthStyle): string =>
+  `${CHECKS[what].toLowerCase()}, planned ${formatWithUnit(planned, style)}`;
+
 /** A figure for the tape: `Feet apart 46 1/2 in, axis to axis.` */
 const checkWords = ({ what, planned }: TapeCheck, say: Say): string =>
   `${CHECKS[what]} ${say(planned)}, axis to axis.`;

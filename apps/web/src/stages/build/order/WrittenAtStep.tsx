@@ -1,0 +1,38 @@
+import { type BuildStep } from '@gyrus/core';
+import { format } from 'date-fns';
+import { useParams } from 'react-router';
+import { useBuildEntries } from './useBuildEntries.ts';
+
+/** What was noted at a step, with its photos: by whom, and when. */
+export function WrittenAtStep({ step }: { step: BuildStep }) {
+  const { jobId = '' } = useParams();
+  const entries = useBuildEntries().data ?? [];
+  const own = entries.filter(
+    ({ ticks, note, photos, readings }) =>
+      ticks.some((tick) => step.ticks.includes(tick)) &&
+      (note !== '' || photos.length > 0 || readings.length > 0),
+  );
+  if (own.length === 0) return null;
+  return (
+    <ul aria-label="Written down at this step" className="space-y-2">
+      {own.map(({ id, who, at, note, photos, readings }) => (
+        <li key={id} className="border-rule border-l-4 pl-3">
+          <p>
+            <b>{who}</b>, {format(new Date(at), 'd MMMM, HH:mm')}
+            {note && `: ${note}`}
+            {readings.length > 0 && ` — taped ${readings.map(({ taped }) => taped.typed).join(', ')}`}
+          </p>
+          {photos.map(({ file, name }) => (
+            <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/jobs/${jobId}/photos/${file}`}
+                alt={name || 'photo'}
+                className="mr-2 inline-block h-20 w-28 object-cover"
+              />
+            </a>
+          ))}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,64 @@
+import { type BuildEntryDto } from '@gyrus/contract';
+import { type BuildEntry, type Ticked, tickedIn, type TimeTaken } from '@gyrus/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import { toast } from 'sonner';
+import { usePlanStore } from '../../../job/store/planStore.ts';
+import { api } from '../../../shared/server/api.ts';
+
+const keyOf = (job: string, branch: string) => ['build', job, branch];
+
+/** What was written down of the build of the open variant, in the order in which it came. */
+export function useBuildEntries() {
+  const { jobId = '' } = useParams();
+  const branch = usePlanStore((state) => state.branch);
+  return useQuery({
+    queryKey: keyOf(jobId, branch),
+    queryFn: () => api<BuildEntry[]>(`jobs/${jobId}/build?branch=${encodeURIComponent(branch)}`),
+    // Somebody else ticks at the car.
+    refetchInterval: 10_000,
+    staleTime: 0,
+  });
+}
+
+const NOTHING: BuildEntry[] = [];
+
+/** What is ticked off, by whom and when. */
+export function useTicked(): Map<string, Ticked> {
+  const entries = useBuildEntries().data ?? NOTHING;
+  return useMemo(() => tickedIn(entries), [entries]);
+}
+
+/** How long steps took in this shop. */
+export const useTimesTaken = () =>
+  useQuery({
+    queryKey: ['build-times'],
+    queryFn: () => api<TimeTaken[]>('build-times'),
+    staleTime: 0,
+  });
+
+/** What an entry says, without what every entry has. */
+export type EntrySaid = Omit<BuildEntryDto, 'id' | 'branch' | 'at'>;
+
+/** Writes an entry down; it is sent again under the same id where no answer came. */
+export function useWriteEntry() {
+  const { jobId = '' } = useParams();
+  const branch = usePlanStore((state) => state.branch);
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (entry: BuildEntryDto) => api<BuildEntry[]>(`jobs/${jobId}/build`, 'POST', entry),
+    retry: 2,
+    onSuccess: async (entries) => {
+      client.setQueryData(keyOf(jobId, branch), entries);
+      await client.invalidateQueries({ queryKey: ['build-times'] });
+    },
+    onError: (error) => toast.error(`Not written down: ${error.message}`),
+  });
+}
+
+/** An entry of this variant, as of now. */
+export function useMakeEntry(): (said: EntrySaid) => BuildEntryDto {
+  const branch = usePlanStore((state) => state.branch);
+  return (said) => ({ id: crypto.randomUUID(), branch, at: new Date().toISOString(), ...said });
+}
