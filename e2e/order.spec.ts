@@ -55,7 +55,9 @@ test('tubes go where the geometry lets them: refused with the reason, by a press
   await open(page, /^\d+ HB1, HB2 tacked to/);
   await page.getByRole('button', { name: /^Move “HB1, HB2 tacked/ }).focus();
   await page.keyboard.press('Space');
+  await expect(page.getByText(/: now at HB1, HB2/)).toBeAttached();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByText(/: now at D1 tacked/)).toBeAttached();
   await page.keyboard.press('Space');
   await expect(step(page).getByRole('alert')).toContainText('HB1 stands on D1: it goes on after it');
 });

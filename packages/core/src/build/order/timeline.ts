@@ -90,7 +90,7 @@ export function timelineOf(problem: BuildProblem, order: readonly number[]): Tim
 }
 
 /** So many tubes at the beginning of an order can be put together outside the car. */
-export function benchOf({ bench, count }: BuildProblem, order: readonly number[]): number {
+function benchOf({ bench, count }: BuildProblem, order: readonly number[]): number {
   const first = order.findIndex((tube) => !bench[tube]);
   return first < 0 ? count : first;
 }

@@ -5,7 +5,7 @@ import { NOISE } from '../../measure/index.ts';
 import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
 
 /** A way by which a tube leaves its place, and so the way by which it gets there, backwards. Car's frame, mm */
-export interface WayOut {
+interface WayOut {
   /** Length 1. */
   toward: Vec3;
   /** So far until it is loose at both ends and can be turned out. */

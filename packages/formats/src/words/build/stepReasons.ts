@@ -141,7 +141,7 @@ const WAYS: [toward: string, away: string][] = [
 ];
 
 /** A direction of the car in words: `the front and above`. */
-export function fromWords(direction: Vec3): string {
+function fromWords(direction: Vec3): string {
   const parts = WAYS.flatMap(([plus, minus], axis) => {
     const part = direction[axis] ?? 0;
     return Math.abs(part) < 0.35 ? [] : [part > 0 ? plus : minus];

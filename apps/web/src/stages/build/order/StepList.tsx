@@ -1,9 +1,11 @@
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
   KeyboardSensor,
   PointerSensor,
+  type UniqueIdentifier,
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
@@ -14,7 +16,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { type BuildStep, isDone, type Ticked } from '@gyrus/core';
+import { type BuildStep, isDone, type LengthStyle, type Ticked } from '@gyrus/core';
 import { PLACE_WORDS, stepTitle } from '@gyrus/formats';
 import { GripVertical } from 'lucide-react';
 import { type ReactNode } from 'react';
@@ -34,6 +36,7 @@ interface StepListProps {
 
 /** Every step in its place, with what is done; steps that tack tubes are dragged, by hand or by keyboard. */
 export function StepList({ steps, ticked, selected, onSelect, onDrag }: StepListProps) {
+  const style = useJobStyle();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -43,7 +46,12 @@ export function StepList({ steps, ticked, selected, onSelect, onDrag }: StepList
     if (over && over.id !== active.id) onDrag(String(active.id), String(over.id));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements: spokenFor(steps, style), screenReaderInstructions: HOW_TO_MOVE }}
+    >
       <SortableContext items={movable} strategy={verticalListSortingStrategy}>
         {stepGroups(steps).map(({ where, steps: own }, i) => (
           <section key={i} aria-label={PLACE_WORDS[where]}>
@@ -64,6 +72,25 @@ export function StepList({ steps, ticked, selected, onSelect, onDrag }: StepList
       </SortableContext>
     </DndContext>
   );
+}
+
+const HOW_TO_MOVE = {
+  draggable:
+    'Space picks the step up, arrow up and down take it along the list, Space puts it down there, Escape leaves it.',
+};
+
+/** What is read out while a step is moved. */
+function spokenFor(steps: BuildStep[], style: LengthStyle): Announcements {
+  const named = (key: UniqueIdentifier | undefined) => {
+    const step = steps.find((one) => keyOfStep(one) === key);
+    return step ? stepTitle(step, style) : 'nothing';
+  };
+  return {
+    onDragStart: ({ active }) => `Picked up: ${named(active.id)}`,
+    onDragOver: ({ active, over }) => `${named(active.id)}: now at ${named(over?.id)}`,
+    onDragEnd: ({ active, over }) => `${named(active.id)}: put down at ${named(over?.id)}`,
+    onDragCancel: ({ active }) => `Left where it was: ${named(active.id)}`,
+  };
 }
 
 interface RowProps extends NumberedStep {
