@@ -24,6 +24,7 @@ const coreOrder = [
   'stock',
   'drawing',
   'floor',
+  'asBuilt',
   'build',
 ];
 

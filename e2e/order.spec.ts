@@ -22,7 +22,7 @@ test('steps are ticked off by somebody, with what was taped; it outlives a reloa
   await open(page, /Tape the hoop before it is welded/);
   await expect(step(page).getByRole('button', { name: 'Done', exact: true })).toBeDisabled();
   await step(page).getByLabel('who').fill('Aino');
-  const feet = step(page).getByLabel(/^feet apart, planned/);
+  const feet = step(page).getByLabel(/^Feet apart, axis to axis: planned/);
   await feet.fill('nine');
   await expect(feet).toHaveAttribute('aria-invalid', 'true');
   await feet.fill('56 1/16 in');

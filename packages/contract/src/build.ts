@@ -18,11 +18,11 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { LengthField, MayBeLeftOut } from './checks.ts';
+import { MayBeLeftOut, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
-import { type LengthDto } from './quantities.ts';
+import { type AngleDto, type LengthDto } from './quantities.ts';
 
 /** Kinds of steps, for those who ask with a list. */
 const STEP_KINDS = [
@@ -63,11 +63,14 @@ class TookDto {
 class ReadingDto {
   @IsString()
   @MinLength(1)
-  @MaxLength(60)
+  @MaxLength(400)
   what!: string;
 
-  @LengthField('what was taped', { above: 0 })
-  taped!: LengthDto;
+  @OptionalLengthField('what was taped', { least: -20_000 })
+  taped!: LengthDto | null;
+
+  @OptionalAngleField('the angle that was measured', { most: 180 })
+  turned!: AngleDto | null;
 }
 
 class StepPhotoDto {
@@ -120,7 +123,7 @@ export class BuildEntryDto implements BuildEntry {
   took!: TookDto | null;
 
   @IsArray({ message: 'give the taped figures as a list' })
-  @ArrayMaxSize(40, { message: 'forty figures at once are enough' })
+  @ArrayMaxSize(200, { message: 'two hundred figures at once are enough' })
   @ValidateNested({ each: true })
   @Type(() => ReadingDto)
   readings!: ReadingDto[];

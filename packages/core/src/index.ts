@@ -24,4 +24,5 @@ export * from './stillBecomes.ts';
 export * from './mergeTried.ts';
 export * from './drawing/index.ts';
 export * from './floor/index.ts';
+export * from './asBuilt/index.ts';
 export * from './build/index.ts';

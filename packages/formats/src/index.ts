@@ -91,6 +91,13 @@ export {
   provenWords,
 } from './words/stock.ts';
 export {
+  feetCorrectionWords,
+  MOMENT_WORDS,
+  offWords,
+  plannedWords,
+  pointWords,
+} from './words/build/asBuiltWords.ts';
+export {
   buildCostWords,
   isCopedByOrder,
   orderFaultWords,

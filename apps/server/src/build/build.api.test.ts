@@ -82,8 +82,8 @@ test.each([
   ['no such kind', { kind: 'finished' }, '/kind'],
   ['less than no time', { took: { kind: 'tack', size: 1, minutes: -1 } }, '/took/minutes'],
   [
-    'a length of nothing',
-    { readings: [{ what: 'feet', taped: { mm: 0, typed: '0' } }] },
+    'a length that no car has',
+    { readings: [{ what: 'feet', taped: { mm: -30000, typed: '-30000' }, turned: null }] },
     '/readings/0/taped',
   ],
   ['a photo that is a path', { photos: [{ file: '../etc', name: '' }] }, '/photos/0/file'],

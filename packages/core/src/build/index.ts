@@ -6,11 +6,18 @@ export {
   type StepPlace,
   type StepWork,
   type Tacked,
-  type TapeCheck,
   type WayTold,
   type Welded,
 } from './steps/step.ts';
 export { type TackMark } from './steps/tacks.ts';
 export { type Vent } from './steps/vents.ts';
 export { sizeOf, type StepKind, type TimeExpected, timeLeft, timeOf, type TimeTaken } from './hours.ts';
-export { type BuildEntry, isDone, tapedIn, type Ticked, tickedIn, timesOf } from './ticked.ts';
+export {
+  type BuildEntry,
+  isDone,
+  type CageReading,
+  readIn,
+  type Ticked,
+  tickedIn,
+  timesOf,
+} from './ticked.ts';

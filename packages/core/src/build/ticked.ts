@@ -1,6 +1,13 @@
-import { type Length } from '../measure/index.ts';
+import { type Angle, type Length } from '../measure/index.ts';
 import { type StepKind, type TimeTaken } from './hours.ts';
 import { type BuildStep } from './steps/step.ts';
+
+/** A figure that was taped, or an angle that was measured; by the turn of the work and what it is, `tacked:hoop:feet`. */
+export interface CageReading {
+  what: string;
+  taped: Length | null;
+  turned: Angle | null;
+}
 
 /** What was done at the car and written down, once: a step done or taken back, or a note. */
 export interface BuildEntry {
@@ -16,7 +23,7 @@ export interface BuildEntry {
   /** Of a step done: what it was and how much of it, and how long it took where somebody said so. */
   took: { kind: StepKind; size: number; minutes: number | null } | null;
   /** What was taped in it, by what it is. */
-  readings: { what: string; taped: Length }[];
+  readings: CageReading[];
   note: string;
   photos: { file: string; name: string }[];
 }
@@ -39,12 +46,12 @@ export function tickedIn(entries: readonly BuildEntry[]): Map<string, Ticked> {
 export const isDone = ({ ticks }: Pick<BuildStep, 'ticks'>, ticked: ReadonlyMap<string, Ticked>): boolean =>
   ticks.every((tick) => ticked.has(tick));
 
-/** What was taped last of each figure, and by whom. */
-export function tapedIn(entries: readonly BuildEntry[]): Map<string, Ticked & { taped: Length }> {
-  const taped = new Map<string, Ticked & { taped: Length }>();
+/** What was read last of each figure, and by whom. */
+export function readIn(entries: readonly BuildEntry[]): Map<string, Ticked & CageReading> {
+  const read = new Map<string, Ticked & CageReading>();
   for (const { readings, who, at } of entries)
-    for (const reading of readings) taped.set(reading.what, { who, at, taped: reading.taped });
-  return taped;
+    for (const reading of readings) read.set(reading.what, { who, at, ...reading });
+  return read;
 }
 
 /** How long steps took, kind by kind, of what was done and not taken back. */

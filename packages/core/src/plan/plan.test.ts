@@ -131,7 +131,7 @@ test('a plan of version 4 opens: its figures count as taken, and which reading i
   expect(distrusted).toBeNull();
   const read = readPlan({ ...four, survey: { ...survey, trust: 'widths' }, version: 4 });
   if (!read.ok) throw new Error(JSON.stringify(read.fault));
-  expect([read.value.version, read.value.proposalsMarked]).toEqual([7, false]);
+  expect([read.value.version, read.value.proposalsMarked]).toEqual([8, false]);
   expect(read.value.survey.distrusted).toBe('protractor');
   expect(read.value.survey).not.toHaveProperty('trust');
   expect(JSON.stringify(read.value)).not.toContain('"assumed"');

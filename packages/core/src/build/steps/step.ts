@@ -1,3 +1,4 @@
+import { type AsBuiltPoint, type Moment } from '../../asBuilt/index.ts';
 import { type End } from '../../cage/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type WorkPlace } from '../order/index.ts';
@@ -52,12 +53,6 @@ export interface Welded {
   at: Vec3[];
 }
 
-/** A figure to be taped, between axes. mm */
-export interface TapeCheck {
-  what: 'feet' | 'diagonal-left' | 'diagonal-right';
-  planned: number;
-}
-
 /** What is done in a step. */
 export type StepWork =
   | { kind: 'plates'; plates: string[] }
@@ -68,7 +63,7 @@ export type StepWork =
   | { kind: 'protect' }
   | { kind: 'carry'; stamps: string[] }
   | { kind: 'tack'; tubes: Tacked[] }
-  | { kind: 'measure'; when: 'bench' | 'tacked' | 'lifted' | 'welded'; checks: TapeCheck[] }
+  | { kind: 'measure'; when: Moment; checks: AsBuiltPoint[] }
   | { kind: 'weld'; seams: Welded[] }
   | { kind: 'drop'; drop: number; forward: number }
   | { kind: 'lift'; drop: number; forward: number }

@@ -1,5 +1,6 @@
 import { itemAt } from '../../items/index.ts';
-import { type CopeSetting } from '../../cage/index.ts';
+import { type AsBuiltPoint, hoopPoints, type Moment } from '../../asBuilt/index.ts';
+import { type CopeSetting, type Tube } from '../../cage/index.ts';
 import { distance } from '../../space/index.ts';
 import { howIn, keptLooseFor, placesIn, type Timeline, type Weld } from '../order/index.ts';
 import { type BuildRoom } from '../room/buildRoom.ts';
@@ -10,7 +11,6 @@ import {
   type StepPlace,
   type StepWork,
   type Tacked,
-  type TapeCheck,
   type WayTold,
   type Welded,
 } from './step.ts';
@@ -39,7 +39,7 @@ export function stepsOf(making: Making): BuildStep[] {
       work,
       standing: order.slice(0, stood).map((tube) => itemAt(room.tubes, tube).piece),
     });
-  const putMeasure = (when: 'bench' | 'tacked' | 'lifted' | 'welded', nth = 0) =>
+  const putMeasure = (when: Moment, nth = 0) =>
     put({ kind: 'measure', when, checks: checksOf(hoop) }, `measure:${when}${nth > 0 ? `:${nth}` : ''}`);
   const putWelds = (at: Weld['where'], moment: number) => {
     for (const seams of weldsAt(making, at, moment)) put({ kind: 'weld', seams }, ...seams.map(tickOf));
@@ -236,29 +236,8 @@ function finish({ setting: { plan }, room }: Making, put: Put, putMeasure: (when
   if (room.tubes.length > 0) putMeasure('welded');
 }
 
-/** What a tape is laid to on the hoop: its feet, and both diagonals from a foot to the corner across. */
-function checksOf(hoop: BuildRoom['tubes'][number] | null): TapeCheck[] {
-  if (!hoop) return [];
-  const [left, right] = [itemAt(hoop.points, 0), itemAt(hoop.points, -1)];
-  const corner = (isSide: (y: number) => boolean) =>
-    hoop.points
-      .filter(([, y]) => isSide(y))
-      .reduce((best, one) => (one[2] > best[2] ? one : best), isSide(1) ? left : right);
-  return [
-    { what: 'feet', planned: distance(left, right) },
-    {
-      what: 'diagonal-left',
-      planned: distance(
-        left,
-        corner((y) => y < 0),
-      ),
-    },
-    {
-      what: 'diagonal-right',
-      planned: distance(
-        right,
-        corner((y) => y > 0),
-      ),
-    },
-  ];
-}
+/** What a tape is laid to on the hoop: its feet, and both diagonals from a foot to the bend across. All the rest is asked for at Inspect. */
+const checksOf = (hoop: Tube | null): AsBuiltPoint[] =>
+  (hoop ? hoopPoints(hoop, null) : []).filter(
+    ({ what }) => what.kind === 'diagonal' || (what.kind === 'width' && what.at === 'feet'),
+  );

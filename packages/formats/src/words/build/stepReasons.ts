@@ -1,16 +1,17 @@
 import {
+  type AsBuiltPoint,
   type BuildStep,
   formatWithUnit,
   type LengthStyle,
   type PaintStretch,
   type StepWork,
   type Tacked,
-  type TapeCheck,
   type Vec3,
   type WayTold,
   type Welded,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
+import { plannedWords, pointWords } from './asBuiltWords.ts';
 
 type Work<Kind extends StepWork['kind']> = Extract<StepWork, { kind: Kind }>;
 type Say = (mm: number) => string;
@@ -45,7 +46,10 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
       return work.tubes.flatMap((tube) => tackReasons(tube, say));
     case 'measure':
       return [
-        ...work.checks.map((check) => checkWords(check, say)),
+        ...work.checks.map((check) => `${measuredWords(check, style)}.`),
+        ...(work.when === 'bench'
+          ? []
+          : ['Every bay, the gaps and the heights are asked for at Inspect, As built.']),
         ...(work.when === 'lifted'
           ? [
               `A cage that was let down comes back ${say(3)} to ${say(6)} out, common practice: pull it in before it is welded.`,
@@ -84,19 +88,9 @@ function ventReasons({ vents }: Work<'vents'>, say: Say): string[] {
 const paintWords = ({ stamp, from, to, room, beside }: PaintStretch, say: Say): string =>
   `${stamp}, ${say(from)} to ${say(to)} from end A along it: ${room >= 1 ? `${say(room)} beside` : 'against'} ${beside ?? 'the roof'}.`;
 
-const CHECKS: Record<TapeCheck['what'], string> = {
-  feet: 'Feet apart',
-  'diagonal-left': 'Left foot to right corner',
-  'diagonal-right': 'Right foot to left corner',
-};
-
-/** What a box for a taped figure is named: `feet apart, planned 56 in`. */
-export const measuredWords = ({ what, planned }: TapeCheck, style: LengthStyle): string =>
-  `${CHECKS[what].toLowerCase()}, planned ${formatWithUnit(planned, style)}`;
-
-/** A figure for the tape: `Feet apart 46 1/2 in, axis to axis.` */
-const checkWords = ({ what, planned }: TapeCheck, say: Say): string =>
-  `${CHECKS[what]} ${say(planned)}, axis to axis.`;
+/** What a box for a taped figure is named: `Feet apart, axis to axis: planned 56 in`. */
+export const measuredWords = (point: AsBuiltPoint, style: LengthStyle): string =>
+  `${pointWords(point, style)}: planned ${plannedWords(point, style)}`;
 
 function tackReasons({ stamp, way, tacks }: Tacked, say: Say): string[] {
   const lost = tacks.filter((tack) => !tack.again).length;

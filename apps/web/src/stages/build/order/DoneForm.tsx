@@ -132,12 +132,12 @@ function Tapes({ step, said, change }: SaidProps) {
     <div className="grid gap-3 sm:grid-cols-3">
       {step.work.checks.map((check) => (
         <QuantityInput
-          key={check.what}
+          key={check.key}
           label={measuredWords(check, style)}
           kind={lengthKind(style, { least: 0, usual: [50, 5000] })}
-          value={said.taped[check.what] ?? null}
+          value={said.taped[check.key] ?? null}
           optional
-          onChange={(taped) => change({ taped: withTaped(said.taped, check.what, taped) })}
+          onChange={(taped) => change({ taped: withTaped(said.taped, check.key, taped) })}
         />
       ))}
     </div>
@@ -151,7 +151,11 @@ function withTaped(taped: Said['taped'], what: string, value: Length | null): Sa
 
 const readingsOf = ({ work }: BuildStep, { taped }: Said): EntrySaid['readings'] =>
   work.kind === 'measure'
-    ? Object.entries(taped).map(([what, length]) => ({ what: `${work.when}:${what}`, taped: length }))
+    ? Object.entries(taped).map(([what, length]) => ({
+        what: `${work.when}:${what}`,
+        taped: length,
+        turned: null,
+      }))
     : [];
 
 function Note({ said, change }: Omit<SaidProps, 'step'>) {

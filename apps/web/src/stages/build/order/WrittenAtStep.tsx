@@ -20,7 +20,8 @@ export function WrittenAtStep({ step }: { step: BuildStep }) {
           <p>
             <b>{who}</b>, {format(new Date(at), 'd MMMM, HH:mm')}
             {note && `: ${note}`}
-            {readings.length > 0 && ` — taped ${readings.map(({ taped }) => taped.typed).join(', ')}`}
+            {readings.length > 0 &&
+              ` — taped ${readings.map(({ taped, turned }) => (taped ?? turned)?.typed).join(', ')}`}
           </p>
           {photos.map(({ file, name }) => (
             <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">
