@@ -5,6 +5,7 @@ import { LoadOnce } from './database/loadOnce.ts';
 import { BuildModule } from './build/build.module.ts';
 import { DevicesModule } from './devices/devices.module.ts';
 import { FloorModule } from './floor/floor.module.ts';
+import { HistoryModule } from './history/history.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LogModule } from './log/log.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
@@ -31,6 +32,7 @@ export class AppModule {
         SheetsModule,
         StockModule,
         BuildModule,
+        HistoryModule,
       ],
       providers: [LoadOnce],
     };

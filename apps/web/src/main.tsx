@@ -39,6 +39,18 @@ const pages: RouteObject[] = [
       { path: 'build/tube', lazy: async () => ({ Component: (await stages()).TubeStage }) },
       { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
       {
+        path: 'inspect/history',
+        lazy: async () => ({
+          Component: (await import('./stages/inspect/HistoryPage.tsx')).HistoryPage,
+        }),
+      },
+      {
+        path: 'inspect/as-built',
+        lazy: async () => ({
+          Component: (await import('./stages/inspect/asBuilt/AsBuiltPage.tsx')).AsBuiltPage,
+        }),
+      },
+      {
         path: 'harness',
         lazy: async () => ({
           Component: (await import('./stages/harness/HarnessPage.tsx')).HarnessPage,

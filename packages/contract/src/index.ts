@@ -29,6 +29,7 @@ export {
   BuildListQueryDto,
   CopesQueryDto,
   CutPlanQueryDto,
+  HistoryQueryDto,
   InspectionQueryDto,
   OutlineQueryDto,
   SheetQueryDto,

@@ -1,6 +1,7 @@
 import { SHEET_DATUMS, type SheetDatum } from '@gyrus/core';
 import { IsIn, Matches } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
+import { BranchField } from './jobs.ts';
 
 type Paper = 'a4' | 'letter';
 type Unit = 'in' | 'mm';
@@ -42,6 +43,20 @@ export class InspectionQueryDto {
 
   @IsUnit()
   unit!: Unit;
+}
+
+/** How a job's history is printed. */
+export class HistoryQueryDto {
+  @IsPaper()
+  paper: Paper = 'a4';
+
+  @IsUnit()
+  unit!: Unit;
+
+  /** The variant; the main plan where it is left out. */
+  @MayBeLeftOut()
+  @BranchField()
+  branch?: string;
 }
 
 /** How the order of build is printed. */

@@ -92,10 +92,13 @@ export {
 } from './words/stock.ts';
 export {
   feetCorrectionWords,
+  leanedWords,
   MOMENT_WORDS,
   offWords,
   plannedWords,
   pointWords,
+  rackedWords,
+  stanceWords,
 } from './words/build/asBuiltWords.ts';
 export {
   buildCostWords,
@@ -106,3 +109,4 @@ export {
 export { stepCaution } from './words/build/stepCaution.ts';
 export { measuredWords, stepReasons } from './words/build/stepReasons.ts';
 export { PLACE_WORDS, stepTitle } from './words/build/stepTitle.ts';
+export { type HistoryEvent, historyOf, type HistorySources, historyTubes } from './words/history/history.ts';

@@ -4,8 +4,11 @@ import { type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeo
 import { Refusal } from './fault.ts';
 
 /** Inserts a row whose id is the page's; where it is there already, nothing happens. */
-export const insertOnce = <T extends ObjectLiteral>(manager: EntityManager, entity: EntityTarget<T>, row: object) =>
-  manager.createQueryBuilder().insert().into(entity).values(row).orIgnore().execute();
+export const insertOnce = <T extends ObjectLiteral>(
+  manager: EntityManager,
+  entity: EntityTarget<T>,
+  row: object,
+) => manager.createQueryBuilder().insert().into(entity).values(row).orIgnore().execute();
 
 /** Refuses what stands otherwise under its id already. */
 export function refuseOther(what: string, kept: object, sent: object): void {

@@ -13,5 +13,6 @@ import { CutPlansController, RackController } from './stock.controller.ts';
   imports: [JobsModule, ShopModule, RuleBooksModule, LogModule, WorkersModule],
   controllers: [RackController, CutPlansController],
   providers: [RackService, CutPlansService],
+  exports: [CutPlansService],
 })
 export class StockModule {}

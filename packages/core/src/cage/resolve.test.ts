@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import { type Joint } from './index.ts';
+import { type Joint, resolveCage } from './index.ts';
 import { lengthOf } from '../centreline/index.ts';
 import { evaluate, hoopAnswerOf, pieceAnswerOf } from '../evaluate.ts';
 import { type Attachment, EMPTY_SHOP, type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { bar, cageOf, heightOn, inch, mm, placeAt, point, stationOn } from '../testing/index.ts';
 import { valueOf } from '../survey/index.ts';
+import { hoopPlan } from '../testing/twoInchShop.ts';
 
 const onHoop = (
   feature: string,
@@ -199,4 +200,30 @@ test('any places resolve to a tube without NaN, or to a finding; never to an exc
     }),
     { seed: 8, numRuns: 150 },
   );
+});
+
+test('a hoop that was built wider stands so, and what stands on it follows; its sheet is that of its design', () => {
+  const plan = hoopPlan();
+  const built = (feetApart: number): Plan => ({
+    ...plan,
+    members: plan.members.map((one) =>
+      one.role === 'main-hoop'
+        ? { ...one, asBuilt: { feetApart: mm(feetApart), by: 'Aino', on: '2026-11-27T10:00:00Z' } }
+        : one,
+    ),
+  });
+  const hoopOf = (of: Plan) => {
+    const [piece] = resolveCage(of, () => null).members[0]?.pieces ?? [];
+    if (!piece?.tube.ok) throw new Error('the hoop stands');
+    return { tube: piece.tube.value, sheet: piece.sheet };
+  };
+  const designed = hoopOf(plan);
+  const apart = (tube: { points: Vec3[] }) => distance(tube.points[0]!, tube.points.at(-1)!);
+  const wider = hoopOf(built(apart(designed.tube) + 10));
+  expect(apart(wider.tube)).toBeCloseTo(apart(designed.tube) + 10, 9);
+  expect(wider.tube.points[0]![1] - designed.tube.points[0]![1]).toBeCloseTo(5, 9);
+  expect(wider.sheet).toEqual(designed.sheet);
+  expect(wider.tube.radiusTaken).toBe(designed.tube.radiusTaken);
+  // Its bends keep their radii, so that a hoop as wide as designed is the designed one.
+  expect(hoopOf(built(apart(designed.tube))).tube.developed).toBeCloseTo(designed.tube.developed, 6);
 });

@@ -7,14 +7,17 @@ import {
   type Die,
   type MainHoop,
   type Member,
+  type MemberPiece,
   type Plan,
   type Plate,
   type Survey,
 } from '../plan/index.ts';
+import { NOISE } from '../measure/index.ts';
+import { distance, type Vec3 } from '../space/index.ts';
 import { type StandingTube } from './placing/attach.ts';
 import { type BarPath, barPaths } from './placing/barPieces.ts';
 import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';
-import { hoopFrom, type HoopResult } from './hoop/hoop.ts';
+import { type HoopGeometry, hoopFrom, type HoopResult } from './hoop/hoop.ts';
 import { type Joint, jointOf } from './placing/joint.ts';
 import { byDependence, standsOn } from './placing/order.ts';
 import { bendRoomOf } from './sheet/radius.ts';
@@ -149,10 +152,37 @@ const placeHoop = kept(
     if ('none' in result) return { member: hoop, hoop: result, pieces: [], standing: [], joints: [] };
     const piece = itemAt(hoop.pieces, 0);
     const { points, features, radii } = result.hoop;
-    const pieces = [make(hoop, { piece, side: null, points, features, radii }, dies, stick)];
+    const designed = make(hoop, { piece, side: null, points, features, radii }, dies, stick);
+    const pieces = [hoop.asBuilt ? asBuilt(hoop, piece, designed, { points, features, radii }) : designed];
     return { member: hoop, hoop: result, pieces, standing: standingOf(pieces), joints: [] };
   },
 );
+
+/**
+ * A hoop as it was really built: its feet as far apart as they were taped, half of the difference on each side; its sheet stays that of its
+ * design, by which it was bent. What stands on it follows.
+ */
+function asBuilt(
+  hoop: MainHoop,
+  piece: MemberPiece,
+  designed: ResolvedPiece,
+  { points, features, radii }: Pick<HoopGeometry, 'points' | 'features' | 'radii'>,
+): ResolvedPiece {
+  const wanted = hoop.asBuilt?.feetApart.mm;
+  const [first, last] = [itemAt(points, 0), itemAt(points, -1)];
+  if (wanted === undefined) return designed;
+  const out = (wanted - distance(first, last)) / 2;
+  const moved = points.map((at, i): Vec3 => {
+    if (i > 0 && i < points.length - 1) return at;
+    return [at[0], at[1] + Math.sign(at[1]) * out, at[2]];
+  });
+  const corners = designed.sheet.ok ? designed.sheet.value.marked.corners.corners : [];
+  const bent = radii.map(
+    (radius, i) => corners.find(({ at }) => distance(at, itemAt(points, i + 1)) < NOISE)?.clr ?? radius,
+  );
+  const none = fail('as-built', '', `${piece.stamp} is placed as it was built`);
+  return { ...designed, tube: tubeOf(hoop, piece, { points: moved, features, radii: bent }, none) };
+}
 
 const placeBar = kept(
   (bar: Bar, below: StandingTube[], plates: Plate[], dies: Die[], stick: number | null): Placed => {

@@ -1,3 +1,4 @@
+export { asBuiltView } from './views/asBuiltView.ts';
 export { buildView, type BuildViewOptions } from './views/buildView.ts';
 export { type CageView, cageView, type CageViewOptions } from './views/cageView.ts';
 export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './views/bodyOutline.ts';

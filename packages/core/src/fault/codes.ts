@@ -3,6 +3,7 @@ export const FAULTS = {
   ambiguous: 'a text that may mean two things',
   angle: 'an angle that no bend can have',
   'arc-does-not-fit': 'an arc by chord and rise that its chord does not take',
+  'as-built': 'a tube that is placed as it was built, asked for as designed',
   'bar-does-not-fit': 'a bar without a cage whose bends do not fit between its plates',
   'bar-not-behind': 'a harness bar that is not behind the slot of its strap',
   'beyond-any-car': 'a length that no car has',

@@ -19,7 +19,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
   measuringError: { mm: TAPE_ERROR, deg: PROTRACTOR_ERROR },
   proposalsMarked: true,
   brief: EMPTY_BRIEF,
-  survey: { measures: {}, distrusted: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
+  survey: { measures: {}, distrusted: null, stance: null, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
   dies: [],
   members: [hoopToStart(ids, length)],
   plates: [],
@@ -98,5 +98,6 @@ function hoopToStart(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
     tilt: null,
     crownRise: null,
     footLift: mm(0, '0'),
+    asBuilt: null,
   };
 }

@@ -9,7 +9,7 @@ export const migrations: Migration[] = [
   figuresKnown,
   dialsAndOrders,
   testsOfAKind,
-  roomOfABrush,
+  builtForReal,
 ];
 
 const record = (value: unknown): Document => (value ?? {}) as Document;
@@ -147,9 +147,15 @@ const withTestsOfAKind = (die: Document): Document => ({
   tests: list(die.tests).map((test) => ({ ...test, kind: null, made: 'test' })),
 });
 
-/** 7 → 8: what a brush reaches once the cage is up goes by the room that it needs. */
-function roomOfABrush(old: Document): Document {
-  return { ...old, version: 8, coping: { ...record(old.coping), brushRoom: { mm: 30, typed: '30 mm' } } };
+/** 7 → 8: what a brush reaches goes by the room that it needs; how the car stood, and how the hoop was really built. */
+function builtForReal(old: Document): Document {
+  return {
+    ...old,
+    version: 8,
+    coping: { ...record(old.coping), brushRoom: { mm: 30, typed: '30 mm' } },
+    survey: { ...record(old.survey), stance: null },
+    members: list(old.members).map((one) => (one.role === 'main-hoop' ? { ...one, asBuilt: null } : one)),
+  };
 }
 
 /** A shop of an older version as one of today's: dies with their dial, machines that nobody has measured yet, tests of a kind. */

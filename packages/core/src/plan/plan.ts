@@ -11,7 +11,7 @@ import { migrations } from './migrations.ts';
 import { harness, occupant } from './occupant.ts';
 import { part } from './members/part.ts';
 import { gusset, plate } from './members/plate.ts';
-import { extentField, id, note, offsetField, title } from './quantities.ts';
+import { extentField, id, moment, note, offsetField, title } from './quantities.ts';
 import { survey } from './survey.ts';
 import { die } from './members/tooling.ts';
 
@@ -33,7 +33,7 @@ const answer = z.strictObject({
   by: title,
   note,
   /** When; null in answers of before it was kept. */
-  on: z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z').nullable(),
+  on: moment.nullable(),
   /** Pictures kept with the job, by the ids of their files. */
   photos: z.array(z.strictObject({ file: id, name: title }), say('the photos')).max(12),
 });

@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { coordinate, extent, LARGEST, oneOf, say, size } from '../fault/index.ts';
 import { type Angle, type Known, type Length } from '../measure/index.ts';
 
+/** A moment, by the clock of Greenwich. */
+export const moment = z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z');
+
 const typed = z.string(say('the text that was typed')).max(60, 'the typed text is 60 characters at most');
 
 /** Left out where somebody typed the figure. */
@@ -14,7 +17,7 @@ const known: z.ZodType<Known> = z.union(
         .string(say('who confirmed it'))
         .min(1, 'who confirmed it')
         .max(120, 'a name has 120 characters at most'),
-      on: z.iso.datetime('a moment is written as 2027-03-01T10:30:00Z'),
+      on: moment,
     }),
   ],
   say('how it is known: {how: "assumed"}, or {how: "measured" or "chosen", by, on}'),

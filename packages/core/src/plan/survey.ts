@@ -3,12 +3,15 @@ import { oneOf, say } from '../fault/index.ts';
 import { type Angle, type Length } from '../measure/index.ts';
 import { placeField, side } from './members/attachment.ts';
 import { type AngleKey, isAngleKey, type LengthKey, MEASURE_KEYS, type MeasureKey } from './measures.ts';
-import { angleField, extentField, id, offsetField, sizeField, title } from './quantities.ts';
+import { angleField, extentField, id, moment, offsetField, sizeField, title } from './quantities.ts';
 
 /** Readings of a leaning wall of which one must be wrong: its lean, the half width where it starts, the half width at the roof. */
 export const DISTRUSTED = ['protractor', 'lower-width', 'roof-width'] as const;
 /** A reading that is not trusted where two contradict each other. */
 export type Distrusted = (typeof DISTRUSTED)[number];
+
+/** What a car stands on while it is measured and welded. */
+export const STANDS = ['wheels', 'stands', 'jig'] as const;
 
 /** Zones that have a gap school of their own. */
 export const ZONES = ['roof', 'a-pillar', 'b-pillar', 'sill', 'door', 'rear'] as const;
@@ -32,6 +35,17 @@ export const survey = z.strictObject({
   measures: z.strictObject(measureFields, say('the measures by key')),
   /** Which reading of those that contradict each other the builder does not trust; null until told. */
   distrusted: oneOf(DISTRUSTED, 'which reading is not trusted').nullable(),
+  /** How the car stood when it was measured; null until somebody says. */
+  stance: z
+    .strictObject({
+      on: oneOf(STANDS, 'what the car stood on'),
+      /** The floor under it by two readings, positive where it falls to the right and to the front. */
+      fallsRight: angleField(-20, 20, 'how the floor falls to the right'),
+      fallsForward: angleField(-20, 20, 'how the floor falls to the front'),
+      by: title,
+      measuredOn: moment,
+    })
+    .nullable(),
   points: z.array(
     z.strictObject({
       id,

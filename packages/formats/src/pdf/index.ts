@@ -8,6 +8,7 @@ export {
   type RevisionMade,
 } from './inspection/index.ts';
 export { buildListPdf, type BuildListRequest } from './buildList.ts';
+export { historyPdf, type HistoryRequest } from './history.ts';
 export { cutPlanPdf, type CutPlanRequest } from './cutPlan.ts';
 export { packTemplates } from './templates.ts';
 export { type Paper } from './page.ts';

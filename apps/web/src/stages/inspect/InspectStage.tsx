@@ -10,6 +10,7 @@ import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
 import { BookMatrix } from './BookMatrix.tsx';
+import { InspectTabs } from './InspectTabs.tsx';
 import { LitCage } from './LitCage.tsx';
 import { PassedOverRules } from './PassedOverRules.tsx';
 import { type Shown, BookTable } from './BookTable.tsx';
@@ -27,6 +28,7 @@ export function InspectStage() {
   return (
     <div className="mx-auto grid max-w-[1560px] gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0 space-y-6">
+        <InspectTabs />
         <InspectHead ruled={ruled} shown={shown} onShow={setShown} />
         {chosen.length === 0 && <NoBook />}
         {chosen.length > 0 && <BookMatrix members={members} findings={ruled} />}

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
 import { bar } from './bar.ts';
 import { memberFields } from './memberFields.ts';
-import { angleField, extentField } from '../quantities.ts';
+import { angleField, extentField, moment, sizeField, title } from '../quantities.ts';
 
 /** The main hoop: end A is the left foot, end B the right. */
 const mainHoop = z.strictObject({
@@ -22,6 +22,15 @@ const mainHoop = z.strictObject({
   crownRise: extentField('the rise of the crown').nullable(),
   /** Thickness of plates and plinth between landing and foot. */
   footLift: extentField('the plate and plinth under each foot'),
+  /** How it was really built, where the builder took that into the plan; null where it is as designed. */
+  asBuilt: z
+    .strictObject({
+      /** Between the axes of its feet. */
+      feetApart: sizeField('how far the feet are apart'),
+      by: title,
+      on: moment,
+    })
+    .nullable(),
 });
 /** The main hoop: clearances to the measured body, shape, tilt. */
 export type MainHoop = z.infer<typeof mainHoop>;

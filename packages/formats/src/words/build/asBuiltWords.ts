@@ -5,6 +5,7 @@ import {
   formatWithUnit,
   type LengthStyle,
   type Moment,
+  type Plan,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
 
@@ -48,11 +49,11 @@ const GAP_PLACES: Record<Extract<AsBuiltPoint['what'], { kind: 'gap' }>['place']
 
 /** A point's planned figure in its own unit. */
 export const plannedWords = ({ what, planned }: AsBuiltPoint, style: LengthStyle): string =>
-  what.kind === 'lean' ? formatAngle(planned) : formatWithUnit(planned, style);
+  what.kind === 'lean' ? degreesWords(planned) : formatWithUnit(planned, style);
 
 /** How far off: `+3/16 in`. */
 export function offWords({ what }: AsBuiltPoint, off: number, style: LengthStyle): string {
-  const size = what.kind === 'lean' ? formatAngle(Math.abs(off)) : formatWithUnit(Math.abs(off), style);
+  const size = what.kind === 'lean' ? degreesWords(Math.abs(off)) : formatWithUnit(Math.abs(off), style);
   return `${off < 0 ? '−' : '+'}${size}`;
 }
 
@@ -74,7 +75,7 @@ export function feetCorrectionWords(correction: FeetCorrection, style: LengthSty
     const { left, right } = correction.pull;
     return [
       `${say(correction.off)} wider than planned: the hoop is under-bent.`,
-      `Pull the crown’s bends further, by ${formatAngle(left)} on the left and ${formatAngle(right)} on the right: the feet come to ${say(correction.expected)}. A degree can be added, never taken out.`,
+      `Pull the crown’s bends further, by ${degreesWords(left)} on the left and ${degreesWords(right)} on the right: the feet come to ${say(correction.expected)}. A degree can be added, never taken out.`,
       `Or squeeze it with a strap until the harness bar holds it. ${spring}`,
     ];
   }
@@ -85,3 +86,51 @@ export function feetCorrectionWords(correction: FeetCorrection, style: LengthSty
       : 'It is more than this shop spreads: scrap, or stock for another bar.',
   ];
 }
+
+const STANDS: Record<NonNullable<Plan['survey']['stance']>['on'], string> = {
+  wheels: 'on its wheels',
+  stands: 'on stands',
+  jig: 'on a jig',
+};
+
+/** How a car stood: `on its wheels, on a floor that falls 0.4° to the right and 0.2° to the front`. */
+export function stanceWords({
+  on,
+  fallsRight,
+  fallsForward,
+}: Pick<NonNullable<Plan['survey']['stance']>, 'on' | 'fallsRight' | 'fallsForward'>): string {
+  const falls = [
+    fallsRight.deg !== 0 &&
+      `${degreesWords(Math.abs(fallsRight.deg))} to the ${fallsRight.deg > 0 ? 'right' : 'left'}`,
+    fallsForward.deg !== 0 &&
+      `${degreesWords(Math.abs(fallsForward.deg))} to the ${fallsForward.deg > 0 ? 'front' : 'rear'}`,
+  ].filter((one) => one !== false);
+  return `${STANDS[on]}, on a floor that ${falls.length === 0 ? 'is level' : `falls ${falls.join(' and ')}`}`;
+}
+
+/** How a hoop is racked by its diagonals, apart from what is out on both alike. */
+export function rackedWords(
+  { even, twisted, by }: { even: number; twisted: number; by: number },
+  style: LengthStyle,
+): string[] {
+  const say = (mm: number) => formatWithUnit(Math.abs(mm), style);
+  return [
+    `Both diagonals are ${say(even)} ${even < 0 ? 'shorter' : 'longer'} alike: size, and no twist.`,
+    Math.abs(twisted) < 0.5
+      ? 'They differ by no more than a tape tells: the hoop stands square.'
+      : `They differ by ${say(2 * twisted)}: the crown stands ${say(by)} too far to the ${by > 0 ? 'right' : 'left'} over the feet. Pull the long one in before it is welded.`,
+  ];
+}
+
+/** One side of the crown against the other. */
+export function leanedWords(
+  { even, twisted }: { even: number; twisted: number },
+  style: LengthStyle,
+): string[] {
+  const say = (mm: number) => formatWithUnit(Math.abs(mm), style);
+  return [
+    `The crown stands ${say(even)} ${even < 0 ? 'lower' : 'higher'} alike on both sides${Math.abs(twisted) < 0.5 ? '' : `, and ${say(2 * twisted)} higher on the ${twisted > 0 ? 'left' : 'right'} than on the other`}.`,
+  ];
+}
+
+const degreesWords = (degrees: number): string => `${formatAngle(degrees)}°`;

@@ -1,0 +1,111 @@
+import { EMPTY_SHOP } from '@gyrus/core';
+import { type HistoryEvent, historyOf, type HistorySources, historyTubes } from '@gyrus/formats';
+import { useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { useParams } from 'react-router';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
+import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
+import { api } from '../../shared/server/api.ts';
+import { useShop } from '../../shared/server/queries.ts';
+import { InspectTabs } from './InspectTabs.tsx';
+
+/** What was done for the job on one page: its tubes with batch and certificate, and everything by who and when. */
+export function HistoryPage() {
+  const { jobId = '' } = useParams();
+  const branch = usePlanStore((state) => state.branch);
+  const style = useJobStyle();
+  const sources = useQuery({
+    queryKey: ['history', jobId, branch],
+    queryFn: () => api<HistorySources>(`jobs/${jobId}/history?branch=${encodeURIComponent(branch)}`),
+    staleTime: 0,
+  });
+  const paper = style.unit === 'in' ? 'letter' : 'a4';
+  return (
+    <div className="mx-auto max-w-[1560px] space-y-5 p-5">
+      <InspectTabs />
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-3xl">History</h1>
+        <a
+          href={`/api/jobs/${jobId}/history.pdf?branch=${encodeURIComponent(branch)}&unit=${style.unit}&paper=${paper}`}
+          target="_blank"
+          rel="noreferrer"
+          className="border-edge bg-sheet rounded-machined inline-flex min-h-10 items-center border px-3.5 font-semibold"
+        >
+          Print the history
+        </a>
+      </div>
+      <Tubes />
+      {sources.isPending && <Loading what="what was done" />}
+      {sources.isError && <Trouble error={sources.error} retry={() => void sources.refetch()} />}
+      {sources.data && <Events sources={sources.data} />}
+    </div>
+  );
+}
+
+function Tubes() {
+  const plan = usePlan();
+  const shop = useShop().data ?? EMPTY_SHOP;
+  return (
+    <section aria-label="Tubes">
+      <PlainTable caption="Tubes" names={['stamps', 'tube', 'batch', 'certificate']}>
+        {historyTubes(plan, shop).map(({ stamp, tube, batch, certificate }) => (
+          <TableRow key={stamp}>
+            <Cell>
+              <b>{stamp}</b>
+            </Cell>
+            <Cell>
+              <Typeset text={tube} />
+            </Cell>
+            <Cell>{batch}</Cell>
+            <Cell>{certificate}</Cell>
+          </TableRow>
+        ))}
+      </PlainTable>
+    </section>
+  );
+}
+
+function Events({ sources }: { sources: HistorySources }) {
+  const events = historyOf(usePlan(), sources, useJobStyle());
+  return (
+    <section aria-label="What was done">
+      {events.length === 0 ? (
+        <p className="bg-sheet border-rule rounded-machined border p-5">
+          Nothing is written down yet. What is sawn, bent, fitted, welded and measured comes here by itself.
+        </p>
+      ) : (
+        <PlainTable wide caption="What was done" names={['when', 'who', 'what']}>
+          {events.map((event, i) => (
+            <EventRow key={i} event={event} />
+          ))}
+        </PlainTable>
+      )}
+    </section>
+  );
+}
+
+function EventRow({ event: { at, who, kind, text, note, photos } }: { event: HistoryEvent }) {
+  const { jobId = '' } = useParams();
+  return (
+    <TableRow>
+      <Cell whole>{at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before'}</Cell>
+      <Cell>{who}</Cell>
+      <Cell>
+        <b>{kind}</b> <Typeset text={text} />
+        {note && <span className="block">“{note}”</span>}
+        {photos.map(({ file, name }) => (
+          <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">
+            <img
+              src={`/api/jobs/${jobId}/photos/${file}`}
+              alt={name || 'photo'}
+              className="mr-2 inline-block h-20 w-28 object-cover"
+            />
+          </a>
+        ))}
+      </Cell>
+    </TableRow>
+  );
+}

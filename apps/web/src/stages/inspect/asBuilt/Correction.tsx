@@ -1,0 +1,124 @@
+import { type BuiltDeviation, feetCorrection, hoopAnswerOf, mainHoopOf, twistCorrection } from '@gyrus/core';
+import { feetCorrectionWords } from '@gyrus/formats';
+import { format } from 'date-fns';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { lengthIn } from '../../../shared/fields/keptQuantities.ts';
+import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
+import { lengthKind } from '../../../shared/fields/quantityKinds.ts';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { useKept } from '../../../shared/server/useKept.ts';
+import { useWho } from '../../../shared/server/useWho.ts';
+
+/** What a shop spreads a hoop at the most, until it says otherwise. mm; common practice */
+const SPREAD = { mm: 6, typed: '6 mm' };
+
+/** What puts the hoop right, or the plan: feet that are too wide or too narrow, a foot that stands off. */
+export function Correction({ deviations }: { deviations: BuiltDeviation[] }) {
+  const hoop = hoopAnswerOf(useEvaluation())?.tube;
+  const { measuringError } = usePlan();
+  const style = useJobStyle();
+  const [spread, keepSpread] = useKept('gyrus-spread', (kept) => lengthIn(kept) ?? SPREAD);
+  const feet = deviations.find(({ point }) => point.key === 'hoop:feet');
+  const twist = deviations.find(({ point }) => point.key === 'hoop:twist');
+  if (!hoop) return null;
+  const correction =
+    feet &&
+    feetCorrection(hoop, {
+      ...{ planned: feet.point.planned, measured: feet.value, error: measuringError.mm },
+      spread: spread.mm,
+    });
+  return (
+    <section aria-label="Putting it right" className="space-y-2">
+      <h2 className="text-lg">Putting it right</h2>
+      {!correction && (
+        <p>
+          <StatusMark status="ask" /> How far the feet are apart is not measured at this turn.
+        </p>
+      )}
+      {correction && (
+        <ul className="space-y-1.5">
+          {feetCorrectionWords(correction, style).map((line, i) => (
+            <li key={i}>
+              {i === 0 && <StatusMark status={correction.kind === 'none' ? 'clear' : 'look'} />}{' '}
+              <Typeset text={line} />
+            </li>
+          ))}
+        </ul>
+      )}
+      {twist?.status === 'look' && (
+        <p>
+          A foot stands off: turn it back by {twistCorrection(twist.off, hoop).toFixed(1)}° about the straight
+          between the crown’s bends.
+        </p>
+      )}
+      <QuantityInput
+        label="this shop spreads a hoop at most"
+        kind={lengthKind(style, { least: 0, usual: [1, 25] })}
+        value={spread}
+        onChange={(value) => value && keepSpread(value)}
+      />
+      {feet && correction?.kind !== 'none' && <Accept feet={feet} />}
+      <Accepted />
+    </section>
+  );
+}
+
+/** Takes the feet as they are into the plan: what stands on them follows. */
+function Accept({ feet }: { feet: BuiltDeviation }) {
+  const [who] = useWho();
+  const change = usePlanStore((store) => store.change);
+  const { copeTicks } = usePlan();
+  const cut = copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
+  const accept = () =>
+    change('member/asBuilt', (plan) => {
+      const hoop = mainHoopOf(plan);
+      if (!hoop) return;
+      const feetApart = { mm: feet.value, typed: `${feet.value} mm` };
+      hoop.asBuilt = { feetApart, by: who.trim(), on: new Date().toISOString() };
+    });
+  return (
+    <div className="space-y-1.5">
+      <Button disabled={who.trim() === ''} onClick={accept}>
+        Leave it so, and build on it
+      </Button>
+      <p className="text-quiet text-sm">
+        The plan takes the feet as they stand: bars, copes and findings follow from it
+        {cut > 0
+          ? `, and ${cut} end${cut === 1 ? '' : 's'} that ${cut === 1 ? 'is' : 'are'} cut already ${cut === 1 ? 'is' : 'are'} marked at Cope where ${cut === 1 ? 'its' : 'their'} cut changes`
+          : ''}
+        . The bend sheet stays as designed.
+      </p>
+    </div>
+  );
+}
+
+/** What the plan took from the hoop as it stands, and a way back. */
+function Accepted() {
+  const plan = usePlan();
+  const style = useJobStyle();
+  const change = usePlanStore((store) => store.change);
+  const built = mainHoopOf(plan)?.asBuilt;
+  if (!built) return null;
+  return (
+    <div className="border-look space-y-1.5 border-l-4 bg-white p-3">
+      <p>
+        The plan has the feet <Typeset text={lengthKind(style).shown(built.feetApart)} /> apart, as they were
+        built: taken by {built.by}, {format(new Date(built.on), 'd MMMM')}.
+      </p>
+      <Button
+        onClick={() =>
+          change('member/asBuilt', (draft) => {
+            const hoop = mainHoopOf(draft);
+            if (hoop) hoop.asBuilt = null;
+          })
+        }
+      >
+        Back to the design
+      </Button>
+    </div>
+  );
+}

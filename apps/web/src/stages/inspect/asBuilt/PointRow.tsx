@@ -1,0 +1,66 @@
+import { type Angle, type AsBuiltPoint, type BuiltDeviation, type Length } from '@gyrus/core';
+import { offWords, plannedWords, pointWords } from '@gyrus/formats';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
+import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { Cell, TableRow } from '../../../shared/figures/PlainTable.tsx';
+import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
+
+interface PointRowProps {
+  point: AsBuiltPoint;
+  deviation: BuiltDeviation | undefined;
+  taped: Length | null;
+  turned: Angle | null;
+  onTaped: (value: Length | null) => void;
+  onTurned: (value: Angle | null) => void;
+}
+
+/** A thing to be measured: what it is planned to be, what was read last and by whom, and a box for a new reading. */
+export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }: PointRowProps) {
+  const style = useJobStyle();
+  const name = pointWords(point, style);
+  return (
+    <TableRow>
+      <Cell>
+        <Typeset text={name} />
+      </Cell>
+      <Cell figure>
+        <Typeset text={plannedWords(point, style)} />
+      </Cell>
+      <Cell>
+        <div className="w-36">
+          {point.what.kind === 'lean' ? (
+            <QuantityInput
+              bare
+              optional
+              label={name}
+              kind={angleKind({ least: -60, most: 60 })}
+              value={turned}
+              onChange={onTurned}
+            />
+          ) : (
+            <QuantityInput
+              bare
+              optional
+              label={name}
+              kind={lengthKind(style, { least: -20_000 })}
+              value={taped}
+              onChange={onTaped}
+            />
+          )}
+        </div>
+      </Cell>
+      <Cell figure>
+        {deviation ? (
+          <>
+            <Typeset text={offWords(point, deviation.off, style)} /> <StatusMark status={deviation.status} />
+            <span className="text-quiet block text-sm">{deviation.who}</span>
+          </>
+        ) : (
+          <span className="text-quiet">not measured</span>
+        )}
+      </Cell>
+    </TableRow>
+  );
+}

@@ -1,0 +1,104 @@
+import { type LengthStyle, type Plan, type Shop } from '@gyrus/core';
+import { historyOf, type HistorySources, historyTubes } from '../words/history/history.ts';
+import {
+  type Doc,
+  newDocument,
+  type Paper,
+  paperSize,
+  paragraphHeight,
+  writeParagraph,
+  writeText,
+} from './page.ts';
+import { BODY, MARGIN, sheetFoot, STRONG } from './sheet.ts';
+
+/** What a printed history says. */
+export interface HistoryRequest {
+  plan: Plan;
+  shop: Shop;
+  sources: HistorySources;
+  job: string;
+  printed: Date;
+  paper: Paper;
+  style: LengthStyle;
+}
+
+const HEAD = { font: 'label-600', size: 18 } as const;
+const GROUP = { font: 'label-600', size: 13 } as const;
+/** Kept free for the caution at the foot. */
+const FOOT = 46;
+/** From the margin: who, and what. */
+const WHO = 110;
+const WHAT = 230;
+
+interface Page {
+  doc: Doc;
+  width: number;
+  height: number;
+  y: number;
+}
+
+/** What was done for a job, as PDF pages: its tubes with batch and certificate, then everything by who and when. */
+export function historyPdf({ plan, shop, sources, job, printed, paper, style }: HistoryRequest): Doc {
+  const doc = newDocument(paper, `History: ${job}`, printed);
+  const [width, height] = paperSize[paper];
+  writeText(doc, `History: ${job}`, MARGIN, MARGIN + 14, HEAD);
+  const { car, series, customer } = plan.brief;
+  const of = [car, series, customer, `printed ${minute(printed.toISOString())} UTC`]
+    .filter(Boolean)
+    .join(' · ');
+  const page: Page = {
+    doc,
+    width,
+    height,
+    y: writeParagraph(doc, of, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY),
+  };
+  heading(page, 'Tubes');
+  for (const { stamp, tube, batch, certificate } of historyTubes(plan, shop))
+    row(page, [stamp, `batch ${batch}`, `${tube}; certificate ${certificate}`]);
+  heading(page, 'What was done');
+  const events = historyOf(plan, sources, style);
+  if (events.length === 0) row(page, ['', '', 'Nothing is written down yet.']);
+  for (const { at, who, kind, text, note, photos } of events) {
+    const said = [
+      note && ` “${note}”`,
+      photos.length > 0 && ` (${photos.length} photo${photos.length === 1 ? '' : 's'})`,
+    ];
+    row(page, [at ? minute(at) : 'before', who, `${kind}: ${text}${said.filter(Boolean).join('')}`]);
+  }
+  sheetFoot(doc, width, height);
+  doc.end();
+  return doc;
+}
+
+const minute = (moment: string): string => moment.slice(0, 16).replace('T', ' ');
+
+function heading(page: Page, text: string): void {
+  room(page, 60);
+  writeText(page.doc, text, MARGIN, page.y + 18, GROUP);
+  page.y += 24;
+}
+
+function row(page: Page, [when, who, what]: [string, string, string]): void {
+  const { doc, width } = page;
+  const wide = width - 2 * MARGIN - WHAT;
+  const first = paragraphHeight(doc, when, WHO - 8, STRONG);
+  const high = Math.max(
+    first,
+    paragraphHeight(doc, who, WHAT - WHO - 8, BODY),
+    paragraphHeight(doc, what, wide, BODY),
+  );
+  room(page, high + 4);
+  const top = page.y + 12;
+  writeParagraph(doc, when, MARGIN, top, WHO - 8, STRONG);
+  writeParagraph(doc, who, MARGIN + WHO, top, WHAT - WHO - 8, BODY);
+  writeParagraph(doc, what, MARGIN + WHAT, top, wide, BODY);
+  page.y += high + 4;
+}
+
+/** Begins a page where there is less room than is wanted. */
+function room(page: Page, wanted: number): void {
+  if (page.y + wanted <= page.height - FOOT) return;
+  sheetFoot(page.doc, page.width, page.height);
+  page.doc.addPage();
+  page.y = MARGIN + 4;
+}

@@ -1,0 +1,126 @@
+import {
+  type Angle,
+  type BuildEntry,
+  certificateOf,
+  formatWithUnit,
+  isExisting,
+  type Length,
+  type LengthStyle,
+  type Plan,
+  type Shop,
+  type TubeChoice,
+} from '@gyrus/core';
+import { tubeWords } from '../tube.ts';
+
+/** A bend as the log has it. */
+interface LoggedBend {
+  stamp: string;
+  bend: number;
+  machine: string;
+  dieName: string;
+  tube: TubeChoice;
+  target: Angle;
+  reading: Angle | null;
+  released: Angle;
+  note: string;
+  who: string;
+  at: string;
+}
+
+/** What was done for a job, as it was written down in each of its places. */
+export interface HistorySources {
+  entries: BuildEntry[];
+  bends: LoggedBend[];
+  scrap: { stamp: string; reason: string; length: Length | null; note: string; who: string; at: string }[];
+  /** length in mm */
+  sawn: { stamp: string; length: number; batch: string; who: string; at: string }[];
+}
+
+/** One thing that was done: who, when, what. */
+export interface HistoryEvent {
+  at: string;
+  who: string;
+  kind: 'sawn' | 'bent' | 'scrap' | 'done' | 'taken back' | 'measured' | 'noted' | 'answered';
+  text: string;
+  note: string;
+  photos: { file: string; name: string }[];
+}
+
+/** Everything that was done for a job, the oldest first. Answers without a moment are from before one was kept, and stand first. */
+export function historyOf(
+  { answers }: Pick<Plan, 'answers'>,
+  { entries, bends, scrap, sawn }: HistorySources,
+  style: LengthStyle,
+): HistoryEvent[] {
+  const nothing = { note: '', photos: [] };
+  const events: HistoryEvent[] = [
+    ...sawn.map(({ stamp, length, batch, ...by }): HistoryEvent => ({
+      ...nothing,
+      ...by,
+      kind: 'sawn',
+      text: `${stamp} sawn, ${formatWithUnit(length, style)}${batch ? `, batch ${batch}` : ''}`,
+    })),
+    ...bends.map((bend) => bentEvent(bend)),
+    ...scrap.map(({ stamp, reason, length, ...by }): HistoryEvent => ({
+      photos: [],
+      ...by,
+      kind: 'scrap',
+      text: `${stamp} is scrap: ${reason}${length ? `, ${formatWithUnit(length.mm, style)} lost` : ''}`,
+    })),
+    ...entries.map((entry) => entryEvent(entry)),
+    ...Object.entries(answers).map(([key, { answer, by, on, note, photos }]): HistoryEvent => ({
+      ...{ at: on ?? '', who: by, kind: 'answered', note, photos },
+      text: `${answer} to ${key}`,
+    })),
+  ];
+  return events.toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+}
+
+function bentEvent({
+  stamp,
+  bend,
+  machine,
+  dieName,
+  reading,
+  released,
+  target,
+  ...by
+}: LoggedBend): HistoryEvent {
+  const read = reading ? `read ${reading.typed}°, ` : '';
+  return {
+    ...{ at: by.at, who: by.who, note: by.note, photos: [] },
+    kind: 'bent',
+    text: `${stamp}, bend ${bend}: ${read}released ${released.typed}°, wanted ${target.typed}°; ${dieName} on ${machine}${by.tube.batch ? `, batch ${by.tube.batch}` : ''}`,
+  };
+}
+
+function entryEvent({ kind, title, who, at, took, readings, note, photos }: BuildEntry): HistoryEvent {
+  const minutes = took?.minutes == null ? '' : `, ${took.minutes} minutes`;
+  const taped = readings.map(({ taped: length, turned }) => (length ?? turned)?.typed).join(', ');
+  const event = { at, who, note, photos };
+  if (kind === 'undone') return { ...event, kind: 'taken back', text: title };
+  if (kind === 'done')
+    return { ...event, kind: 'done', text: `${title}${minutes}${taped && `: taped ${taped}`}` };
+  return taped
+    ? { ...event, kind: 'measured', text: `${title}: ${taped}` }
+    : { ...event, kind: 'noted', text: title };
+}
+
+/** A tube of the cage with what it was made of. */
+export interface HistoryTube {
+  stamp: string;
+  tube: string;
+  batch: string;
+  certificate: string;
+}
+
+/** The tubes of a plan with batch and certificate, those of one member together; what came with the car is left out. */
+export const historyTubes = ({ members }: Pick<Plan, 'members'>, shop: Shop): HistoryTube[] =>
+  members
+    .filter((member) => !isExisting(member))
+    .map(({ pieces, tube }) => ({
+      stamp: pieces.map(({ stamp }) => stamp).join(', '),
+      tube: tubeWords({ ...tube, batch: '' }),
+      batch: tube.batch || 'not said',
+      certificate: certificateOf(shop, tube) ?? 'none entered',
+    }));
