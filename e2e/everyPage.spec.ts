@@ -19,6 +19,8 @@ const PAGES = [
   `${DEMO}/build/tube`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,
+  `${DEMO}/inspect/as-built`,
+  `${DEMO}/inspect/history`,
   '/shop',
   '/shop/dies/6f1c2a52-0b55-4b8e-9a53-1d2a6f4b0b01/springback',
   '/floor',
@@ -47,6 +49,8 @@ for (const path of PAGES)
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
       await page.waitForLoadState('networkidle');
+      // What is worked out away from the page is looked at when it is there.
+      await expect(page.getByText(/^(Working out|Fetching) /)).toHaveCount(0, { timeout: 60_000 });
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze();

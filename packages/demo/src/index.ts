@@ -2,6 +2,7 @@ import { FOUR_POINT_JOB, fourPointPlan } from './fourPoint.ts';
 import { DEMO_JOB, demoPlan } from './job.ts';
 import { UNFINISHED_JOB, unfinishedPlan } from './unfinished.ts';
 
+export { demoBuilt } from './built.ts';
 export { demoBooks, internationalBook } from './ruleBooks.ts';
 export { demoShop } from './shop.ts';
 export { demoPlan, fourPointPlan, unfinishedPlan };

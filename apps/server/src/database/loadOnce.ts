@@ -1,6 +1,8 @@
-import { demoBooks, demoJobs, demoShop, internationalBook } from '@gyrus/demo';
+import { demoBooks, demoBuilt, demoJobs, demoShop, internationalBook } from '@gyrus/demo';
+import { MAIN_BRANCH } from '@gyrus/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
+import { BuildService } from '../build/build.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
@@ -13,6 +15,7 @@ export class LoadOnce {
     private readonly jobs: JobsService,
     private readonly shop: ShopService,
     private readonly books: RuleBooksService,
+    private readonly build: BuildService,
   ) {}
 
   async run(withDemo: boolean): Promise<void> {
@@ -25,6 +28,8 @@ export class LoadOnce {
     await this.shop.load(demoShop);
     for (const { plan, ...job } of demoJobs)
       if (!(await this.jobs.exists(job.id))) await this.jobs.createWith(job, plan);
+    for (const { job, entries } of demoBuilt)
+      for (const entry of entries) await this.build.write(job, { ...entry, branch: MAIN_BRANCH });
     await this.database.query(`INSERT INTO loaded_once (what) VALUES ('demo')`);
   }
 

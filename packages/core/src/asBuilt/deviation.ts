@@ -1,4 +1,5 @@
-import { type AsBuiltPoint, type Moment } from './points.ts';
+import { type AsBuiltPoint } from './point.ts';
+import { type Moment } from './points.ts';
 
 /** What was measured of a point at a turn of the work. mm; degrees of a lean */
 export interface BuiltReading {

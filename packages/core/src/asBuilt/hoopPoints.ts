@@ -1,11 +1,9 @@
 import { itemAt } from '../items/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { arcsIn, crossingsOf, lengthOf, type Piece, pointOn } from '../centreline/index.ts';
-import { degrees } from '../measure/index.ts';
-import { add, cross, distance, scale, subtract, type Vec3 } from '../space/index.ts';
-import { rotateAbout } from '../space/index.ts';
-import { radians } from '../measure/index.ts';
-import { type AsBuiltPoint } from './points.ts';
+import { degrees, radians } from '../measure/index.ts';
+import { add, cross, distance, rotateAbout, subtract, type Vec3 } from '../space/index.ts';
+import { type AsBuiltPoint } from './point.ts';
 
 /** The figures of a main hoop that a tape or a protractor finds on it. belt: the height of the belt line, mm. */
 export function hoopPoints(hoop: Tube, belt: number | null): AsBuiltPoint[] {
@@ -103,7 +101,7 @@ function lean(side: 'left' | 'right', piece: Piece): AsBuiltPoint {
 }
 
 function tangent({ normal, radius }: Extract<Piece, { kind: 'arc' }>): [number, number] {
-  const along = scale(cross(normal, radius), 1);
+  const along = cross(normal, radius);
   return [along[1], along[2]];
 }
 

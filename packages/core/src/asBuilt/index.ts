@@ -6,6 +6,7 @@ export {
   type BuiltReading,
   rackedBy,
 } from './deviation.ts';
-export { type AsBuiltPoint, type AsBuiltWhat, type Moment, MOMENTS, pointsAt } from './points.ts';
+export { type AsBuiltPoint } from './point.ts';
+export { type Moment, MOMENTS, pointsAt } from './points.ts';
 export { crownBends, hoopPoints } from './hoopPoints.ts';
 export { springForce, squaredHeights } from './spring.ts';

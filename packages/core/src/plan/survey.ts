@@ -11,7 +11,7 @@ export const DISTRUSTED = ['protractor', 'lower-width', 'roof-width'] as const;
 export type Distrusted = (typeof DISTRUSTED)[number];
 
 /** What a car stands on while it is measured and welded. */
-export const STANDS = ['wheels', 'stands', 'jig'] as const;
+const STANDS = ['wheels', 'stands', 'jig'] as const;
 
 /** Zones that have a gap school of their own. */
 export const ZONES = ['roof', 'a-pillar', 'b-pillar', 'sill', 'door', 'rear'] as const;

@@ -23,21 +23,19 @@ export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string
   const { jobId = '' } = useParams();
   const branch = usePlanStore((state) => state.branch);
   const style = useJobStyle();
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const [said, keepSaid] = useKept<Said>(`gyrus-step/${jobId}/${branch}/${keyOfStep(step)}`, saidIn);
   const change = (changes: Partial<Said>) => keepSaid({ ...said, ...changes });
   const write = useWriteEntry();
   const make = useMakeEntry();
   const done = isDone(step, ticked);
-  const minutes = said.minutes.trim() === '' ? null : Number(said.minutes);
-  const wrongMinutes = minutes !== null && !(minutes >= 0 && minutes <= 10_000);
   const send = (kind: BuildEntryDto['kind']) => {
     const entry: EntrySaid = {
       kind,
       ticks: step.ticks,
       who,
       title: stepTitle(step, style),
-      took: kind === 'done' ? { kind: step.work.kind, size: sizeOf(step), minutes } : null,
+      took: kind === 'done' ? { kind: step.work.kind, size: sizeOf(step), minutes: minutesIn(said) } : null,
       readings: kind === 'done' ? readingsOf(step, said) : [],
       note: kind === 'undone' ? '' : said.note.trim(),
       photos: kind === 'undone' ? [] : said.photos,
@@ -53,28 +51,7 @@ export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string
       ) : (
         <>
           <Tapes step={step} said={said} change={change} />
-          <div className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_auto]">
-            <TextField
-              label="who"
-              value={who}
-              maxLength={120}
-              onChange={(event) => keepWho(event.target.value)}
-            />
-            <TextField
-              label="minutes it took"
-              value={said.minutes}
-              inputMode="numeric"
-              placeholder="if kept"
-              fault={wrongMinutes ? 'a number of minutes' : undefined}
-              onChange={(event) => change({ minutes: event.target.value })}
-            />
-            <Button kind="strong" disabled={!canWrite || wrongMinutes} onClick={() => send('done')}>
-              {who.trim() === '' ? 'Done' : `Done, by ${who.trim()}`}
-            </Button>
-          </div>
-          {who.trim() === '' && (
-            <p className="text-quiet text-sm">A step is ticked off by somebody: say who.</p>
-          )}
+          <WhoAndHowLong said={said} change={change} ready={canWrite} send={() => send('done')} />
         </>
       )}
       <Note said={said} change={change} />
@@ -84,6 +61,45 @@ export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string
         </Button>
       )}
     </div>
+  );
+}
+
+/** The minutes that were typed; null where none were. */
+const minutesIn = ({ minutes }: Said): number | null => (minutes.trim() === '' ? null : Number(minutes));
+
+interface WhoAndHowLongProps extends Omit<SaidProps, 'step'> {
+  ready: boolean;
+  send: () => void;
+}
+
+/** By whom, and how long it took, with the press that ticks it off. */
+function WhoAndHowLong({ said, change, ready, send }: WhoAndHowLongProps) {
+  const [who, keepWho] = useWho();
+  const minutes = minutesIn(said);
+  const wrong = minutes !== null && !(minutes >= 0 && minutes <= 10_000);
+  return (
+    <>
+      <div className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_auto]">
+        <TextField
+          label="who"
+          value={who}
+          maxLength={120}
+          onChange={(event) => keepWho(event.target.value)}
+        />
+        <TextField
+          label="minutes it took"
+          value={said.minutes}
+          inputMode="numeric"
+          placeholder="if kept"
+          fault={wrong ? 'a number of minutes' : undefined}
+          onChange={(event) => change({ minutes: event.target.value })}
+        />
+        <Button kind="strong" disabled={!ready || wrong} onClick={send}>
+          {who.trim() === '' ? 'Done' : `Done, by ${who.trim()}`}
+        </Button>
+      </div>
+      {who.trim() === '' && <p className="text-quiet text-sm">A step is ticked off by somebody: say who.</p>}
+    </>
   );
 }
 

@@ -36,7 +36,7 @@ export function useAsBuiltPoints(): (moment: Moment) => AsBuiltPoint[] {
 }
 
 /** What was read of each point at a turn of the work. */
-export function readingsAt(
+function readingsAt(
   entries: readonly BuildEntry[],
   moment: Moment,
 ): (key: string) => BuiltReading | null {
