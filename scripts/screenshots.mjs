@@ -56,11 +56,11 @@ try {
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
-  await cutPlan(page, address);
+  await orderOfBuild(page, address);
+  await asBuilt(page, address);
   await variants(page, address);
   await floor(page, address);
   await springback(page, address);
-  await practice(page, address);
   await printedSheet(address, 'bend-sheet', 'bend-sheet.pdf?paper=a4&unit=in&datum=centre');
   await printedSheet(address, 'inspector-sheet', 'inspection.pdf?paper=letter&unit=in&form=long');
 } finally {
@@ -70,18 +70,40 @@ try {
   rmSync(scratch, { recursive: true, force: true });
 }
 
-/** The demo's cage laid out into sticks, two of its pieces sawn. */
-async function cutPlan(page, address) {
-  await page.goto(`${address}${DEMO}/build/tube`);
-  await page.getByLabel('laid out by').fill('M. Sund');
-  await page.getByRole('button', { name: 'Lay it out' }).click();
-  await page.getByRole('button', { name: 'Reserve its tube' }).click();
-  for (const stamp of ['SL', 'MH']) {
-    await page.getByRole('checkbox', { name: `${stamp} is sawn`, exact: true }).click();
-    await page.waitForTimeout(600);
+/** A step of the demo's build, with some done. */
+async function orderOfBuild(page, address) {
+  await page.goto(`${address}${DEMO}/build`);
+  await page.getByRole('heading', { name: /^Step 1:/ }).waitFor();
+  for (let done = 0; done < 3; done++) {
+    await page.getByLabel('who').fill('M. Sund');
+    await page.getByRole('button', { name: 'Done, by M. Sund' }).click();
+    await page.getByRole('heading', { name: `Step ${done + 2}:` }).waitFor();
   }
-  await page.getByRole('heading', { name: 'Cut plan' }).evaluate((heading) => heading.scrollIntoView());
+  await page
+    .getByRole('button', { name: /tacked to MH, D1, BL, SL, SR, WB/ })
+    .first()
+    .click();
+  await page.getByRole('heading', { name: /^Step/ }).evaluate((heading) => heading.scrollIntoView());
+  await page.waitForTimeout(800);
   await page.screenshot({ path: path.join(root, 'docs/screenshots/build.png') });
+}
+
+/** The demo's hoop as it came off the bender. */
+async function asBuilt(page, address) {
+  await page.goto(`${address}${DEMO}/inspect/as-built`);
+  await page.getByRole('heading', { name: 'Putting it right' }).waitFor();
+  await page.getByRole('radio', { name: 'tacked' }).click();
+  await page.getByLabel('measured by').fill('M. Sund');
+  for (const [name, text] of Object.entries({
+    'Feet apart, axis to axis': '56 3/8 in',
+    'Top of the hoop over the floor, a quarter in from the left': '41 1/2 in',
+    'Top of the hoop over the floor, a quarter in from the right': '41 1/4 in',
+  }))
+    await page.getByLabel(name, { exact: true }).fill(text);
+  await page.getByRole('button', { name: 'Write 3 figures down' }).click();
+  await page.getByText(/wider than planned/).waitFor();
+  await page.getByRole('heading', { name: 'As built' }).evaluate((heading) => heading.scrollIntoView());
+  await page.screenshot({ path: path.join(root, 'docs/screenshots/as-built.png') });
 }
 
 /** The tube in the bender, at full pull, from above. */
@@ -147,26 +169,4 @@ async function springback(page, address) {
   await page.getByRole('figure').first().waitFor();
   await page.waitForTimeout(1000);
   await page.screenshot({ path: path.join(root, 'docs/screenshots/springback.png') });
-}
-
-/** A hoop that was bent at the practice bench, one bend clamped the wrong way round. */
-async function practice(page, address) {
-  await page.goto(`${address}${DEMO}/practice`);
-  const bench = page.getByRole('region', { name: 'At the bench' });
-  await bench.waitFor();
-  const cards = page.getByRole('list', { name: 'Steps at the bender' }).getByRole('listitem');
-  const count = await cards.count();
-  for (let i = 0; i < count; i += 1) {
-    const [mark, reading] = await cards.nth(i).locator('.text-3xl').allInnerTexts();
-    const towardA = (await cards.nth(i).innerText()).includes('clamp toward A') !== (i === count - 1);
-    await bench.getByLabel('the mark, from end A').fill(`${mark.replace('\u2044', '/')} in`);
-    if (i > 0) await bench.getByLabel(/turned since/).fill('0');
-    await bench.getByRole('radio', { name: `toward ${towardA ? 'A' : 'B'}` }).click();
-    await bench.getByLabel('dial zeroed under preload').check();
-    await bench.getByLabel('pull to, by the dial').fill(reading.replace('°', ''));
-    await bench.getByRole('button', { name: 'Pull, and let go' }).click();
-    await bench.getByRole('button', { name: 'Go on' }).click();
-  }
-  await page.getByRole('region', { name: 'The part' }).waitFor();
-  await page.screenshot({ path: path.join(root, 'docs/screenshots/practice.png') });
 }

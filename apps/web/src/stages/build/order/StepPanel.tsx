@@ -1,7 +1,7 @@
 import { type BuildAnswer, type BuildStep, type Ticked, tubesIn } from '@gyrus/core';
 import { stepCaution, stepReasons, stepTitle } from '@gyrus/formats';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
@@ -29,8 +29,16 @@ export function StepPanel({ answer, step, number, ticked, move, refused }: StepP
   const evaluation = useEvaluation();
   const tubes = useMemo(() => tubesIn(evaluation), [evaluation]);
   const caution = stepCaution(step);
+  const key = keyOfStep(step);
+  const top = useRef<HTMLElement>(null);
+  const shown = useRef(key);
+  useEffect(() => {
+    // Another step is read from its beginning, however far the one before was scrolled.
+    if (shown.current !== key) top.current?.scrollIntoView();
+    shown.current = key;
+  }, [key]);
   return (
-    <section aria-label="The step" className="space-y-4">
+    <section ref={top} aria-label="The step" className="space-y-4">
       <h1 className="text-2xl">
         Step {number}: <Typeset text={stepTitle(step, style)} />
       </h1>
@@ -42,7 +50,7 @@ export function StepPanel({ answer, step, number, ticked, move, refused }: StepP
         ))}
       </ul>
       <StepPicture step={step} tubes={tubes} />
-      <DoneForm key={keyOfStep(step)} step={step} ticked={ticked} />
+      <DoneForm key={key} step={step} ticked={ticked} />
       <WrittenAtStep step={step} />
       {step.work.kind === 'tack' && <MoveButtons answer={answer} step={step} move={move} />}
       {refused && (
