@@ -139,6 +139,13 @@ export class BuildEntryDto implements BuildEntry {
   photos!: StepPhotoDto[];
 }
 
+/** How long the steps of a job took, of those with minutes. */
+export interface JobTime {
+  job: string;
+  minutes: number;
+  steps: number;
+}
+
 /** The variant whose build is asked for. */
 export class BuildQueryDto {
   @MayBeLeftOut()

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 
-export { BuildEntryDto, BuildQueryDto } from './build.ts';
+export { BuildEntryDto, BuildQueryDto, type JobTime } from './build.ts';
 export {
   BranchQueryDto,
   type Clash,

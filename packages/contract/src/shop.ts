@@ -13,17 +13,21 @@ import {
   type Wall,
 } from '@gyrus/core';
 import { Type } from 'class-transformer';
+import { applyDecorators } from './decorators.ts';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
   IsDefined,
   IsIn,
+  IsNumber,
   IsObject,
   IsString,
   IsUUID,
   Matches,
+  Max,
   MaxLength,
+  Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
@@ -245,12 +249,47 @@ export class TubeDto {
   batch!: string;
 }
 
+/** A strength as a certificate has it: megapascals count, typed is kept as written. */
+class StrengthDto {
+  @IsNumber({}, { message: 'give a strength, such as 540 MPa or 78 ksi' })
+  @Min(100, { message: 'no tube is weaker than 100 MPa' })
+  @Max(2500, { message: 'no tube is stronger than 2500 MPa' })
+  mpa!: number;
+
+  @IsString()
+  @MaxLength(60)
+  typed!: string;
+}
+
+const StrengthField = (what: string) =>
+  applyDecorators(
+    ValidateIf((_, value) => value !== null && value !== undefined),
+    IsObject({ message: `give ${what} as one strength` }),
+    ValidateNested(),
+    Type(() => StrengthDto),
+  );
+
 /** A size of tube that the shop buys. */
 export class TubeStockDto extends TubeDto {
   @MayBeLeftOut()
   @IsString()
   @MaxLength(120)
   certificate?: string;
+
+  @MayBeLeftOut()
+  @StrengthField('the tensile strength')
+  tensile?: StrengthDto | null;
+
+  @MayBeLeftOut()
+  @StrengthField('the yield strength')
+  yield?: StrengthDto | null;
+
+  @MayBeLeftOut()
+  @ValidateIf((_, value) => value !== null)
+  @IsNumber({}, { message: 'the elongation is a number of percent' })
+  @Min(0, { message: 'the elongation is 0 at least' })
+  @Max(100, { message: 'the elongation is 100 percent at most' })
+  elongation?: number | null;
 
   @LengthField('the length of a stick', { above: 0 })
   stickLength!: LengthDto;

@@ -102,11 +102,12 @@ export {
 } from './words/build/asBuiltWords.ts';
 export {
   buildCostWords,
+  exitWords,
   isCopedByOrder,
   orderFaultWords,
   reachComparedWords,
 } from './words/build/orderWords.ts';
 export { stepCaution } from './words/build/stepCaution.ts';
 export { measuredWords, stepReasons } from './words/build/stepReasons.ts';
-export { PLACE_WORDS, stepTitle } from './words/build/stepTitle.ts';
+export { PLACE_WORDS, stepKindWords, stepTitle } from './words/build/stepTitle.ts';
 export { type HistoryEvent, historyOf, type HistorySources, historyTubes } from './words/history/history.ts';

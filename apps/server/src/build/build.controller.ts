@@ -1,4 +1,4 @@
-import { BuildEntryDto, BuildQueryDto, MAIN_BRANCH } from '@gyrus/contract';
+import { BuildEntryDto, BuildQueryDto, type JobTime, MAIN_BRANCH } from '@gyrus/contract';
 import { type BuildEntry, type TimeTaken } from '@gyrus/core';
 import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common';
 import { BuildService } from './build.service.ts';
@@ -30,5 +30,10 @@ export class BuildTimesController {
   @Get()
   times(): Promise<TimeTaken[]> {
     return this.build.times();
+  }
+
+  @Get('jobs')
+  jobTimes(): Promise<JobTime[]> {
+    return this.build.jobTimes();
   }
 }

@@ -1,4 +1,4 @@
-import { type BuildEntryDto } from '@gyrus/contract';
+import { type BuildEntryDto, type JobTime } from '@gyrus/contract';
 import { type BuildEntry, timesOf, type TimeTaken } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
@@ -47,13 +47,31 @@ export class BuildService {
 
   /** How long steps took in this shop, kind by kind, over all jobs. */
   async times(): Promise<TimeTaken[]> {
+    return timesOf((await this.builds()).map(({ entries }) => entries));
+  }
+
+  /** How long the steps of each job took, its variants together. */
+  async jobTimes(): Promise<JobTime[]> {
+    const times = new Map<string, JobTime>();
+    for (const { job, entries } of await this.builds())
+      for (const { minutes, steps } of timesOf([entries])) {
+        const sum = times.get(job) ?? { job, minutes: 0, steps: 0 };
+        times.set(job, { job, minutes: sum.minutes + minutes, steps: sum.steps + steps });
+      }
+    return [...times.values()];
+  }
+
+  /** Every variant that anything was written down of. */
+  private async builds(): Promise<{ job: string; entries: BuildEntry[] }[]> {
     const found = await this.database.manager.find(BuildEntryEntity, { order: { arrived: 'ASC' } });
-    const builds = new Map<string, BuildEntry[]>();
+    const builds = new Map<string, { job: string; entries: BuildEntry[] }>();
     for (const one of found) {
       const key = `${one.job} ${one.branch}`;
-      builds.set(key, [...(builds.get(key) ?? []), entryOf(one)]);
+      const build = builds.get(key) ?? { job: one.job, entries: [] };
+      build.entries.push(entryOf(one));
+      builds.set(key, build);
     }
-    return timesOf([...builds.values()]);
+    return [...builds.values()];
   }
 }
 

@@ -2,7 +2,13 @@ import { type DataSourceOptions } from 'typeorm';
 import { JobEntity } from '../jobs/job.entity.ts';
 import { PlanRevisionEntity } from '../jobs/planRevision.entity.ts';
 import { RuleBookEntity } from '../rulebooks/ruleBook.entity.ts';
-import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from '../shop/shop.entities.ts';
+import {
+  CertificateFileEntity,
+  DieEntity,
+  MachineEntity,
+  TestBendEntity,
+  TubeStockEntity,
+} from '../shop/shop.entities.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { Foundation1790000000000 } from './1790000000000-foundation.ts';
 import { PhotosAndCertificates1795000000000 } from './1795000000000-photosAndCertificates.ts';
@@ -12,6 +18,7 @@ import { BendsMade1810000000000 } from './1810000000000-bendsMade.ts';
 import { IssuedSheets1815000000000 } from './1815000000000-issuedSheets.ts';
 import { Rack1820000000000 } from './1820000000000-rack.ts';
 import { BuildEntries1825000000000 } from './1825000000000-buildEntries.ts';
+import { Certificates1830000000000 } from './1830000000000-certificates.ts';
 import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
@@ -31,6 +38,7 @@ export const MIGRATIONS = [
   IssuedSheets1815000000000,
   Rack1820000000000,
   BuildEntries1825000000000,
+  Certificates1830000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -57,6 +65,7 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     SawnPieceEntity,
     StickDoneEntity,
     BuildEntryEntity,
+    CertificateFileEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

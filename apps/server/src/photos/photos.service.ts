@@ -3,6 +3,7 @@ import { type PhotoKept } from '@gyrus/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
+import { plainName } from '../common/plainName.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { WorkPool } from '../workers/pool.ts';
 import { PhotoEntity } from './photo.entity.ts';
@@ -56,7 +57,3 @@ export class PhotosService {
     return ids.flatMap((id) => found.find((one) => one.id === id) ?? []);
   }
 }
-
-/** The last part of a path, without what a file system or a header could trip over. */
-const plainName = (name: string): string =>
-  (name.split(/[\\/]/).at(-1) ?? '').replace(/[^\p{L}\p{N} ._-]/gu, '').slice(0, 120) || 'photo';

@@ -1,12 +1,31 @@
 import { DieDto, MachineDto, TestBendDto, TubeStockDto } from '@gyrus/contract';
 import { type Shop } from '@gyrus/core';
-import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+  Res,
+  UploadedFile,
+  UseInterceptors,
+} from '@nestjs/common';
+import { FileInterceptor } from '@nestjs/platform-express';
+import { type Response } from 'express';
+import { Refusal } from '../common/fault.ts';
+import { CertificatesService, LARGEST_CERTIFICATE } from './certificates.service.ts';
 import { ShopService } from './shop.service.ts';
 
 /** Every change answers with the whole shop, so that pages have nothing to guess. */
 @Controller('shop')
 export class ShopController {
-  constructor(private readonly shop: ShopService) {}
+  constructor(
+    private readonly shop: ShopService,
+    private readonly certificates: CertificatesService,
+  ) {}
 
   @Get()
   get(): Promise<Shop> {
@@ -61,5 +80,33 @@ export class ShopController {
   @Delete('tubes/:id')
   removeTube(@Param('id', ParseUUIDPipe) id: string): Promise<Shop> {
     return this.shop.removeTube(id);
+  }
+
+  @Post('tubes/:id/certificate')
+  @UseInterceptors(FileInterceptor('certificate', { limits: { fileSize: LARGEST_CERTIFICATE, files: 1 } }))
+  keepCertificate(
+    @Param('id', ParseUUIDPipe) id: string,
+    @UploadedFile() file: { originalname: string; buffer: Buffer } | undefined,
+  ): Promise<Shop> {
+    if (!file)
+      throw new Refusal({ code: 'missing', message: 'missing: give the certificate', path: '/certificate' });
+    // A form sends the bytes of a name, which the parser takes for Latin-1.
+    const name = Buffer.from(file.originalname, 'latin1').toString('utf8');
+    return this.certificates.keep(id, name, file.buffer);
+  }
+
+  /** Shown as what it is, and as nothing else. */
+  @Get('tubes/:id/certificate')
+  async certificate(@Param('id', ParseUUIDPipe) id: string, @Res() response: Response): Promise<void> {
+    const { bytes, type } = await this.certificates.get(id);
+    response
+      .type(type)
+      .setHeader('X-Content-Type-Options', 'nosniff')
+      .setHeader('Content-Security-Policy', "default-src 'none'; sandbox")
+      .setHeader(
+        'Content-Disposition',
+        `inline; filename="certificate.${type === 'image/jpeg' ? 'jpg' : 'pdf'}"`,
+      )
+      .send(bytes);
   }
 }

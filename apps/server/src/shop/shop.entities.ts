@@ -1,4 +1,5 @@
 import {
+  type Strength,
   type Angle,
   type BenderSetting,
   type Die,
@@ -151,6 +152,15 @@ export class TubeStockEntity {
   @Column('text', { default: '' })
   certificate!: string;
 
+  @Column('jsonb', { nullable: true })
+  tensile!: Strength | null;
+
+  @Column('jsonb', { nullable: true })
+  yield!: Strength | null;
+
+  @Column('double precision', { nullable: true })
+  elongation!: number | null;
+
   @Column('jsonb', { name: 'stick_length' })
   stickLength!: Length;
 
@@ -159,4 +169,20 @@ export class TubeStockEntity {
 
   @CreateDateColumn({ name: 'created_at', type: 'timestamptz' })
   createdAt!: Date;
+}
+
+/** The certificate of a tube's batch as it was sent in: a PDF or a JPEG. */
+@Entity('certificate_file')
+export class CertificateFileEntity {
+  @PrimaryColumn('uuid', { name: 'tube_id' })
+  tubeId!: string;
+
+  @Column('text')
+  name!: string;
+
+  @Column('text')
+  type!: 'application/pdf' | 'image/jpeg';
+
+  @Column('bytea', { select: false })
+  bytes!: Buffer;
 }

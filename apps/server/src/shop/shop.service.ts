@@ -6,7 +6,13 @@ import { DataSource, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
 import { LogService } from '../log/log.service.ts';
-import { DieEntity, MachineEntity, TestBendEntity, TubeStockEntity } from './shop.entities.ts';
+import {
+  CertificateFileEntity,
+  DieEntity,
+  MachineEntity,
+  TestBendEntity,
+  TubeStockEntity,
+} from './shop.entities.ts';
 
 /** The shop's machines, dies, test bends and tube. */
 @Injectable()
@@ -20,11 +26,12 @@ export class ShopService {
   async shop(): Promise<Shop> {
     const manager = this.database.manager;
     const byAge = { order: { createdAt: 'ASC', id: 'ASC' } } as const;
-    const [machines, dies, tests, tubes, production] = await Promise.all([
+    const [machines, dies, tests, tubes, files, production] = await Promise.all([
       manager.find(MachineEntity, byAge),
       manager.find(DieEntity, byAge),
       manager.find(TestBendEntity, byAge),
       manager.find(TubeStockEntity, byAge),
+      manager.find(CertificateFileEntity),
       this.log.productionTests(),
     ]);
     return {
@@ -36,7 +43,10 @@ export class ShopService {
           .filter((die) => die.machineId === machine.id)
           .map((die) => dieOf(die, machine, tests, production.get(die.id) ?? [])),
       })),
-      tubes: tubes.map((tube) => without(tube, 'createdAt')),
+      tubes: tubes.map((tube) => ({
+        ...without(tube, 'createdAt'),
+        certificateFile: files.find(({ tubeId }) => tubeId === tube.id)?.name ?? null,
+      })),
     };
   }
 
@@ -55,7 +65,8 @@ export class ShopService {
             await manager.upsert(TestBendEntity, { ...without(test, 'made'), dieId: die.id }, ['id']);
         }
       }
-      for (const tube of shop.tubes) await manager.upsert(TubeStockEntity, tube, ['id']);
+      for (const tube of shop.tubes)
+        await manager.upsert(TubeStockEntity, without(tube, 'certificateFile'), ['id']);
     });
   }
 

@@ -1,7 +1,8 @@
 import { type MadeBend, type Scrap } from '@gyrus/contract';
 import { formatWithUnit, type LengthStyle } from '@gyrus/core';
 import { useMemo } from 'react';
-import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, CartesianGrid, Legend, Tooltip, XAxis, YAxis } from 'recharts';
+import { ChartFrame } from './ChartFrame.tsx';
 import { byMonth, byReason } from './tallies.ts';
 
 /** Bends and scrap by month; and why pieces were thrown away. */
@@ -20,7 +21,7 @@ export function LogCharts({
   const cost = reasons.reduce((sum, one) => sum + one.cost, 0);
   return (
     <div className="grid gap-4 lg:grid-cols-2">
-      <Frame name="By month">
+      <ChartFrame name="By month">
         <BarChart data={months}>
           <CartesianGrid stroke="#dddbd2" vertical={false} />
           <XAxis dataKey="month" />
@@ -30,10 +31,10 @@ export function LogCharts({
           <Bar dataKey="bends" name="bends made" fill="#262d86" isAnimationActive={false} />
           <Bar dataKey="scrap" name="pieces thrown away" fill="#9b2418" isAnimationActive={false} />
         </BarChart>
-      </Frame>
+      </ChartFrame>
       {reasons.length > 0 && (
         <div>
-          <Frame name="Scrap by reason">
+          <ChartFrame name="Scrap by reason">
             <BarChart data={reasons} layout="vertical">
               <CartesianGrid stroke="#dddbd2" horizontal={false} />
               <XAxis type="number" allowDecimals={false} />
@@ -41,7 +42,7 @@ export function LogCharts({
               <Tooltip cursor={{ fill: '#ebeae3' }} />
               <Bar dataKey="pieces" name="pieces" fill="#9b2418" isAnimationActive={false} />
             </BarChart>
-          </Frame>
+          </ChartFrame>
           <p className="text-quiet mt-1">
             {formatWithUnit(lost, style)} of tube lost{cost > 0 ? `, at a cost of ${cost.toFixed(2)}` : ''}.
           </p>
@@ -50,12 +51,3 @@ export function LogCharts({
     </div>
   );
 }
-
-const Frame = ({ name, children }: { name: string; children: React.ReactNode }) => (
-  <figure aria-label={name} className="bg-sheet border-rule rounded-machined border p-3">
-    <figcaption className="text-quiet mb-1 text-sm">{name}</figcaption>
-    <ResponsiveContainer width="100%" height={230}>
-      {children}
-    </ResponsiveContainer>
-  </figure>
-);

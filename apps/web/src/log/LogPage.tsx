@@ -2,6 +2,7 @@ import { type MadeBend, type Scrap } from '@gyrus/contract';
 import { formatAngle, formatWithUnit, type LengthStyle, writtenLength } from '@gyrus/core';
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
+import { useState } from 'react';
 import { useJobs } from '../shared/server/queries.ts';
 import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
 import { useLengthStyle } from '../shared/fields/useLengthStyle.tsx';
@@ -9,7 +10,11 @@ import { Typeset } from '../shared/figures/Figure.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { LogCharts } from './LogCharts.tsx';
-import { useMadeBends, useScrap } from './madeBends.ts';
+import { LogRates } from './LogRates.tsx';
+import { useJobTimes, useMadeBends, useScrap } from './madeBends.ts';
+import { found } from './rates.ts';
+import { TextField } from '../shared/fields/TextField.tsx';
+import { useTimesTaken } from '../shared/server/queries.ts';
 
 /** What the shop has bent and thrown away: by month, by reason, and one by one. */
 export function LogPage() {
@@ -18,7 +23,12 @@ export function LogPage() {
   const jobs = useJobs().data ?? [];
   const [style, unitSwitch] = useLengthStyle();
   const nameOf = (id: string) => jobs.find((job) => job.id === id)?.name ?? '';
-  const [made, lost] = [bends.data ?? [], scrap.data ?? []];
+  const carOf = (id: string) => jobs.find((job) => job.id === id)?.car ?? '';
+  const [words, setWords] = useState('');
+  const [allMade, allLost] = [bends.data ?? [], scrap.data ?? []];
+  const made = found(allMade, words, (bend) => [carOf(bend.job), ...bendTexts(bend, nameOf(bend.job))]);
+  const lost = found(allLost, words, (piece) => [carOf(piece.job), ...scrapTexts(piece, nameOf(piece.job))]);
+  const [steps, times] = [useTimesTaken().data ?? [], useJobTimes().data ?? []];
   return (
     <div className="flex min-h-full flex-col">
       <Header
@@ -41,7 +51,18 @@ export function LogPage() {
             measure one under <b>What now?</b> and write it down.
           </p>
         )}
+        {allMade.length + allLost.length > 0 && (
+          <TextField
+            label="search all jobs: car, job, tube, die, batch, reason, who"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
+        {words.trim() !== '' && made.length + lost.length === 0 && (
+          <p>Nothing in the log has all of these words.</p>
+        )}
         {made.length + lost.length > 0 && <LogCharts bends={made} scrap={lost} style={style} />}
+        <LogRates {...{ bends: made, scrap: lost, jobs, steps, times, style }} />
         {made.length > 0 && (
           <DataTable caption="Bends made" rows={made} columns={columnsOf(nameOf)} rowKey={({ id }) => id} />
         )}
@@ -57,6 +78,16 @@ export function LogPage() {
     </div>
   );
 }
+
+/** What of a bend is searched. */
+const bendTexts = ({ stamp, machine, dieName, tube, who, note, at }: MadeBend, job: string): string[] => [
+  ...[job, stamp, machine, dieName, tube.batch, who, note, at.slice(0, 10)],
+];
+
+/** What of a scrapped piece is searched. */
+const scrapTexts = ({ stamp, reason, tube, who, note, at }: Scrap, job: string): string[] => [
+  ...[job, stamp, reason, tube.batch, who, note, at.slice(0, 10)],
+];
 
 const AsCsv = ({ of, text }: { of: 'bends' | 'scrap'; text: string }) => (
   <a

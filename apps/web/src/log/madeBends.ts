@@ -1,4 +1,4 @@
-import { type MadeBend, type MadeBendDto, type Scrap } from '@gyrus/contract';
+import { type JobTime, type MadeBend, type MadeBendDto, type Scrap } from '@gyrus/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../shared/server/api.ts';
 
@@ -21,3 +21,11 @@ export function useWriteBend() {
 /** Every piece that was thrown away, the newest first. */
 export const useScrap = () =>
   useQuery({ queryKey: ['scrap'], queryFn: () => api<Scrap[]>('log/scrap'), staleTime: 0 });
+
+/** How long the steps of each job took, of those with minutes. */
+export const useJobTimes = () =>
+  useQuery({
+    queryKey: ['build-times', 'jobs'],
+    queryFn: () => api<JobTime[]>('build-times/jobs'),
+    staleTime: 0,
+  });

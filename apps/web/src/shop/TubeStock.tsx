@@ -9,9 +9,10 @@ import { Button } from '../shared/frame/Button.tsx';
 import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';
-import { lengthKind } from '../shared/fields/quantityKinds.ts';
+import { lengthKind, strengthKind } from '../shared/fields/quantityKinds.ts';
 import { SelectField } from '../shared/fields/SelectField.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
+import { CertificateCell } from './CertificateCell.tsx';
 import { FormQuantity } from './FormQuantity.tsx';
 import { numberOrNone } from './numberOrNone.ts';
 import { useShopForm } from './useShopForm.ts';
@@ -72,7 +73,11 @@ const columnsOf = (remove: (tube: Tube) => void): Column<Tube>[] => [
   },
   { name: 'kind', sortBy: (tube) => tube.kind, cell: (tube) => tubeKindWords(tube.kind) },
   { name: 'batch', sortBy: (tube) => tube.batch, cell: (tube) => tube.batch || '–' },
-  { name: 'certificate', sortBy: (tube) => tube.certificate ?? '', cell: (tube) => tube.certificate || '–' },
+  {
+    name: 'certificate',
+    sortBy: (tube) => tube.certificate ?? '',
+    cell: (tube) => <CertificateCell tube={tube} />,
+  },
   {
     name: 'stick',
     sortBy: (tube) => tube.stickLength.mm,
@@ -129,6 +134,28 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         fault={formState.errors.certificate?.message}
         {...register('certificate')}
       />
+      <div className="grid grid-cols-3 gap-3">
+        <FormQuantity
+          control={control}
+          name="tensile"
+          label="tensile strength (may be empty)"
+          kind={strengthKind(style.unit)}
+          optional
+        />
+        <FormQuantity
+          control={control}
+          name="yield"
+          label="yield strength (may be empty)"
+          kind={strengthKind(style.unit)}
+          optional
+        />
+        <TextField
+          label="elongation in percent (may be empty)"
+          inputMode="decimal"
+          fault={formState.errors.elongation?.message}
+          {...register('elongation', { setValueAs: numberOrNone })}
+        />
+      </div>
       <FormQuantity
         control={control}
         name="stickLength"

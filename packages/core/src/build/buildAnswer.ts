@@ -11,6 +11,7 @@ import {
   timelineOf,
 } from './order/index.ts';
 import { type BuildRoom, buildRoomOf } from './room/buildRoom.ts';
+import { type ExitAnswer, exitOf } from './room/exit.ts';
 import { stepsOf } from './steps/stepsOf.ts';
 import { type BuildStep } from './steps/step.ts';
 
@@ -48,6 +49,8 @@ export interface BuildAnswer {
   proven: boolean;
   steps: BuildStep[];
   compared: ReachCompared;
+  /** Whether it comes out of the car again in one piece; null where it is welded in. */
+  exit: ExitAnswer | null;
   /** Whether the body over every seam is measured: where it is not, more may be out of reach. */
   roofKnown: boolean;
 }
@@ -70,6 +73,7 @@ export function buildAnswerOf(setting: CopeSetting): BuildAnswer {
     proven: best?.proven ?? false,
     steps: stepsOf({ setting, room, order, timeline }),
     compared: comparedOf(room, order),
+    exit: setting.plan.brief.joining === 'bolted' ? exitOf(setting.plan, room.tubes) : null,
     roofKnown: room.seams.every(({ places }) => places.every(({ roofKnown: [inPlace] }) => inPlace === true)),
   };
 }

@@ -1,3 +1,4 @@
+export { parseStrength, type Strength, strengthInBoth } from './strength.ts';
 export { type Angle, degrees, halfTurned, parseAngle, radians, turned } from './angle.ts';
 export {
   formatAngle,

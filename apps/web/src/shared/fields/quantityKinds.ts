@@ -11,7 +11,10 @@ import {
   type Outcome,
   parseAngle,
   parseLength,
+  parseStrength,
   POUND,
+  type Strength,
+  strengthInBoth,
   succeed,
 } from '@gyrus/core';
 import { bothUnits } from '@gyrus/formats';
@@ -79,6 +82,14 @@ export function massKind(unit: 'in' | 'mm'): QuantityKind<Mass> {
     example: unit === 'in' ? '1980 lb' : '900 kg',
   };
 }
+
+/** Strengths of steel as certificates have them, by the unit that the reader's certificates are in. */
+export const strengthKind = (unit: 'in' | 'mm'): QuantityKind<Strength> => ({
+  parse: (text) => parseStrength(text, unit === 'in' ? 'ksi' : 'MPa'),
+  shown: (value) => value.typed,
+  understood: (value) => `= ${strengthInBoth(value)}`,
+  example: unit === 'in' ? '78 ksi' : '540 MPa',
+});
 
 function parseMass(text: string, unit: 'in' | 'mm'): Outcome<Mass> {
   const read = /^(\d+(?:\.\d+)?)\s*(kg|lb|lbs|pounds)?$/i.exec(text.trim());

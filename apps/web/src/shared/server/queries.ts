@@ -1,5 +1,5 @@
 import { type JobDetail, type JobSummary, type Revision, type RevisionSummary } from '@gyrus/contract';
-import { type RuleBook, type Shop } from '@gyrus/core';
+import { type RuleBook, type Shop, type TimeTaken } from '@gyrus/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from './api.ts';
 
@@ -49,3 +49,11 @@ export function useShopChange() {
     onSuccess: (shop) => client.setQueryData(['shop'], shop),
   });
 }
+
+/** How long steps took in this shop. */
+export const useTimesTaken = () =>
+  useQuery({
+    queryKey: ['build-times'],
+    queryFn: () => api<TimeTaken[]>('build-times'),
+    staleTime: 0,
+  });

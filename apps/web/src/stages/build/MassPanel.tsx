@@ -1,10 +1,22 @@
-import { formatWithUnit, isExisting, massCentre, middleOf, tubesIn } from '@gyrus/core';
-import { useEvaluation } from '../../answers/useAnswers.ts';
+import {
+  costsOf,
+  EMPTY_SHOP,
+  formatWithUnit,
+  isExisting,
+  massCentre,
+  type MemberCost,
+  middleOf,
+  needsOf,
+  tubesIn,
+} from '@gyrus/core';
+import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { usePlan } from '../../job/store/planStore.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 import { Disclosure } from '../../shared/frame/Disclosure.tsx';
+import { useShop } from '../../shared/server/queries.ts';
+import { useCutting } from './cut/keptCutting.ts';
 
 /** What the tubes of this variant weigh, each by itself, and how high and how far back their common middle lies. */
 export function MassPanel() {
@@ -29,19 +41,65 @@ export function MassPanel() {
           text={`${totals.tubes} new tubes, ${totals.metres.toFixed(1)} m: ${centre.mass.toFixed(1)} kg; with plates, gussets and parts ${totals.mass.toFixed(1)} kg. The middle of the tubes lies ${say(z)} over the floor, ${say(x)} ${x < 0 ? 'behind' : 'ahead of'} the main hoop’s place there, ${side}.`}
         />
       </p>
-      <Disclosure summary="Tube by tube">
-        <PlainTable names={['tube', 'finished', 'mass']}>
-          {tubes.map(({ piece, stamp, developed, mass }) => (
-            <TableRow key={piece}>
-              <Cell>{stamp}</Cell>
-              <Cell figure>
-                <Typeset text={formatWithUnit(developed, style)} />
-              </Cell>
-              <Cell figure>{mass.toFixed(2)} kg</Cell>
-            </TableRow>
-          ))}
-        </PlainTable>
-      </Disclosure>
+      <MemberCosts />
     </section>
+  );
+}
+
+/** What each member takes of tube, what of it is lost, what it weighs and costs; all of it in the last line. */
+function MemberCosts() {
+  const plan = usePlan();
+  const { members } = useEvaluation();
+  const copes = useCopes();
+  const shop = useShop().data ?? EMPTY_SHOP;
+  const [{ guided }] = useCutting();
+  if (!copes) return null;
+  const { needs } = needsOf(plan, members, copes, { guided });
+  const tubes = tubesIn({ members });
+  const costs = costsOf(
+    needs,
+    (piece) => tubes.find((tube) => tube.piece === piece)?.developed ?? null,
+    shop,
+  );
+  const sum = (of: (one: MemberCost) => number) => costs.reduce((all, one) => all + of(one), 0);
+  const whole: MemberCost = {
+    ...{
+      member: '',
+      stamps: ['all of it'],
+      cut: sum(({ cut }) => cut),
+      finished: sum((one) => one.finished),
+    },
+    ...{ lost: sum(({ lost }) => lost), mass: sum(({ mass }) => mass) },
+    cost: costs.some(({ cost }) => cost === null) ? null : sum(({ cost }) => cost ?? 0),
+  };
+  return (
+    <Disclosure summary="Member by member">
+      <PlainTable names={['tubes', 'sawn off', 'in the cage', 'lost', 'mass', 'cost']}>
+        {[...costs, whole].map((one) => (
+          <CostRow key={one.member} cost={one} />
+        ))}
+      </PlainTable>
+      {whole.cost === null && (
+        <p className="text-quiet mt-1 text-sm">
+          Where no price of a stick is entered at Shop, nobody knows the cost.
+        </p>
+      )}
+    </Disclosure>
+  );
+}
+
+function CostRow({ cost: { stamps, cut, finished, lost, mass, cost } }: { cost: MemberCost }) {
+  const style = useJobStyle();
+  return (
+    <TableRow>
+      <Cell>{stamps.join(', ')}</Cell>
+      {[cut, finished, lost].map((length, i) => (
+        <Cell key={i} figure>
+          <Typeset text={formatWithUnit(length, style)} />
+        </Cell>
+      ))}
+      <Cell figure>{mass.toFixed(2)} kg</Cell>
+      <Cell figure>{cost === null ? 'not known' : cost.toFixed(2)}</Cell>
+    </TableRow>
   );
 }

@@ -20,6 +20,12 @@ const machine = z.strictObject({
   dies: z.array(die, say('the dies')),
 });
 
+const strength = (what: string) =>
+  z.strictObject(
+    { mpa: between(0, 5000, what), typed: z.string(say('the text that was typed')).max(60) },
+    say(`${what} as {mpa, typed}`),
+  );
+
 /** Tube that the shop has or can order: what a stick of it is, and how long. */
 const tubeStock = z.strictObject({
   id,
@@ -29,6 +35,13 @@ const tubeStock = z.strictObject({
   batch: title,
   /** Number of the mill's certificate of this batch; none where it is left out or empty. */
   certificate: title.optional(),
+  /** What the certificate says of the steel; none where nobody entered it. */
+  tensile: strength('the tensile strength').nullable().optional(),
+  yield: strength('the yield strength').nullable().optional(),
+  /** In percent. */
+  elongation: between(0, 100, 'the elongation in percent').nullable().optional(),
+  /** The name of the certificate's file, where one is attached. */
+  certificateFile: title.nullable().optional(),
   stickLength: sizeField('the length of a stick'),
   /** Of a stick, in whatever money the shop counts in; none where nobody says. */
   price: between(0, 1e6, 'what a stick costs').nullable().optional(),

@@ -1,4 +1,11 @@
-import { type BuildAnswer, formatWithUnit, itemAt, type LengthStyle, type OrderFault } from '@gyrus/core';
+import {
+  type BuildAnswer,
+  formatWithUnit,
+  itemAt,
+  type LengthStyle,
+  type OrderFault,
+  type Vec3,
+} from '@gyrus/core';
 import { listed } from '../listed.ts';
 import { count } from './count.ts';
 
@@ -54,6 +61,32 @@ export function reachComparedWords({ compared, cost }: BuildAnswer, style: Lengt
         ]
       : []),
   ];
+}
+
+/** Whether a bolted cage comes out again in one piece, and how. */
+export function exitWords(exit: NonNullable<BuildAnswer['exit']>, style: LengthStyle): string {
+  const say = (mm: number) => formatWithUnit(Math.abs(mm), style);
+  if (exit.kind === 'unknown')
+    return 'Whether the bolted cage comes out again in one piece nobody knows: measure two sections of the body at Survey at least.';
+  if (exit.kind === 'blocked')
+    return `The bolted cage does not come out again in one piece by straight moves: ${exit.by} meets the ${exit.against === 'roof' ? 'roof' : 'side of the body'}. Let it come apart there.`;
+  const moves = exit.way.map((at, i) => moveWords(at, exit.way[i - 1] ?? [0, 0, 0], say));
+  return `The bolted cage comes out again over the ${exit.over === 'top' ? 'open top' : exit.over}: ${listed(moves)}. The opening there nobody measured: it takes ${say(exit.width)} by ${say(exit.height)}. See to it before it is stuck.`;
+}
+
+/** One straight move: `up 2 in`. */
+function moveWords(to: Vec3, from: Vec3, say: (mm: number) => string): string {
+  const names = [
+    ['forward', 'back'],
+    ['to the left', 'to the right'],
+    ['up', 'down'],
+  ] as const;
+  return names
+    .flatMap(([plus, minus], axis) => {
+      const by = (to[axis] ?? 0) - (from[axis] ?? 0);
+      return by === 0 ? [] : [`${by > 0 ? plus : minus} ${say(by)}`];
+    })
+    .join(' and ');
 }
 
 const out = (lost: number): string =>

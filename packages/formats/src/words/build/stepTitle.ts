@@ -1,4 +1,11 @@
-import { type BuildStep, formatWithUnit, type LengthStyle, type StepPlace, type StepWork } from '@gyrus/core';
+import {
+  type BuildStep,
+  formatWithUnit,
+  type LengthStyle,
+  type StepKind,
+  type StepPlace,
+  type StepWork,
+} from '@gyrus/core';
 import { listed } from '../listed.ts';
 import { count } from './count.ts';
 
@@ -76,3 +83,23 @@ function weldTitle({ seams }: Work<'weld'>, say: Say): string {
     ? `Weld ${stamps}: ${say(length)}`
     : `Weld ${say(length)} of ${stamps} before ${before}`;
 }
+
+const KINDS: Record<StepKind, string> = {
+  plates: 'plates',
+  sleeves: 'sleeves put on',
+  vents: 'vent holes',
+  prime: 'primer',
+  brace: 'brace on',
+  protect: 'car made ready',
+  carry: 'into the car',
+  tack: 'tacking',
+  measure: 'measuring',
+  weld: 'welding',
+  drop: 'letting down',
+  lift: 'lifting back',
+  feet: 'feet welded',
+  unbrace: 'brace off',
+};
+
+/** A kind of step by its name. */
+export const stepKindWords = (kind: StepKind): string => KINDS[kind];

@@ -1,5 +1,5 @@
 import { type BuildAnswer, isDone, type Ticked, timeLeft } from '@gyrus/core';
-import { buildCostWords, orderFaultWords, reachComparedWords } from '@gyrus/formats';
+import { buildCostWords, exitWords, orderFaultWords, reachComparedWords } from '@gyrus/formats';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { Link, useParams } from 'react-router';
 import { useCopes } from '../../../answers/useAnswers.ts';
@@ -8,11 +8,12 @@ import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Figure, Typeset } from '../../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
+import { useTimesTaken } from '../../../shared/server/queries.ts';
 import { useWho } from '../../../shared/server/useWho.ts';
 import { useCutPlans } from '../cut/useCutPlans.ts';
 import { fitOrderWith } from './moveTubes.ts';
 import { wantedFor, type Wanted } from './shopping.ts';
-import { useMakeEntry, useTimesTaken, useWriteEntry } from './useBuildEntries.ts';
+import { useMakeEntry, useWriteEntry } from './useBuildEntries.ts';
 
 interface BuildSideProps {
   answer: BuildAnswer;
@@ -39,7 +40,7 @@ function Reach({ answer }: { answer: BuildAnswer }) {
     change('fitOrder/better', (draft) => {
       draft.fitOrder = fitOrderWith(plan, answer, order);
     });
-  const { better, cost, faults, proven, roofKnown, compared } = answer;
+  const { better, cost, faults, proven, roofKnown, compared, exit } = answer;
   return (
     <section aria-label="This order" className="space-y-2">
       <h2 className="text-sm font-semibold">this order</h2>
@@ -63,6 +64,12 @@ function Reach({ answer }: { answer: BuildAnswer }) {
       {!roofKnown && (
         <p>
           <StatusMark status="ask" /> Nobody measured the roof over all of it: more may be out of reach.
+        </p>
+      )}
+      {exit && (
+        <p>
+          <StatusMark status={exit.kind === 'out' ? 'look' : exit.kind === 'blocked' ? 'out' : 'ask'} />{' '}
+          <Typeset text={exitWords(exit, style)} />
         </p>
       )}
       {compared.inPlace.lost > 0 && (

@@ -1,5 +1,5 @@
 import { type BuildEntryDto } from '@gyrus/contract';
-import { type BuildEntry, type Ticked, tickedIn, type TimeTaken } from '@gyrus/core';
+import { type BuildEntry, type Ticked, tickedIn } from '@gyrus/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
@@ -29,14 +29,6 @@ export function useTicked(): Map<string, Ticked> {
   const entries = useBuildEntries().data ?? NOTHING;
   return useMemo(() => tickedIn(entries), [entries]);
 }
-
-/** How long steps took in this shop. */
-export const useTimesTaken = () =>
-  useQuery({
-    queryKey: ['build-times'],
-    queryFn: () => api<TimeTaken[]>('build-times'),
-    staleTime: 0,
-  });
 
 /** What an entry says, without what every entry has. */
 export type EntrySaid = Omit<BuildEntryDto, 'id' | 'branch' | 'at'>;

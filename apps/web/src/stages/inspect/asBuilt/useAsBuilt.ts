@@ -36,10 +36,7 @@ export function useAsBuiltPoints(): (moment: Moment) => AsBuiltPoint[] {
 }
 
 /** What was read of each point at a turn of the work. */
-function readingsAt(
-  entries: readonly BuildEntry[],
-  moment: Moment,
-): (key: string) => BuiltReading | null {
+function readingsAt(entries: readonly BuildEntry[], moment: Moment): (key: string) => BuiltReading | null {
   const read = readIn(entries);
   return (key) => {
     const found = read.get(`${moment}:${key}`);

@@ -1,0 +1,36 @@
+import { type Shop, type TubeChoice } from '../plan/index.ts';
+import { mm } from '../testing/index.ts';
+import { costsOf } from './costs.ts';
+import { type Need } from './need.ts';
+
+const tube: TubeChoice = { od: mm(45), wall: mm(2.5), kind: 'cold-drawn-seamless', batch: 'E-1' };
+const stock = (batch: string, price: number | null, length = 6000): Shop['tubes'][number] => ({
+  ...{ id: batch, ...tube, batch, price },
+  stickLength: mm(length),
+});
+const need = (member: string, stamp: string, length: number): Need => ({
+  ...{ member, stamp, length, tube, bends: 0 },
+  piece: `p-${stamp}`,
+  of: { blank: true },
+});
+
+test('both tubes of a member are one line: what is sawn, what is in the cage, what is lost', () => {
+  const [pair, alone] = costsOf(
+    [need('m', 'SL', 2100), need('m', 'SR', 2100), need('n', 'WB', 1000)],
+    (piece) => (piece === 'p-WB' ? null : 2000),
+    { tubes: [stock('E-1', 60)] },
+  );
+  expect(pair).toMatchObject({ stamps: ['SL', 'SR'], cut: 4200, finished: 4000, lost: 200, cost: 42 });
+  // Cold-drawn 45 × 2.5: 2.62 kg/m (a mill's table, from memory; π·(45 − 2.5)·2.5·7.85e-6 kg/mm).
+  expect(pair?.mass).toBeCloseTo(Math.PI * 42.5 * 2.5 * 7.85e-6 * 4200, 6);
+  expect(alone).toMatchObject({ cut: 1000, finished: 1000, lost: 0 });
+});
+
+test('the price is that of its own batch, else of the cheapest like it; without one nobody knows the cost', () => {
+  const costWith = (...tubes: Shop['tubes']) =>
+    costsOf([need('m', 'MH', 3000)], () => null, { tubes })[0]?.cost;
+  expect(costWith(stock('E-1', 60), stock('E-2', 30))).toBe(30);
+  expect(costWith(stock('E-1', null), stock('E-2', 90), stock('E-3', 80, 8000))).toBe(30);
+  expect(costWith(stock('E-1', null))).toBeNull();
+  expect(costWith({ ...stock('E-1', 60), wall: mm(3) })).toBeNull();
+});

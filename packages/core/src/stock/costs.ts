@@ -1,0 +1,60 @@
+import { isSameTube, type Shop } from '../plan/index.ts';
+import { sectionProperties } from '../tube/index.ts';
+import { type Need } from './need.ts';
+
+/** What a member takes of tube. mm, kg; money in whatever the shop counts in */
+export interface MemberCost {
+  member: string;
+  stamps: string[];
+  /** Sawn off the stick. */
+  cut: number;
+  /** Of that in the cage when it is done; the rest is trim and what the saw wants. */
+  finished: number;
+  lost: number;
+  /** Of what is sawn off. */
+  mass: number;
+  /** Its share of the sticks; null where no price is entered for the tube. */
+  cost: number | null;
+}
+
+/**
+ * What each member takes of tube, in the order of the needs. finished: of a piece, mm; null where it is not known. The cost is by the length
+ * that is sawn off: what is left of a stick is told with its cut plan.
+ */
+export function costsOf(
+  needs: readonly Need[],
+  finished: (piece: string) => number | null,
+  { tubes }: Pick<Shop, 'tubes'>,
+): MemberCost[] {
+  const costs = new Map<string, MemberCost>();
+  for (const { member, piece, stamp, tube, length } of needs) {
+    const done = finished(piece) ?? length;
+    const section = { od: tube.od.mm, wall: tube.wall.mm };
+    const each = perMillimetre(tubes, tube);
+    const sum = costs.get(member) ?? {
+      ...{ member, stamps: [], cut: 0, finished: 0, lost: 0, mass: 0 },
+      cost: 0,
+    };
+    costs.set(member, {
+      member,
+      stamps: [...sum.stamps, stamp],
+      cut: sum.cut + length,
+      finished: sum.finished + done,
+      lost: sum.lost + Math.max(0, length - done),
+      mass: sum.mass + (sectionProperties(section).massPerLength * length) / 1000,
+      cost: each === null || sum.cost === null ? null : sum.cost + each * length,
+    });
+  }
+  return [...costs.values()];
+}
+
+/** What a millimetre of a tube costs, of its own batch where that has a price, else of the cheapest like it. */
+function perMillimetre(stock: Shop['tubes'], tube: Need['tube']): number | null {
+  const priced = stock.flatMap((one) =>
+    isSameTube(one, tube) && one.price != null
+      ? [{ batch: one.batch, each: one.price / one.stickLength.mm }]
+      : [],
+  );
+  const own = priced.find(({ batch }) => batch === tube.batch);
+  return own?.each ?? (priced.length === 0 ? null : Math.min(...priced.map(({ each }) => each)));
+}
