@@ -83,7 +83,6 @@ async function orderOfBuild(page, address) {
     .getByRole('button', { name: /tacked to MH, D1, BL, SL, SR, WB/ })
     .first()
     .click();
-  await page.getByRole('heading', { name: /^Step/ }).evaluate((heading) => heading.scrollIntoView());
   await page.waitForTimeout(800);
   await page.screenshot({ path: path.join(root, 'docs/screenshots/build.png') });
 }
@@ -102,7 +101,9 @@ async function asBuilt(page, address) {
     await page.getByLabel(name, { exact: true }).fill(text);
   await page.getByRole('button', { name: 'Write 3 figures down' }).click();
   await page.getByText(/wider than planned/).waitFor();
-  await page.getByRole('heading', { name: 'As built' }).evaluate((heading) => heading.scrollIntoView());
+  await page.mouse.move(500, 500);
+  await page.mouse.wheel(0, -5000);
+  await page.waitForTimeout(500);
   await page.screenshot({ path: path.join(root, 'docs/screenshots/as-built.png') });
 }
 

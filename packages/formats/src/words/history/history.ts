@@ -10,6 +10,7 @@ import {
   type Shop,
   type TubeChoice,
 } from '@gyrus/core';
+import { listed } from '../listed.ts';
 import { tubeWords } from '../tube.ts';
 
 /** A bend as the log has it. */
@@ -114,13 +115,18 @@ export interface HistoryTube {
   certificate: string;
 }
 
-/** The tubes of a plan with batch and certificate, those of one member together; what came with the car is left out. */
-export const historyTubes = ({ members }: Pick<Plan, 'members'>, shop: Shop): HistoryTube[] =>
-  members
-    .filter((member) => !isExisting(member))
-    .map(({ pieces, tube }) => ({
-      stamp: pieces.map(({ stamp }) => stamp).join(', '),
+/** What the tubes of a plan are made of: those of one tube, batch and certificate together. What came with the car is left out. */
+export function historyTubes({ members }: Pick<Plan, 'members'>, shop: Shop): HistoryTube[] {
+  const rows = new Map<string, HistoryTube>();
+  for (const { pieces, tube } of members.filter((member) => !isExisting(member))) {
+    const row = {
       tube: tubeWords({ ...tube, batch: '' }),
       batch: tube.batch || 'not said',
       certificate: certificateOf(shop, tube) ?? 'none entered',
-    }));
+    };
+    const key = JSON.stringify(row);
+    const stamps = [rows.get(key)?.stamp, ...pieces.map(({ stamp }) => stamp)];
+    rows.set(key, { ...row, stamp: listed(stamps) });
+  }
+  return [...rows.values()];
+}

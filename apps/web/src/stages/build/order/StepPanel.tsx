@@ -34,7 +34,7 @@ export function StepPanel({ answer, step, number, ticked, move, refused }: StepP
   const shown = useRef(key);
   useEffect(() => {
     // Another step is read from its beginning, however far the one before was scrolled.
-    if (shown.current !== key) top.current?.scrollIntoView();
+    if (shown.current !== key) scrolledBy(top.current)?.scrollTo({ top: 0 });
     shown.current = key;
   }, [key]);
   return (
@@ -66,6 +66,13 @@ export function StepPanel({ answer, step, number, ticked, move, refused }: StepP
       {caution && <p className="border-look border-l-4 bg-white p-3">{caution}</p>}
     </section>
   );
+}
+
+/** The element that scrolls what is in it. */
+function scrolledBy(inner: HTMLElement | null): HTMLElement | null {
+  for (let at = inner?.parentElement ?? null; at; at = at.parentElement)
+    if (['auto', 'scroll'].includes(getComputedStyle(at).overflowY)) return at;
+  return null;
 }
 
 function MoveButtons({ answer, step, move }: Pick<StepPanelProps, 'answer' | 'step' | 'move'>) {
