@@ -98,6 +98,7 @@ export {
   plannedWords,
   pointWords,
   rackedWords,
+  readingWords,
   stanceWords,
 } from './words/build/asBuiltWords.ts';
 export {

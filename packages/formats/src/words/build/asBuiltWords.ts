@@ -1,5 +1,6 @@
 import {
   type AsBuiltPoint,
+  type CageReading,
   type FeetCorrection,
   formatAngle,
   formatWithUnit,
@@ -92,6 +93,10 @@ const STANDS: Record<NonNullable<Plan['survey']['stance']>['on'], string> = {
   stands: 'on stands',
   jig: 'on a jig',
 };
+
+/** A figure that was read, in the reader's unit. */
+export const readingWords = ({ taped, turned }: CageReading, style: LengthStyle): string =>
+  taped ? formatWithUnit(taped.mm, style) : turned ? degreesWords(turned.deg) : '';
 
 /** How a car stood: `on its wheels, on a floor that falls 0.4° to the right and 0.2° to the front`. */
 export function stanceWords({

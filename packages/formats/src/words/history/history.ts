@@ -11,6 +11,7 @@ import {
   type TubeChoice,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
+import { readingWords } from '../build/asBuiltWords.ts';
 import { tubeWords } from '../tube.ts';
 
 /** A bend as the log has it. */
@@ -68,7 +69,7 @@ export function historyOf(
       kind: 'scrap',
       text: `${stamp} is scrap: ${reason}${length ? `, ${formatWithUnit(length.mm, style)} lost` : ''}`,
     })),
-    ...entries.map((entry) => entryEvent(entry)),
+    ...entries.map((entry) => entryEvent(entry, style)),
     ...Object.entries(answers).map(([key, { answer, by, on, note, photos }]): HistoryEvent => ({
       ...{ at: on ?? '', who: by, kind: 'answered', note, photos },
       text: `${answer} to ${key}`,
@@ -95,9 +96,12 @@ function bentEvent({
   };
 }
 
-function entryEvent({ kind, title, who, at, took, readings, note, photos }: BuildEntry): HistoryEvent {
+function entryEvent(
+  { kind, title, who, at, took, readings, note, photos }: BuildEntry,
+  style: LengthStyle,
+): HistoryEvent {
   const minutes = took?.minutes == null ? '' : `, ${took.minutes} minutes`;
-  const taped = readings.map(({ taped: length, turned }) => (length ?? turned)?.typed).join(', ');
+  const taped = readings.map((reading) => readingWords(reading, style)).join(', ');
   const event = { at, who, note, photos };
   if (kind === 'undone') return { ...event, kind: 'taken back', text: title };
   if (kind === 'done')

@@ -119,11 +119,15 @@ function Shopping({ ticked }: { ticked: Map<string, Ticked> }) {
   const plan = usePlan();
   const style = useJobStyle();
   const [cut] = useCutPlans(jobId).data ?? [];
+  const [who] = useWho();
   const wanted = wantedFor(plan, useCopes(), cut, style);
   return (
     <section aria-label="To be got" className="space-y-2">
       <h2 className="text-sm font-semibold">to be got</h2>
       {wanted.length === 0 && <p>Nothing is missing.</p>}
+      {wanted.length > 0 && who.trim() === '' && (
+        <p className="text-quiet text-sm">Say who at a step, and tick off what is at hand.</p>
+      )}
       <ul className="bg-sheet border-rule rounded-machined border">
         {wanted.map((one) => (
           <WantedRow key={one.tick} wanted={one} has={ticked.get(one.tick)} />

@@ -1,11 +1,14 @@
 import { type BuildStep } from '@gyrus/core';
+import { readingWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { useParams } from 'react-router';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { useBuildEntries } from './useBuildEntries.ts';
 
 /** What was noted at a step, with its photos: by whom, and when. */
 export function WrittenAtStep({ step }: { step: BuildStep }) {
   const { jobId = '' } = useParams();
+  const style = useJobStyle();
   const entries = useBuildEntries().data ?? [];
   const own = entries.filter(
     ({ ticks, note, photos, readings }) =>
@@ -21,7 +24,7 @@ export function WrittenAtStep({ step }: { step: BuildStep }) {
             <b>{who}</b>, {format(new Date(at), 'd MMMM, HH:mm')}
             {note && `: ${note}`}
             {readings.length > 0 &&
-              ` — taped ${readings.map(({ taped, turned }) => (taped ?? turned)?.typed).join(', ')}`}
+              ` — taped ${readings.map((reading) => readingWords(reading, style)).join(', ')}`}
           </p>
           {photos.map(({ file, name }) => (
             <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">

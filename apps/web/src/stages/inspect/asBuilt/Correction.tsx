@@ -1,4 +1,11 @@
-import { type BuiltDeviation, feetCorrection, hoopAnswerOf, mainHoopOf, twistCorrection } from '@gyrus/core';
+import {
+  type BuiltDeviation,
+  feetCorrection,
+  formatWithUnit,
+  hoopAnswerOf,
+  mainHoopOf,
+  twistCorrection,
+} from '@gyrus/core';
 import { feetCorrectionWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
@@ -106,7 +113,7 @@ function Accepted() {
   return (
     <div className="border-look space-y-1.5 border-l-4 bg-white p-3">
       <p>
-        The plan has the feet <Typeset text={lengthKind(style).shown(built.feetApart)} /> apart, as they were
+        The plan has the feet <Typeset text={formatWithUnit(built.feetApart.mm, style)} /> apart, as they were
         built: taken by {built.by}, {format(new Date(built.on), 'd MMMM')}.
       </p>
       <Button

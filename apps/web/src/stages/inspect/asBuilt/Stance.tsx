@@ -1,14 +1,15 @@
-import { type Angle, type Plan } from '@gyrus/core';
+import { type Angle, type Plan, recordOf } from '@gyrus/core';
 import { stanceWords } from '@gyrus/formats';
 import { format } from 'date-fns';
-import { useState } from 'react';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
+import { angleIn } from '../../../shared/fields/keptQuantities.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { angleKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
+import { useKept } from '../../../shared/server/useKept.ts';
 import { useWho } from '../../../shared/server/useWho.ts';
 
 type Kept = NonNullable<Plan['survey']['stance']>;
@@ -43,13 +44,28 @@ export function Stance() {
   );
 }
 
+/** What is typed, and stays in this browser until it is kept. */
+type Typed = Pick<Kept, 'on' | 'fallsRight' | 'fallsForward'>;
+
+/** The same as the browser kept it; else as it was written down last. */
+function typedIn(kept: unknown, stance: Kept | null): Typed {
+  const { on, fallsRight, fallsForward } = recordOf(kept);
+  return {
+    on: STANDS.find(({ value }) => value === on)?.value ?? stance?.on ?? 'wheels',
+    fallsRight: angleIn(fallsRight) ?? stance?.fallsRight ?? LEVEL,
+    fallsForward: angleIn(fallsForward) ?? stance?.fallsForward ?? LEVEL,
+  };
+}
+
 function StanceForm() {
   const change = usePlanStore((store) => store.change);
   const [who] = useWho();
   const { stance } = usePlan().survey;
-  const [on, setOn] = useState<Kept['on']>(stance?.on ?? 'wheels');
-  const [fallsRight, setRight] = useState<Angle>(stance?.fallsRight ?? LEVEL);
-  const [fallsForward, setForward] = useState<Angle>(stance?.fallsForward ?? LEVEL);
+  const jobId = usePlanStore((store) => store.jobId);
+  const [{ on, fallsRight, fallsForward }, hold] = useKept<Typed>(`gyrus-stance/${jobId}`, (kept) =>
+    typedIn(kept, stance),
+  );
+  const type = (changes: Partial<Typed>) => hold({ on, fallsRight, fallsForward, ...changes });
   const keep = () =>
     change('survey/stance', (plan) => {
       plan.survey.stance = {
@@ -59,13 +75,13 @@ function StanceForm() {
     });
   return (
     <div className="flex flex-wrap items-end gap-3 pt-2">
-      <Segmented label="it stood on" value={on} options={STANDS} onChange={setOn} />
+      <Segmented label="it stood on" value={on} options={STANDS} onChange={(value) => type({ on: value })} />
       <div className="w-40">
         <QuantityInput
           label="floor falls to the right"
           kind={angleKind({ least: -20, most: 20 })}
           value={fallsRight}
-          onChange={(value) => value && setRight(value)}
+          onChange={(value) => value && type({ fallsRight: value })}
         />
       </div>
       <div className="w-40">
@@ -73,7 +89,7 @@ function StanceForm() {
           label="floor falls to the front"
           kind={angleKind({ least: -20, most: 20 })}
           value={fallsForward}
-          onChange={(value) => value && setForward(value)}
+          onChange={(value) => value && type({ fallsForward: value })}
         />
       </div>
       <Button disabled={who.trim() === ''} onClick={keep}>
