@@ -7,6 +7,7 @@ const { evaluateRows } = await import('../bench/evaluate.mjs');
 const { copeRows } = await import('../bench/copes.mjs');
 const { benderRows } = await import('../bench/bender.mjs');
 const { nestRows } = await import('../bench/nest.mjs');
+const { buildRows } = await import('../bench/build.mjs');
 const { pageRows } = await import('../bench/page.mjs');
 const { serverRows } = await import('../bench/server.mjs');
 const { firstLoadRows } = await import('../bench/firstLoad.mjs');
@@ -15,6 +16,7 @@ const rows = [
   ...(await copeRows()),
   ...benderRows(),
   ...(await nestRows()),
+  ...buildRows(),
   ...(await pageRows()),
   ...firstLoadRows(),
   ...(await serverRows()),

@@ -12,6 +12,7 @@ import {
   writeParagraph,
   writeText,
 } from './page.ts';
+import { type Flow, mostOn, room } from './flow.ts';
 import { BODY, LABEL, MARGIN, sheetFoot, STRONG } from './sheet.ts';
 
 /** What a printed list of steps says. */
@@ -33,8 +34,6 @@ const NUMBER = 34;
 const TEXT = 44;
 /** For who did it, and when. */
 const SIGNED = 150;
-/** Kept free for the caution at the foot. */
-const FOOT = 46;
 
 /** The order of build as PDF pages: a box to tick at each step, who and when beside it, its reasons and its caution below. */
 export function buildListPdf(request: BuildListRequest): Doc {
@@ -43,7 +42,8 @@ export function buildListPdf(request: BuildListRequest): Doc {
   const [width, height] = paperSize[paper];
   writeText(doc, `Order of build: ${job}`, MARGIN, MARGIN + 14, HEAD);
   const origin = `Revision ${revision}, printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC. ${buildCostWords(answer.cost)}.`;
-  const page = {
+  const page: Flow = {
+    doc,
     width,
     height,
     y: writeParagraph(doc, origin, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY),
@@ -52,38 +52,19 @@ export function buildListPdf(request: BuildListRequest): Doc {
   for (const [i, step] of answer.steps.entries()) {
     if (PLACE_WORDS[step.where] !== where) {
       where = PLACE_WORDS[step.where];
-      room(doc, page, 90);
+      room(page, 90);
       writeText(doc, where, MARGIN, page.y + 20, GROUP);
       page.y += 28;
     }
-    drawStep(doc, request, step, i + 1, page);
+    drawStep(request, step, i + 1, page);
   }
   sheetFoot(doc, width, height);
   doc.end();
   return doc;
 }
 
-interface Page {
-  width: number;
-  height: number;
-  y: number;
-}
-
-/** Begins a page where there is less room than is wanted. */
-function room(doc: Doc, page: Page, wanted: number): void {
-  if (page.y + wanted <= page.height - FOOT) return;
-  sheetFoot(doc, page.width, page.height);
-  doc.addPage();
-  page.y = MARGIN + 4;
-}
-
-function drawStep(
-  doc: Doc,
-  { style, ticked }: BuildListRequest,
-  step: BuildStep,
-  number: number,
-  page: Page,
-): void {
+function drawStep({ style, ticked }: BuildListRequest, step: BuildStep, number: number, page: Flow): void {
+  const { doc } = page;
   const wide = page.width - 2 * MARGIN - TEXT - SIGNED;
   const title = stepTitle(step, style);
   const reasons = stepReasons(step, style).join(' ');
@@ -92,7 +73,7 @@ function drawStep(
     paragraphHeight(doc, title, wide, STRONG) +
     paragraphHeight(doc, reasons, wide, LABEL) +
     (caution ? paragraphHeight(doc, caution, wide, CAUTION) : 0);
-  room(doc, page, Math.min(height + 10, page.height - FOOT - MARGIN - 10));
+  room(page, Math.min(height + 10, mostOn(page)));
   const top = page.y + 12;
   doc
     .undash()
@@ -121,7 +102,7 @@ function drawStep(
 const writeOver = (
   doc: Doc,
   text: string,
-  page: Page,
+  page: Flow,
   wide: number,
   style: typeof LABEL | typeof CAUTION,
 ): number => writeParagraph(doc, text, MARGIN + TEXT, page.y, wide, style);

@@ -14,6 +14,7 @@ import {
 import { boughtWords, cutTotalsWords, notYetWords, provenWords } from '../words/stock.ts';
 import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
+import { type Flow, room } from './flow.ts';
 import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
 
 /** What a printed cut plan says. kerf in mm */
@@ -37,28 +38,26 @@ const SMALL = { ...BODY, size: 8.5 } as const;
 const BAR = 20;
 /** A stick with its words, its bar, and a box to tick for each piece. */
 const ROW = 66;
-/** Kept free for the caution at the foot. */
-const FOOT = 40;
 
 /** The cut plan as PDF pages: every stick to scale, with a box to tick for each piece. */
 export function cutPlanPdf(request: CutPlanRequest): Doc {
   const doc = newDocument(request.paper, `Cut plan: ${jobNames(request)}`, request.printed);
   const [width, height] = paperSize[request.paper];
-  const page = { width, height, y: head(doc, request, width) };
+  const page: Flow = { doc, width, height, y: head(doc, request, width) };
   const longest = Math.max(1, ...sticksOf(request.plan).map(({ stick }) => stick.length));
   let number = 0;
   for (const group of request.plan.groups) {
-    room(doc, page, 40 + ROW);
+    room(page, 40 + ROW);
     groupHead(doc, request, group, page);
     for (const stick of group.sticks) {
-      room(doc, page, ROW);
+      room(page, ROW);
       number += 1;
       drawStick(doc, request, stick, number, page, (width - 2 * MARGIN) / longest);
       page.y += ROW;
     }
   }
   for (const text of leftOut(request)) {
-    room(doc, page, 30);
+    room(page, 30);
     page.y = writeParagraph(doc, text, MARGIN, page.y + 12, width - 2 * MARGIN, BODY);
   }
   sheetFoot(doc, width, height);
@@ -75,20 +74,6 @@ function leftOut({ plan, notYet, style }: CutPlanRequest): string[] {
   return [...faults, ...notYet.map((one) => `Not cut: ${notYetWords(one)}.`)];
 }
 
-interface Page {
-  width: number;
-  height: number;
-  y: number;
-}
-
-/** Begins a page where there is less room than is wanted. */
-function room(doc: Doc, page: Page, wanted: number): void {
-  if (page.y + wanted <= page.height - FOOT) return;
-  sheetFoot(doc, page.width, page.height);
-  doc.addPage();
-  page.y = MARGIN + 10;
-}
-
 function head(doc: Doc, request: CutPlanRequest, width: number): number {
   const { kerf, style, who, laidOut } = request;
   writeText(doc, `Cut plan: ${jobNames(request)}`, MARGIN, MARGIN + 14, HEAD);
@@ -97,7 +82,7 @@ function head(doc: Doc, request: CutPlanRequest, width: number): number {
   return writeParagraph(doc, text, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY) + 6;
 }
 
-function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: Page): void {
+function groupHead(doc: Doc, { style }: CutPlanRequest, group: CutGroup, page: Flow): void {
   writeText(doc, tubeWords({ ...group.tube, batch: '' }), MARGIN, page.y + 14, GROUP);
   const words = [
     `${provenWords(group)}.`,
@@ -112,7 +97,7 @@ function drawStick(
   { style, jobs, kerf }: CutPlanRequest,
   stick: PlannedStick,
   number: number,
-  { y }: Page,
+  { y }: Flow,
   scale: number,
 ): void {
   const from = 'rack' in stick.from ? `from the rack, ${stick.place || 'no place noted'}` : 'bought';

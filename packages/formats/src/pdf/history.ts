@@ -10,6 +10,7 @@ import {
   writeText,
 } from './page.ts';
 import { BODY, MARGIN, sheetFoot, STRONG } from './sheet.ts';
+import { type Flow, room } from './flow.ts';
 
 /** What a printed history says. */
 export interface HistoryRequest {
@@ -24,18 +25,9 @@ export interface HistoryRequest {
 
 const HEAD = { font: 'label-600', size: 18 } as const;
 const GROUP = { font: 'label-600', size: 13 } as const;
-/** Kept free for the caution at the foot. */
-const FOOT = 46;
 /** From the margin: who, and what. */
 const WHO = 110;
 const WHAT = 230;
-
-interface Page {
-  doc: Doc;
-  width: number;
-  height: number;
-  y: number;
-}
 
 /** What was done for a job, as PDF pages: its tubes with batch and certificate, then everything by who and when. */
 export function historyPdf({ plan, shop, sources, job, printed, paper, style }: HistoryRequest): Doc {
@@ -46,7 +38,7 @@ export function historyPdf({ plan, shop, sources, job, printed, paper, style }: 
   const of = [car, series, customer, `printed ${minute(printed.toISOString())} UTC`]
     .filter(Boolean)
     .join(' · ');
-  const page: Page = {
+  const page: Flow = {
     doc,
     width,
     height,
@@ -72,13 +64,13 @@ export function historyPdf({ plan, shop, sources, job, printed, paper, style }: 
 
 const minute = (moment: string): string => moment.slice(0, 16).replace('T', ' ');
 
-function heading(page: Page, text: string): void {
+function heading(page: Flow, text: string): void {
   room(page, 60);
   writeText(page.doc, text, MARGIN, page.y + 18, GROUP);
   page.y += 24;
 }
 
-function row(page: Page, [when, who, what]: [string, string, string]): void {
+function row(page: Flow, [when, who, what]: [string, string, string]): void {
   const { doc, width } = page;
   const wide = width - 2 * MARGIN - WHAT;
   const first = paragraphHeight(doc, when, WHO - 8, STRONG);
@@ -93,12 +85,4 @@ function row(page: Page, [when, who, what]: [string, string, string]): void {
   writeParagraph(doc, who, MARGIN + WHO, top, WHAT - WHO - 8, BODY);
   writeParagraph(doc, what, MARGIN + WHAT, top, wide, BODY);
   page.y += high + 4;
-}
-
-/** Begins a page where there is less room than is wanted. */
-function room(page: Page, wanted: number): void {
-  if (page.y + wanted <= page.height - FOOT) return;
-  sheetFoot(page.doc, page.width, page.height);
-  page.doc.addPage();
-  page.y = MARGIN + 4;
 }

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useParams } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { KeptPhotos } from '../../job/photos/KeptPhotos.tsx';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
@@ -88,7 +89,6 @@ function Events({ sources }: { sources: HistorySources }) {
 }
 
 function EventRow({ event: { at, who, kind, text, note, photos } }: { event: HistoryEvent }) {
-  const { jobId = '' } = useParams();
   return (
     <TableRow>
       <Cell whole>{at ? format(new Date(at), 'd MMM yyyy, HH:mm') : 'before'}</Cell>
@@ -96,15 +96,7 @@ function EventRow({ event: { at, who, kind, text, note, photos } }: { event: His
       <Cell>
         <b>{kind}</b> <Typeset text={text} />
         {note && <span className="block">“{note}”</span>}
-        {photos.map(({ file, name }) => (
-          <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">
-            <img
-              src={`/api/jobs/${jobId}/photos/${file}`}
-              alt={name || 'photo'}
-              className="mr-2 inline-block h-20 w-28 object-cover"
-            />
-          </a>
-        ))}
+        <KeptPhotos photos={photos} />
       </Cell>
     </TableRow>
   );

@@ -1,13 +1,12 @@
 import { type BuildStep } from '@gyrus/core';
 import { readingWords } from '@gyrus/formats';
 import { format } from 'date-fns';
-import { useParams } from 'react-router';
+import { KeptPhotos } from '../../../job/photos/KeptPhotos.tsx';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { useBuildEntries } from './useBuildEntries.ts';
 
 /** What was noted at a step, with its photos: by whom, and when. */
 export function WrittenAtStep({ step }: { step: BuildStep }) {
-  const { jobId = '' } = useParams();
   const style = useJobStyle();
   const entries = useBuildEntries().data ?? [];
   const own = entries.filter(
@@ -26,15 +25,7 @@ export function WrittenAtStep({ step }: { step: BuildStep }) {
             {readings.length > 0 &&
               ` — taped ${readings.map((reading) => readingWords(reading, style)).join(', ')}`}
           </p>
-          {photos.map(({ file, name }) => (
-            <a key={file} href={`/api/jobs/${jobId}/photos/${file}`} target="_blank" rel="noreferrer">
-              <img
-                src={`/api/jobs/${jobId}/photos/${file}`}
-                alt={name || 'photo'}
-                className="mr-2 inline-block h-20 w-28 object-cover"
-              />
-            </a>
-          ))}
+          <KeptPhotos photos={photos} />
         </li>
       ))}
     </ul>
