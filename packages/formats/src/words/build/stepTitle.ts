@@ -37,7 +37,7 @@ export function stepTitle({ work }: BuildStep, style: LengthStyle): string {
     case 'protect':
       return 'Car made ready for welding';
     case 'carry':
-      return `${listed(work.stamps)} into the car, onto plates and plinths`;
+      return `${listed(work.stamps)} into the car, onto its feet`;
     case 'tack':
       return tackTitle(work);
     case 'measure':

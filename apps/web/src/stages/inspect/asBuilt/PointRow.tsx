@@ -16,6 +16,9 @@ interface PointRowProps {
   onTurned: (value: Angle | null) => void;
 }
 
+/** A tube may stand in the body, and a foot off to either side; nothing is less than nothing wide. */
+const mayBeNegative = ({ what: { kind } }: AsBuiltPoint): boolean => kind === 'gap' || kind === 'twist';
+
 /** A thing to be measured: what it is planned to be, what was read last and by whom, and a box for a new reading. */
 export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }: PointRowProps) {
   const style = useJobStyle();
@@ -44,7 +47,7 @@ export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }:
               bare
               optional
               label={name}
-              kind={lengthKind(style, { least: -20_000 })}
+              kind={lengthKind(style, mayBeNegative(point) ? { least: -1000 } : { above: 0 })}
               value={taped}
               onChange={onTaped}
             />
