@@ -12,6 +12,8 @@ const shared = {
 export default {
   // Whole packs of PDF pages are made in some tests, on machines that do other work as well.
   testTimeout: 60_000,
+  // Each file's modules stay in the memory of who ran it: a runner that has had many of them is ended, and another goes on.
+  workerIdleMemoryLimit: '1GB',
   projects: [
     {
       ...shared,
