@@ -18,7 +18,7 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: addresses.length,
   timeout: 45_000,
-  expect: { timeout: 8_000 },
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
     baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? addresses[0],
