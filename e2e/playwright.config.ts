@@ -17,7 +17,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   workers: addresses.length,
-  timeout: 45_000,
+  timeout: 90_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
