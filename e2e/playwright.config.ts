@@ -17,8 +17,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   workers: addresses.length,
-  timeout: 90_000,
-  expect: { timeout: 20_000 },
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
   reporter: [['list'], ['json']],
   use: {
     baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? addresses[0],

@@ -1,4 +1,4 @@
-import { type BuildEntry, type StepKind } from '@gyrus/core';
+import { type BuildEntry, STEP_KINDS, type StepKind } from '@gyrus/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -18,29 +18,11 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { MayBeLeftOut, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import { MayBeLeftOut, NoteField, OptionalAngleField, OptionalLengthField } from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type AngleDto, type LengthDto } from './quantities.ts';
-
-/** Kinds of steps, for those who ask with a list. */
-const STEP_KINDS = [
-  'plates',
-  'sleeves',
-  'vents',
-  'prime',
-  'brace',
-  'protect',
-  'carry',
-  'tack',
-  'measure',
-  'weld',
-  'drop',
-  'lift',
-  'feet',
-  'unbrace',
-] as const satisfies readonly StepKind[];
 
 /** What a step was, how much of it, and how long it took. */
 class TookDto {
@@ -128,8 +110,7 @@ export class BuildEntryDto implements BuildEntry {
   @Type(() => ReadingDto)
   readings!: ReadingDto[];
 
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  @NoteField()
   note!: string;
 
   @IsArray({ message: 'give the photos as a list' })

@@ -8,7 +8,9 @@ import {
   IsDefined,
   IsNumber,
   IsObject,
+  IsString,
   Max,
+  MaxLength,
   Min,
   registerDecorator,
   ValidateIf,
@@ -45,6 +47,10 @@ export const PriceField = (what: string) =>
     Min(0, { message: `${what} is not less than nothing` }),
     Max(1e6, { message: `${what} is at most a million` }),
   );
+
+/** A note: some sentences, or empty. */
+export const NoteField = () =>
+  applyDecorators(IsString(), MaxLength(4000, { message: 'a note has 4000 characters at most' }));
 
 /** A place as three lengths, forward, left and up. */
 export const CornerField = (what: string) =>

@@ -15,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { AngleField, OptionalAngleField, OptionalLengthField, PriceField } from './checks.ts';
+import { AngleField, NoteField, OptionalAngleField, OptionalLengthField, PriceField } from './checks.ts';
 import { AngleDto, LengthDto } from './quantities.ts';
 import { TubeDto } from './shop.ts';
 
@@ -73,8 +73,7 @@ export class ScrapDto {
   @MomentField()
   at!: string;
 
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  @NoteField()
   note!: string;
 }
 
@@ -117,8 +116,7 @@ export class BendMeasureDto {
   @IsBoolean({ message: 'did the tube slip: true or false' })
   slipped!: boolean;
 
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  @NoteField()
   note!: string;
 }
 

@@ -19,7 +19,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { LengthField, OptionalLengthField, PriceField } from './checks.ts';
+import { LengthField, NoteField, OptionalLengthField, PriceField } from './checks.ts';
 import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type LengthDto } from './quantities.ts';
@@ -81,8 +81,7 @@ export class RackTubesDto extends TubeDto {
   @MaxLength(120, { message: 'a place has 120 characters at most' })
   place!: string;
 
-  @IsString()
-  @MaxLength(4000, { message: 'a note has 4000 characters at most' })
+  @NoteField()
   note!: string;
 
   @ValidateIf((_, value) => value !== null)

@@ -7,6 +7,7 @@ import { Injectable } from '@nestjs/common';
 import { BuildService } from '../build/build.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { LogService } from '../log/log.service.ts';
+import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { CutPlansService } from '../stock/cutPlans.service.ts';
 
@@ -16,6 +17,7 @@ export class HistoryService {
   constructor(
     private readonly jobs: JobsService,
     private readonly shop: ShopService,
+    private readonly books: RuleBooksService,
     private readonly build: BuildService,
     private readonly log: LogService,
     private readonly cutPlans: CutPlansService,
@@ -42,14 +44,15 @@ export class HistoryService {
 
   /** The same as PDF pages. */
   async printed(job: string, { branch, paper, unit }: Required<HistoryQueryDto>): Promise<Buffer> {
-    const [sources, { head, name }, shop] = await Promise.all([
+    const [sources, { head, name }, shop, books] = await Promise.all([
       this.sources(job, branch),
       this.jobs.detail(job, branch),
       this.shop.shop(),
+      this.books.list(),
     ]);
     const style = { unit, fraction: head.plan.units.fraction, decimals: 0 };
     return buffer(
-      historyPdf({ plan: head.plan, shop, sources, job: name, printed: new Date(), paper, style }),
+      historyPdf({ plan: head.plan, shop, books, sources, job: name, printed: new Date(), paper, style }),
     );
   }
 }

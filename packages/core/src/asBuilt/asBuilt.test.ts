@@ -8,7 +8,7 @@ import { distance, rotateAbout, type Vec3 } from '../space/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { HANDBOOK_CAR, planWith } from '../testing/index.ts';
 import { feetCorrection, twistCorrection } from './correction.ts';
-import { deviationsOf, evenAndTwisted, rackedBy } from './deviation.ts';
+import { type BuiltDeviation, deviationsOf, evenAndTwisted, hoopRacked, rackedBy } from './deviation.ts';
 import { crownBends, hoopPoints } from './hoopPoints.ts';
 import { pointsAt } from './points.ts';
 import { springForce, squaredHeights } from './spring.ts';
@@ -46,15 +46,41 @@ test('only the hoop is measured on the bench; its gaps and the bays when it stan
   expect(pointsAt('welded', given).map(({ key }) => key)).toContain('bay:a+b:2');
 });
 
-test('a bay that is sheared by so much has diagonals that say so (a parallelogram, by Pythagoras)', () => {
+test('a bay that is sheared by so much has diagonals that say so (a trapezoid, by Pythagoras)', () => {
   const some = fc.double({ min: 100, max: 2000, noNaN: true });
   fc.assert(
-    fc.property(some, some, fc.double({ min: -50, max: 50, noNaN: true }), (base, height, shift) => {
-      const [first, second] = [Math.hypot(base + shift, height), Math.hypot(base - shift, height)];
-      return Math.abs(rackedBy(first, second, base) - shift) < 1e-6;
-    }),
+    fc.property(
+      some,
+      some,
+      some,
+      fc.double({ min: -50, max: 50, noNaN: true }),
+      (base, top, height, shift) => {
+        const middle = (base + top) / 2;
+        const [first, second] = [Math.hypot(middle + shift, height), Math.hypot(middle - shift, height)];
+        return Math.abs(rackedBy(first, second, middle) - shift) < 1e-6;
+      },
+    ),
   );
   expect(rackedBy(1, 2, 0)).toBe(0);
+});
+
+test('a hoop whose crown was pushed aside says how far, and to which side', () => {
+  const [left, right] = crownBends(hoop.axis);
+  const aside = 6;
+  const pushed = (at: Vec3): Vec3 => [at[0], at[1] - aside, at[2]];
+  const deviation = (side: 'left' | 'right', value: number): BuiltDeviation => {
+    const point = pointOf(`hoop:diagonal-${side}`)!;
+    return { point, value, off: value - point.planned, status: 'look', moment: 'tacked', who: '', at: '' };
+  };
+  const racked = hoopRacked(
+    hoop,
+    deviation('left', distance(hoop.points[0]!, pushed(right!))),
+    deviation('right', distance(hoop.points.at(-1)!, pushed(left!))),
+  );
+  expect(racked.by).toBeCloseTo(aside, 6);
+  expect(racked.twisted).toBeGreaterThan(0);
+  // Both are longer and shorter alike but for what is of the second order.
+  expect(Math.abs(racked.even)).toBeLessThan(0.1);
 });
 
 test('what two sides have in common and what differs add up to both', () => {

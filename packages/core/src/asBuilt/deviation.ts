@@ -1,3 +1,7 @@
+import { type Tube } from '../cage/index.ts';
+import { itemAt } from '../items/index.ts';
+import { distance } from '../space/index.ts';
+import { crownBends } from './hoopPoints.ts';
 import { type AsBuiltPoint } from './point.ts';
 import { type Moment } from './points.ts';
 
@@ -36,11 +40,31 @@ export function deviationsOf(
 }
 
 /**
- * How far a four-cornered bay is racked by its two diagonals: its upper side stands so far toward the end of the second. base: its lower
- * side. Exact for a parallelogram: the squares of its diagonals differ by four times base and shift. mm
+ * How far a bay whose lower and upper side are parallel is racked, by its two diagonals: its upper side stands so far toward the end of the
+ * first. middle: the mean of both sides. Exact for a trapezoid: the squares of its diagonals differ by four times middle and shift. mm
  */
-export const rackedBy = (first: number, second: number, base: number): number =>
-  base === 0 ? 0 : (first ** 2 - second ** 2) / (4 * base);
+export const rackedBy = (first: number, second: number, middle: number): number =>
+  middle === 0 ? 0 : (first ** 2 - second ** 2) / (4 * middle);
+
+/** A hoop's diagonals beside their plan: what is out on both alike, what on one against the other, and how far the crown stands aside. mm */
+export interface Racked {
+  even: number;
+  twisted: number;
+  /** Positive to the right. */
+  by: number;
+}
+
+/** What the measured diagonals of a hoop say, from its left foot and from its right one to the bends across; more than its design has of it. */
+export function hoopRacked(hoop: Tube, left: BuiltDeviation, right: BuiltDeviation): Racked {
+  const [leftBend, rightBend] = crownBends(hoop.axis);
+  const crown = leftBend && rightBend ? distance(leftBend, rightBend) : 0;
+  const middle = (distance(itemAt(hoop.points, 0), itemAt(hoop.points, -1)) + crown) / 2;
+  const planned = rackedBy(left.point.planned, right.point.planned, middle);
+  return {
+    ...evenAndTwisted(left.off, right.off),
+    by: rackedBy(left.value, right.value, middle) - planned,
+  };
+}
 
 /** Two readings that would be alike on a straight hoop, as what is common to both and what differs. */
 export const evenAndTwisted = (left: number, right: number): { even: number; twisted: number } => ({

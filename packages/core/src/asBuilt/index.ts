@@ -3,10 +3,11 @@ export {
   type BuiltDeviation,
   deviationsOf,
   evenAndTwisted,
+  hoopRacked,
   type BuiltReading,
-  rackedBy,
+  type Racked,
 } from './deviation.ts';
 export { type AsBuiltPoint } from './point.ts';
 export { type Moment, MOMENTS, pointsAt } from './points.ts';
-export { crownBends, hoopPoints } from './hoopPoints.ts';
+export { hoopPoints } from './hoopPoints.ts';
 export { springForce, squaredHeights } from './spring.ts';

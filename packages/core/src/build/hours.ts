@@ -1,3 +1,4 @@
+import { keysOf } from '../items/index.ts';
 import { type BuildStep, type StepWork } from './steps/step.ts';
 
 /** What a step is, as hours are kept of it. */
@@ -36,6 +37,9 @@ const GUESSES: Record<StepKind, number> = {
   feet: 20,
   unbrace: 10,
 };
+
+/** Every kind of step. */
+export const STEP_KINDS = keysOf(GUESSES);
 
 /** How much of its kind a step is: plates, tubes, 100 mm of seam; 1 for what is done once. */
 export function sizeOf({ work }: Pick<BuildStep, 'work'>): number {

@@ -11,7 +11,15 @@ export {
 } from './steps/step.ts';
 export { type TackMark } from './steps/tacks.ts';
 export { type Vent } from './steps/vents.ts';
-export { sizeOf, type StepKind, type TimeExpected, timeLeft, timeOf, type TimeTaken } from './hours.ts';
+export {
+  sizeOf,
+  STEP_KINDS,
+  type StepKind,
+  type TimeExpected,
+  timeLeft,
+  timeOf,
+  type TimeTaken,
+} from './hours.ts';
 export {
   type BuildEntry,
   isDone,

@@ -55,5 +55,6 @@ export { type CopeMethod, type CutEnd, cutMark, type End, type EndCut } from './
 export { type SeamAnswer } from './cuts/seams.ts';
 export { type Other, type SeamReach } from './cuts/torch.ts';
 export { type Moved, NO_WAY, type TorchPlace, torchPlaces } from './cuts/torchWays.ts';
+export { bodySides } from './clearance/bodySides.ts';
 export { type Roof, roofOf } from './clearance/roof.ts';
 export { type Ears, earsOf, type TapeHook, tapeHook } from './cuts/tapeHook.ts';

@@ -1,4 +1,4 @@
-import { type LengthStyle, type Plan, type Shop } from '@gyrus/core';
+import { type LengthStyle, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { historyOf, type HistorySources, historyTubes } from '../words/history/history.ts';
 import {
   type Doc,
@@ -16,6 +16,7 @@ import { type Flow, room } from './flow.ts';
 export interface HistoryRequest {
   plan: Plan;
   shop: Shop;
+  books: readonly RuleBook[];
   sources: HistorySources;
   job: string;
   printed: Date;
@@ -30,7 +31,7 @@ const WHO = 110;
 const WHAT = 230;
 
 /** What was done for a job, as PDF pages: its tubes with batch and certificate, then everything by who and when. */
-export function historyPdf({ plan, shop, sources, job, printed, paper, style }: HistoryRequest): Doc {
+export function historyPdf({ plan, shop, books, sources, job, printed, paper, style }: HistoryRequest): Doc {
   const doc = newDocument(paper, `History: ${job}`, printed);
   const [width, height] = paperSize[paper];
   writeText(doc, `History: ${job}`, MARGIN, MARGIN + 14, HEAD);
@@ -48,7 +49,7 @@ export function historyPdf({ plan, shop, sources, job, printed, paper, style }: 
   for (const { stamp, tube, batch, certificate } of historyTubes(plan, shop))
     row(page, [stamp, `batch ${batch}`, `${tube}; certificate ${certificate}`]);
   heading(page, 'What was done');
-  const events = historyOf(plan, sources, style);
+  const events = historyOf(plan, sources, books, style);
   if (events.length === 0) row(page, ['', '', 'Nothing is written down yet.']);
   for (const { at, who, kind, text, note, photos } of events) {
     const said = [

@@ -7,7 +7,7 @@ import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { useIssuedSheets } from '../../floor/useIssued.ts';
 import { usePlanStore } from '../../job/store/planStore.ts';
-import { TextField } from '../../shared/fields/TextField.tsx';
+import { WhoField } from '../../shared/fields/WhoField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { api } from '../../shared/server/api.ts';
 import { useWho } from '../../shared/server/useWho.ts';
@@ -15,7 +15,7 @@ import { useWho } from '../../shared/server/useWho.ts';
 /** Issues a tube's sheet to the floor from the saved revision, and says which of them are out. */
 export function IssuePanel({ piece }: { piece: string }) {
   const { jobId = '' } = useParams();
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const revision = usePlanStore((store) => store.base.number);
   const saved = usePlanStore((store) => store.saveState === 'saved');
   const issue = useIssue(jobId);
@@ -34,12 +34,7 @@ export function IssuePanel({ piece }: { piece: string }) {
           <Out key={sheet.id} sheet={sheet} revision={revision} />
         ))}
       </ul>
-      <TextField
-        label="issued by"
-        value={who}
-        maxLength={120}
-        onChange={(event) => keepWho(event.target.value)}
-      />
+      <WhoField label="issued by" />
       <Button
         kind="strong"
         disabled={!saved || who.trim() === '' || issue.isPending}

@@ -10,7 +10,7 @@ import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { api } from '../../shared/server/api.ts';
-import { useShop } from '../../shared/server/queries.ts';
+import { useRuleBooks, useShop } from '../../shared/server/queries.ts';
 import { InspectTabs } from './InspectTabs.tsx';
 
 /** What was done for the job on one page: its tubes with batch and certificate, and everything by who and when. */
@@ -70,7 +70,7 @@ function Tubes() {
 }
 
 function Events({ sources }: { sources: HistorySources }) {
-  const events = historyOf(usePlan(), sources, useJobStyle());
+  const events = historyOf(usePlan(), sources, useRuleBooks().data ?? [], useJobStyle());
   return (
     <section aria-label="What was done">
       {events.length === 0 ? (

@@ -1,4 +1,4 @@
-export { canBeNext, faultsOf, howIn, keptLooseFor, movedTo, placesIn, type OrderFault } from './allowed.ts';
+export { canBeNext, faultsOf, howIn, movedTo, placesIn, type OrderFault } from './allowed.ts';
 export { type BestOrder, bestOrder } from './bestOrder.ts';
 export { neededBy } from './needed.ts';
 export {

@@ -31,6 +31,8 @@ export interface Timeline {
   welds: Weld[];
   /** The cage is let down when so many tubes stand. */
   drops: number[];
+  /** By tube: what has to be in before its own ends are welded, as it gives for them. */
+  keeping: number[][];
   cost: BuildCost;
 }
 
@@ -86,7 +88,13 @@ export function timelineOf(problem: BuildProblem, order: readonly number[]): Tim
     welds.filter((weld) => weld.lost > 0).map(({ part }) => itemAt(problem.parts, part).seam),
   );
   const offBench = welds.filter(({ where }) => where !== 'bench').length;
-  return { bench, welds, drops, cost: { lost: lost.size, moves: INTO_THE_CAR + 2 * drops.length, offBench } };
+  return {
+    bench,
+    welds,
+    drops,
+    keeping,
+    cost: { lost: lost.size, moves: INTO_THE_CAR + 2 * drops.length, offBench },
+  };
 }
 
 /** So many tubes at the beginning of an order can be put together outside the car. */

@@ -1,5 +1,4 @@
-import { itemAt } from '../../items/index.ts';
-import { type Roof, roofOf, type Tube } from '../../cage/index.ts';
+import { bodySides, type Roof, roofOf, type Tube } from '../../cage/index.ts';
 import { lengthOf, pointOn } from '../../centreline/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
@@ -42,7 +41,7 @@ export function exitOf(plan: Plan, tubes: Tube[]): ExitAnswer {
   const ribs = plan.survey.ribs;
   if (ribs.length < 2 || tubes.length === 0) return { kind: 'unknown' };
   const roof = roofOf(plan);
-  const toSide = sideOf(plan);
+  const toSide = bodySides(plan);
   const places = placesOf(tubes, roof, toSide);
   const ends = [
     Math.min(...ribs.map(({ forward }) => forward.mm)),
@@ -148,33 +147,4 @@ function sizeOf(tubes: Tube[]): { width: number; height: number } {
     return Math.max(...all) - Math.min(...all);
   };
   return { width: across(1), height: across(2) };
-}
-
-/** The sides of the body by its sections: half widths from the floor up, between two heights and two sections in proportion. */
-function sideOf({ survey }: Plan): ToSide {
-  const sections = survey.ribs
-    .map(({ forward, points }) => ({
-      x: forward.mm,
-      points: points.map(({ out, up }) => [out.mm, up.mm] as const),
-    }))
-    .sort((a, b) => a.x - b.x);
-  return ([x, y, z]) => {
-    const ahead = sections.findIndex((one) => one.x >= x);
-    const front = sections[ahead];
-    const rear = sections[ahead - 1] ?? front;
-    if (!front || !rear || x < itemAt(sections, 0).x) return null;
-    const share = front.x === rear.x ? 0 : (x - rear.x) / (front.x - rear.x);
-    const [near, far] = [halfAt(rear.points, z), halfAt(front.points, z)];
-    return near + share * (far - near) - Math.abs(y);
-  };
-}
-
-/** The half width of a section at a height. */
-function halfAt(points: (readonly [out: number, up: number])[], z: number): number {
-  const sorted = points.toSorted((a, b) => a[1] - b[1]);
-  const above = sorted.findIndex(([, up]) => up >= z);
-  const [high, low] = [sorted[above], sorted[above - 1]];
-  if (!high) return itemAt(sorted, -1)[0];
-  if (!low) return high[0];
-  return low[0] + ((z - low[1]) / (high[1] - low[1] || 1)) * (high[0] - low[0]);
 }

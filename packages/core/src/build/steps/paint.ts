@@ -1,10 +1,9 @@
-import { areApart, boxOf, roofOf, type Tube } from '../../cage/index.ts';
+import { areApart, boxOf, placeOf, roofOf, type Tube } from '../../cage/index.ts';
 import { directionAt, lengthOf, pointOn } from '../../centreline/index.ts';
 import { outside, type SweptTube, sweptTube } from '../../cope/index.ts';
 import { NOISE } from '../../measure/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
-import { placeOf } from '../../cage/index.ts';
 
 /** A stretch of a tube that no brush gets round once the cage is up. mm along the axis from end A */
 export interface PaintStretch {

@@ -34,6 +34,8 @@ export interface Tacked {
 
 /** A part of a seam that is welded in a step. mm */
 export interface Welded {
+  /** What is ticked off when it is done. */
+  tick: string;
   piece: string;
   stamp: string;
   end: End;

@@ -2,7 +2,7 @@ import { itemAt } from '../../items/index.ts';
 import { type AsBuiltPoint, hoopPoints, type Moment } from '../../asBuilt/index.ts';
 import { type CopeSetting, type Tube } from '../../cage/index.ts';
 import { distance } from '../../space/index.ts';
-import { howIn, keptLooseFor, placesIn, type Timeline, type Weld } from '../order/index.ts';
+import { howIn, placesIn, type Timeline, type Weld } from '../order/index.ts';
 import { type BuildRoom } from '../room/buildRoom.ts';
 import { footOf } from '../room/feet.ts';
 import { paintStretches } from './paint.ts';
@@ -42,7 +42,8 @@ export function stepsOf(making: Making): BuildStep[] {
   const putMeasure = (when: Moment, nth = 0) =>
     put({ kind: 'measure', when, checks: checksOf(hoop) }, `measure:${when}${nth > 0 ? `:${nth}` : ''}`);
   const putWelds = (at: Weld['where'], moment: number) => {
-    for (const seams of weldsAt(making, at, moment)) put({ kind: 'weld', seams }, ...seams.map(tickOf));
+    for (const seams of weldsAt(making, at, moment))
+      put({ kind: 'weld', seams }, ...seams.map(({ tick }) => tick));
   };
   makeReady(making, put);
   for (; stood <= order.length; stood++) {
@@ -191,14 +192,15 @@ function weldsAt(making: Making, where: Weld['where'], moment: number): Welded[]
   return [...groups.values()];
 }
 
-function weldedOf({ room, order }: Making, { part, hiddenBy, lost }: Weld): Welded {
-  const at = placesIn(order);
-  const keeping = keptLooseFor(room.problem, at);
+function weldedOf({ room, order, timeline }: Making, { part, hiddenBy, lost }: Weld): Welded {
   const facts = itemAt(room.parts, part);
   const { end, length, places, tube } = itemAt(room.seams, facts.seam);
   const { piece, stamp } = itemAt(room.tubes, tube);
   const stampOf = (number: number | null) => (number === null ? null : itemAt(room.tubes, number).stamp);
+  // A part of a seam is known by its end and by the tube that goes over it, whatever they are stamped.
+  const over = facts.coveredBy === null ? '' : `:${itemAt(room.tubes, facts.coveredBy).piece}`;
   return {
+    tick: `weld:${piece}:${end.cut.end}${over}`,
     piece,
     stamp,
     end: end.cut.end,
@@ -208,18 +210,10 @@ function weldedOf({ room, order }: Making, { part, hiddenBy, lost }: Weld): Weld
     coveredBy: stampOf(facts.coveredBy),
     hiddenBy: stampOf(hiddenBy),
     lost: (length * lost) / places.length,
-    keptFor: stampOf(lastOf(itemAt(keeping, tube), at)),
+    keptFor: stampOf(order.findLast((one) => itemAt(timeline.keeping, tube).includes(one)) ?? null),
     at: facts.places.map((i) => itemAt(places, i).at),
   };
 }
-
-/** The one of some tubes that is fitted last. */
-const lastOf = (tubes: number[], at: number[]): number | null =>
-  tubes.toSorted((a, b) => itemAt(at, b) - itemAt(at, a))[0] ?? null;
-
-/** A part of a seam is known by its end and by what goes over it. */
-const tickOf = ({ piece, end, coveredBy }: Welded): string =>
-  `weld:${piece}:${end}${coveredBy === null ? '' : `:${coveredBy}`}`;
 
 /** Feet last of all, then the brace comes out, and all is measured again. */
 function finish({ setting: { plan }, room }: Making, put: Put, putMeasure: (when: 'welded') => void): void {

@@ -4,6 +4,7 @@ import { radians } from '../../measure/index.ts';
 import { type MainHoop, mainHoopOf, type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { readSection } from '../../survey/index.ts';
+import { sectionsAt } from './sections.ts';
 
 type Flat = readonly [out: number, up: number];
 
@@ -42,11 +43,9 @@ const closedRoof = kept((survey: Plan['survey'], hoop: MainHoop | null): Roof =>
   return {
     kind: 'closed',
     gap: ([x, y, z]) => {
-      const ahead = sections.findIndex((one) => one.x >= x);
-      const front = sections[ahead] ?? sections.at(-1);
-      const rear = ahead < 0 ? front : sections[Math.max(ahead - 1, 0)];
-      if (!front || !rear || x > front.x + RUNS_ON || x < rear.x - RUNS_ON) return null;
-      const share = front.x === rear.x ? 0 : Math.min(1, Math.max(0, (x - rear.x) / (front.x - rear.x)));
+      const between = sectionsAt(sections, x, RUNS_ON);
+      if (!between) return null;
+      const { rear, front, share } = between;
       const [fromRear, fromFront] = pairOf([rear, front], (one) => toRoof(one.points, [Math.abs(y), z]));
       return fromRear + share * (fromFront - fromRear);
     },

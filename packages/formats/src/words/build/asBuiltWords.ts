@@ -7,6 +7,7 @@ import {
   type LengthStyle,
   type Moment,
   type Plan,
+  type Racked,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
 
@@ -114,10 +115,7 @@ export function stanceWords({
 }
 
 /** How a hoop is racked by its diagonals, apart from what is out on both alike. */
-export function rackedWords(
-  { even, twisted, by }: { even: number; twisted: number; by: number },
-  style: LengthStyle,
-): string[] {
+export function rackedWords({ even, twisted, by }: Racked, style: LengthStyle): string[] {
   const say = (mm: number) => formatWithUnit(Math.abs(mm), style);
   return [
     `Both diagonals are ${say(even)} ${even < 0 ? 'shorter' : 'longer'} alike: size, and no twist.`,

@@ -7,6 +7,7 @@ import {
   type Length,
   type LengthStyle,
   type Plan,
+  type RuleBook,
   type Shop,
   type TubeChoice,
 } from '@gyrus/core';
@@ -48,10 +49,14 @@ export interface HistoryEvent {
   photos: { file: string; name: string }[];
 }
 
-/** Everything that was done for a job, the oldest first. Answers without a moment are from before one was kept, and stand first. */
+/**
+ * Everything that was done for a job, the oldest first. Answers without a moment are from before one was kept, and stand first. books: name
+ * the rules that were answered.
+ */
 export function historyOf(
-  { answers }: Pick<Plan, 'answers'>,
+  plan: Pick<Plan, 'answers' | 'members'>,
   { entries, bends, scrap, sawn }: HistorySources,
+  books: readonly RuleBook[],
   style: LengthStyle,
 ): HistoryEvent[] {
   const nothing = { note: '', photos: [] };
@@ -70,12 +75,22 @@ export function historyOf(
       text: `${stamp} is scrap: ${reason}${length ? `, ${formatWithUnit(length.mm, style)} lost` : ''}`,
     })),
     ...entries.map((entry) => entryEvent(entry, style)),
-    ...Object.entries(answers).map(([key, { answer, by, on, note, photos }]): HistoryEvent => ({
+    ...Object.entries(plan.answers).map(([key, { answer, by, on, note, photos }]): HistoryEvent => ({
       ...{ at: on ?? '', who: by, kind: 'answered', note, photos },
-      text: `${answer} to ${key}`,
+      text: `${answer} to ${ruleWords(key, plan, books)}`,
     })),
   ];
   return events.toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+}
+
+/** The rule that an answer is to, by its book, clause and member; by the ids where the book is not at hand. */
+function ruleWords(key: string, { members }: Pick<Plan, 'members'>, books: readonly RuleBook[]): string {
+  const [bookId = '', ruleId = '', memberId = ''] = key.split('/');
+  const book = books.find(({ id }) => id === bookId);
+  const rule = book?.rules.find(({ id }) => id === ruleId);
+  if (!book || !rule) return key;
+  const stamps = members.find(({ id }) => id === memberId)?.pieces.map(({ stamp }) => stamp);
+  return `${book.title} ${rule.clause}, ${rule.text}${stamps ? `: ${listed(stamps)}` : ''}`;
 }
 
 function bentEvent({

@@ -57,6 +57,12 @@ const LABELS: Record<string, string> = {
   torchRoom: "torch's room",
   bodyRoom: 'its room between seam and body',
   brushRoom: 'room of a brush beside a tube',
+  asBuilt: 'as built',
+  feetApart: 'feet apart as built',
+  stance: 'how the car stood',
+  fallsRight: 'floor falls to the right',
+  fallsForward: 'floor falls to the front',
+  measuredOn: 'measured on',
   drop: 'cage dropped to weld',
   order: 'order',
 };

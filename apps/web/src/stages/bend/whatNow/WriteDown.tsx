@@ -6,6 +6,7 @@ import { toast } from 'sonner';
 import { useWriteBend } from '../../../log/madeBends.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { TextField } from '../../../shared/fields/TextField.tsx';
+import { WhoField } from '../../../shared/fields/WhoField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useKept } from '../../../shared/server/useKept.ts';
 import { useWho } from '../../../shared/server/useWho.ts';
@@ -21,7 +22,7 @@ interface WriteDownProps {
 
 /** Writes the measured bend into the log, under a name that is asked for once on this device. */
 export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps) {
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const [note, keepNote] = useKept(`gyrus-measured/${job}/${sheet.piece}/${bend.number}/note`, (kept) =>
     typeof kept === 'string' ? kept : '',
   );
@@ -58,7 +59,7 @@ export function WriteDown({ job, sheet, bend, measures, change }: WriteDownProps
   };
   return (
     <div className="grid items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
-      <TextField label="bent by" value={who} onChange={(event) => keepWho(event.target.value)} />
+      <WhoField label="bent by" />
       <TextField
         label="note (may be empty)"
         value={note}

@@ -8,7 +8,7 @@ import { NumberField } from '../../../shared/fields/NumberField.tsx';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
-import { TextField } from '../../../shared/fields/TextField.tsx';
+import { WhoField } from '../../../shared/fields/WhoField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { useJobs } from '../../../shared/server/queries.ts';
@@ -25,7 +25,7 @@ const GUIDES = [
 export function LayOutForm({ branch }: { branch: string }) {
   const { jobId = '' } = useParams();
   const style = useJobStyle();
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const [cutting, change] = useCutting();
   const [others, setOthers] = useState<string[]>([]);
   const layOut = useCutPlanChange(jobId);
@@ -62,12 +62,7 @@ export function LayOutForm({ branch }: { branch: string }) {
       </div>
       <OtherJobs job={jobId} chosen={others} choose={setOthers} />
       <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto]">
-        <TextField
-          label="laid out by"
-          value={who}
-          maxLength={120}
-          onChange={(event) => keepWho(event.target.value)}
-        />
+        <WhoField label="laid out by" />
         <Button kind="strong" disabled={who.trim() === '' || layOut.isPending} onClick={() => void press()}>
           {layOut.isPending ? 'Laying it out…' : 'Lay it out'}
         </Button>

@@ -8,6 +8,7 @@ import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { angleKind } from '../../../shared/fields/quantityKinds.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { TextField } from '../../../shared/fields/TextField.tsx';
+import { WhoField } from '../../../shared/fields/WhoField.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Dialog } from '../../../shared/frame/Dialog.tsx';
 import { useWho } from '../../../shared/server/useWho.ts';
@@ -45,7 +46,7 @@ interface SpoiledFormProps {
 
 function SpoiledForm({ sheet, tube, done }: SpoiledFormProps) {
   const { jobId = '' } = useParams();
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const [said, setSaid] = useState<Omit<Spoiled, 'who'>>({ pulls: 0, last: null, reason: '', place: '' });
   const { send, sending } = useSpoiled(jobId, useJobStyle(), done);
   const change = (changes: Partial<Spoiled>) => setSaid({ ...said, ...changes });
@@ -64,12 +65,7 @@ function SpoiledForm({ sheet, tube, done }: SpoiledFormProps) {
         maxLength={120}
         onChange={(event) => change({ place: event.target.value })}
       />
-      <TextField
-        label="says who"
-        value={who}
-        maxLength={120}
-        onChange={(event) => keepWho(event.target.value)}
-      />
+      <WhoField label="says who" />
       <Button
         kind="strong"
         disabled={said.reason.trim() === '' || who.trim() === '' || sending}

@@ -10,6 +10,7 @@ import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { TextField } from '../../../shared/fields/TextField.tsx';
+import { WhoField } from '../../../shared/fields/WhoField.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useKept } from '../../../shared/server/useKept.ts';
@@ -74,18 +75,13 @@ interface WhoAndHowLongProps extends Omit<SaidProps, 'step'> {
 
 /** By whom, and how long it took, with the press that ticks it off. */
 function WhoAndHowLong({ said, change, ready, send }: WhoAndHowLongProps) {
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const minutes = minutesIn(said);
   const wrong = minutes !== null && !(minutes >= 0 && minutes <= 10_000);
   return (
     <>
       <div className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_auto]">
-        <TextField
-          label="who"
-          value={who}
-          maxLength={120}
-          onChange={(event) => keepWho(event.target.value)}
-        />
+        <WhoField label="who" />
         <TextField
           label="minutes it took"
           value={said.minutes}

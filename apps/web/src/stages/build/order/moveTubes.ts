@@ -49,15 +49,19 @@ export function neighbours(
   };
 }
 
-/** A tube that is tacked already, by its ticks, and would come after one that is not; null where none would. */
+/** What a move takes past each other though one of them is tacked already, by its ticks, and the other is not; null where nothing is. */
 export function standsAlready(
-  { tubes }: BuildAnswer,
-  { order }: Pick<Move, 'order'>,
+  { tubes, order: before }: BuildAnswer,
+  { order: after }: Pick<Move, 'order'>,
   ticked: ReadonlyMap<string, Ticked>,
 ): string | null {
   const isTacked = (tube: number) => ticked.has(`tack:${itemAt(tubes, tube).piece}`);
-  const last = order.findLastIndex(isTacked);
-  const loose = order.slice(0, Math.max(last, 0)).find((tube) => !isTacked(tube));
-  if (loose === undefined) return null;
-  return `${itemAt(tubes, itemAt(order, last)).stamp} is ticked off: it stands already, and ${itemAt(tubes, loose).stamp} does not`;
+  const [tacked, loose] = [after.filter(isTacked), after.filter((tube) => !isTacked(tube))];
+  for (const one of tacked)
+    for (const other of loose) {
+      const wasFirst = before.indexOf(one) < before.indexOf(other);
+      if (wasFirst && after.indexOf(other) < after.indexOf(one))
+        return `${itemAt(tubes, one).stamp} is ticked off: it stands already, and ${itemAt(tubes, other).stamp} does not`;
+    }
+  return null;
 }

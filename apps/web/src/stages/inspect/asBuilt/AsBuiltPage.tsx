@@ -13,7 +13,7 @@ import { useParams } from 'react-router';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { angleIn, lengthIn } from '../../../shared/fields/keptQuantities.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
-import { TextField } from '../../../shared/fields/TextField.tsx';
+import { WhoField } from '../../../shared/fields/WhoField.tsx';
 import { PlainTable } from '../../../shared/figures/PlainTable.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Loading, Trouble } from '../../../shared/frame/Waiting.tsx';
@@ -97,7 +97,7 @@ function Readings({ moment, deviations }: { moment: Moment; deviations: BuiltDev
   const { jobId = '' } = useParams();
   const branch = usePlanStore((state) => state.branch);
   const points = useAsBuiltPoints()(moment);
-  const [who, keepWho] = useWho();
+  const [who] = useWho();
   const [typed, keep] = useKept(`gyrus-as-built/${jobId}/${branch}/${moment}`, typedIn);
   const write = useWriteEntry();
   const make = useMakeEntry();
@@ -135,12 +135,7 @@ function Readings({ moment, deviations }: { moment: Moment; deviations: BuiltDev
         ))}
       </PlainTable>
       <div className="bg-ground sticky bottom-0 grid items-end gap-3 py-3 sm:grid-cols-[1fr_auto]">
-        <TextField
-          label="measured by"
-          value={who}
-          maxLength={120}
-          onChange={(event) => keepWho(event.target.value)}
-        />
+        <WhoField label="measured by" />
         <Button
           kind="strong"
           disabled={readings.length === 0 || who.trim() === '' || write.isPending}

@@ -1,5 +1,14 @@
-import { type BuiltDeviation, evenAndTwisted, type LengthStyle, type Moment, rackedBy } from '@gyrus/core';
+import {
+  type BuiltDeviation,
+  evenAndTwisted,
+  hoopAnswerOf,
+  hoopRacked,
+  type LengthStyle,
+  type Moment,
+  type Tube,
+} from '@gyrus/core';
 import { leanedWords, MOMENT_WORDS, offWords, pointWords, rackedWords } from '@gyrus/formats';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../../../shared/figures/PlainTable.tsx';
@@ -13,7 +22,8 @@ interface WhatItSaysProps {
 export function WhatItSays({ deviations, moment }: WhatItSaysProps) {
   const style = useJobStyle();
   const own = deviations.get(moment) ?? [];
-  const lines = [...racked(own, style), ...heights(own, style)];
+  const hoop = hoopAnswerOf(useEvaluation())?.tube ?? null;
+  const lines = [...racked(hoop, own, style), ...heights(own, style)];
   return (
     <section aria-label="What it says" className="space-y-3">
       {lines.length > 0 && (
@@ -36,15 +46,9 @@ export function WhatItSays({ deviations, moment }: WhatItSaysProps) {
 const find = (own: BuiltDeviation[], key: string) => own.find(({ point }) => point.key === key);
 
 /** The hoop racked, by its diagonals: against what is planned. */
-function racked(own: BuiltDeviation[], style: LengthStyle): string[] {
-  const [left, right, feet] = ['hoop:diagonal-left', 'hoop:diagonal-right', 'hoop:feet'].map((key) =>
-    find(own, key),
-  );
-  if (!left || !right) return [];
-  const base = feet?.value ?? left.point.planned;
-  const planned = rackedBy(left.point.planned, right.point.planned, base);
-  const { even, twisted } = evenAndTwisted(left.off, right.off);
-  return rackedWords({ even, twisted, by: rackedBy(left.value, right.value, base) - planned }, style);
+function racked(hoop: Tube | null, own: BuiltDeviation[], style: LengthStyle): string[] {
+  const [left, right] = [find(own, 'hoop:diagonal-left'), find(own, 'hoop:diagonal-right')];
+  return hoop && left && right ? rackedWords(hoopRacked(hoop, left, right), style) : [];
 }
 
 /** One side of the crown higher than the other. */
