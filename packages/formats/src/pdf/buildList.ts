@@ -85,6 +85,7 @@ function drawStep({ style, ticked }: BuildListRequest, step: BuildStep, number: 
   const done = isDone(step, ticked);
   if (done) writeText(doc, '×', MARGIN + 5, top, { ...STRONG, anchor: 'middle' });
   writeText(doc, String(number), MARGIN + NUMBER, top, { ...STRONG, anchor: 'end' });
+  page.y = writeParagraph(doc, title, MARGIN + TEXT, top, wide, STRONG);
   const signed = page.width - MARGIN - SIGNED + 12;
   if (done && by) writeText(doc, `${by.who}, ${by.at.slice(0, 10)}`, signed, top, BODY);
   else
@@ -93,7 +94,6 @@ function drawStep({ style, ticked }: BuildListRequest, step: BuildStep, number: 
       .lineTo(page.width - MARGIN, top + 2)
       .lineWidth(0.5)
       .stroke();
-  page.y = writeParagraph(doc, title, MARGIN + TEXT, top, wide, STRONG);
   page.y = writeOver(doc, reasons, page, wide, LABEL);
   if (caution) page.y = writeOver(doc, caution, page, wide, CAUTION);
 }

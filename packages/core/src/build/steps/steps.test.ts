@@ -62,7 +62,7 @@ test('the hoop and what lies in its plane are put together on the bench; what st
     'd',
     'diagonal',
     stationOn('m-hoop', 'crown-left', 0),
-    stationOn('m-hoop', 'end-b', -200),
+    stationOn('m-hoop', 'knee-right', 0),
   );
   const stay = bar('s', 'backstay', stationOn('m-hoop', 'crown-left', 0), point(-900, 500, 200));
   const { steps, tubes, problem } = built(cageOf(inPlane, stay));
