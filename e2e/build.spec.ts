@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { newJob, stage } from './job.ts';
+import { newJob, stage, WORKED_OUT } from './job.ts';
 
 async function openBuild(page: Page) {
   await page.goto('/jobs');
@@ -43,7 +43,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
   await page.getByRole('button', { name: 'Lay it out' }).click();
   await expect(
     page.getByText(/sticks, \d+ of them bought: nothing holds them for less \(proven\)/),
-  ).toBeVisible();
+  ).toBeVisible(WORKED_OUT);
   const own = page.getByRole('listitem', { name: /^stick/ }).filter({ hasText: 'from the rack, by the saw' });
   await expect(own).toHaveCount(1);
 
@@ -79,7 +79,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
 
   // Another blank for it, and nothing else.
   await page.getByRole('button', { name: 'Lay it out' }).click();
-  await expect(page.getByText(/Sawn already, or reserved for an earlier plan: .*MH/)).toBeVisible();
+  await expect(page.getByText(/Sawn already, or reserved for an earlier plan: .*MH/)).toBeVisible(WORKED_OUT);
   await expect(sawn('SL')).toHaveCount(2);
 
   const bent = page.getByRole('region', { name: 'Bent pieces on the rack' });

@@ -1,5 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 
+/** What is worked out for a whole cage at once, away from the page, takes a while on a slow machine. */
+export const WORKED_OUT = { timeout: 60_000 };
+
 /** Steps of a person at the pages, shared by the tests. */
 export async function newJob(page: Page, name: string): Promise<void> {
   await page.goto('/jobs');

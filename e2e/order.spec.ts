@@ -1,8 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { newJob, stage } from './job.ts';
-
-/** The order is worked out away from the page: on a slow machine it takes a while. */
-const WORKED_OUT = { timeout: 60_000 };
+import { newJob, stage, WORKED_OUT } from './job.ts';
 
 async function openOrder(page: Page) {
   await page.goto('/jobs');

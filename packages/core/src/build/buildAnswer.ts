@@ -42,6 +42,8 @@ export interface BuildAnswer {
   order: number[];
   /** What the plan's own order of fitting does that cannot be done. */
   faults: OrderFault[];
+  /** Whether an order that can be built was found; the steps are in the plan's own where none was. */
+  buildable: boolean;
   cost: BuildCost;
   /** A better one; null where none was found. */
   better: { order: number[]; cost: BuildCost } | null;
@@ -55,7 +57,7 @@ export interface BuildAnswer {
   roofKnown: boolean;
 }
 
-/** The order of building of a plan; null where no order of fitting can be built. */
+/** The order of building of a plan: its own order of fitting, or the nearest that was found where that cannot be built. */
 export function buildAnswerOf(setting: CopeSetting): BuildAnswer {
   const room = buildRoomOf(setting);
   const faults = faultsOf(room.problem, room.order);
@@ -68,6 +70,7 @@ export function buildAnswerOf(setting: CopeSetting): BuildAnswer {
     standsOn: room.standsOn,
     order,
     faults,
+    buildable: best !== null,
     cost: timeline.cost,
     better: betterThan(timeline.cost, best),
     proven: best?.proven ?? false,

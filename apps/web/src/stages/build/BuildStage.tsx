@@ -122,11 +122,10 @@ function useMoves(answer: BuildAnswer, ticked: Map<string, Ticked>) {
   const drag = (key: string, over: string) => {
     const [from, to] = [key, over].map((one) => answer.steps.find((step) => keyOfStep(step) === one));
     if (!from || !to) return;
-    const [first, last] = [tubesOfStep(to, answer).at(0), tubesOfStep(to, answer).at(-1)];
-    const [target, end] = [first, last].map((tube) => answer.order.indexOf(tube ?? -1));
-    const start = answer.order.indexOf(tubesOfStep(from, answer)[0] ?? -1);
-    if (target === undefined || end === undefined) return;
-    move(from, start < target ? end + 1 : target);
+    // The tubes of a step stand beside each other in the order.
+    const [own, others] = [tubesOfStep(from, answer), tubesOfStep(to, answer)];
+    const [start, target] = [answer.order.indexOf(itemAt(own, 0)), answer.order.indexOf(itemAt(others, 0))];
+    move(from, start < target ? target + others.length : target);
   };
   const answerTo = (yes: boolean) => {
     if (yes && asking) take(asking);

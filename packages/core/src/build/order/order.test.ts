@@ -135,3 +135,21 @@ test('the cage is let down no more often than the seams that wait for it need, b
     }),
   );
 });
+
+test('two bars that shut each other’s only way are in no order at all', () => {
+  const shut: BuildProblem = {
+    count: 2,
+    bench: [true, true],
+    after: [[], []],
+    ways: [[[1]], [[0]]],
+    sprung: [[], []],
+    loose: [null, null],
+    parts: [],
+    drops: false,
+  };
+  expect(faultsOf(shut, [0, 1])).toHaveLength(1);
+  expect(faultsOf(shut, [1, 0])).toHaveLength(1);
+  expect([anyOrder(shut, [0, 1]), bestOrder(shut, [0, 1])]).toEqual([null, null]);
+  const open = { ...shut, ways: [[[1]], [[]]] };
+  expect(bestOrder(open, [1, 0])?.order).toEqual([0, 1]);
+});

@@ -40,17 +40,28 @@ function Reach({ answer }: { answer: BuildAnswer }) {
     change('fitOrder/better', (draft) => {
       draft.fitOrder = fitOrderWith(plan, answer, order);
     });
-  const { better, cost, faults, proven, roofKnown, compared, exit } = answer;
+  const { better, cost, faults, proven, roofKnown, compared, exit, buildable } = answer;
   return (
     <section aria-label="This order" className="space-y-2">
       <h2 className="text-sm font-semibold">this order</h2>
       {faults.map((fault, i) => (
         <p key={i}>
           <StatusMark status="look" /> The plan’s order of fitting cannot be built so:{' '}
-          {orderFaultWords(fault, answer)}. The steps are in the nearest that can.
+          {orderFaultWords(fault, answer)}.
         </p>
       ))}
-      {faults.length > 0 && <Button onClick={() => take(answer.order)}>Fit in the order of the steps</Button>}
+      {faults.length > 0 &&
+        (buildable ? (
+          <>
+            <p>The steps are in the nearest order that can.</p>
+            <Button onClick={() => take(answer.order)}>Fit in the order of the steps</Button>
+          </>
+        ) : (
+          <p>
+            No order that can be built was found: the steps are in the plan’s own. Let one of these bars end
+            otherwise at Design.
+          </p>
+        ))}
       <p>
         <StatusMark status={cost.lost > 0 ? 'look' : 'clear'} /> {buildCostWords(cost)}.
         {!better && (proven ? ' No other order does better (proven).' : ' No better order was found.')}
