@@ -12,6 +12,7 @@ import { PhotosModule } from './photos/photos.module.ts';
 import { RuleBooksModule } from './rulebooks/ruleBooks.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
+import { WeldingModule } from './welding/welding.module.ts';
 import { StockModule } from './stock/stock.module.ts';
 
 /** One module per thing of the trade, on one database. */
@@ -33,6 +34,7 @@ export class AppModule {
         StockModule,
         BuildModule,
         HistoryModule,
+        WeldingModule,
       ],
       providers: [LoadOnce],
     };

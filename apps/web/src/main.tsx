@@ -86,6 +86,11 @@ const pages: RouteObject[] = [
     HydrateFallback: () => null,
   },
   {
+    path: '/shop/welding',
+    lazy: async () => ({ Component: (await import('./shop/welding/WeldingPage.tsx')).WeldingPage }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/shop/dies/:dieId/springback',
     lazy: async () => ({
       Component: (await import('./shop/springback/SpringbackPage.tsx')).SpringbackPage,

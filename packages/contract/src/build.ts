@@ -118,6 +118,11 @@ export class BuildEntryDto implements BuildEntry {
   @ValidateNested({ each: true })
   @Type(() => StepPhotoDto)
   photos!: StepPhotoDto[];
+
+  /** Of a seam welded: the procedure that it was welded by. */
+  @ValidateIf((_, value) => value !== null)
+  @IsUUID(undefined, { message: 'a procedure is named by its id' })
+  procedure!: string | null;
 }
 
 /** How long the steps of a job took, of those with minutes. */

@@ -44,4 +44,5 @@ export {
   SawnDto,
   StickDoneDto,
 } from './stock.ts';
+export { WeldProcedureDto, WeldSampleDto, WeldSetAsideDto } from './welding.ts';
 export { type Device, type DeviceNews, DEVICES, type DeviceTrouble } from './devices.ts';

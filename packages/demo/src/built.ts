@@ -61,7 +61,7 @@ function entriesOf({ plan, who, day, number }: Built): BuildEntry[] {
       at: `${day}T${minute}:00.000Z`,
       title: 'Measured, off the bender',
     },
-    ...{ took: null, readings: [], note: '', photos: [] },
+    ...{ took: null, readings: [], note: '', photos: [], procedure: null },
     ...changes,
   });
   const feet = (mm: number) => [{ what: 'bench:hoop:feet', taped: taped(mm), turned: null }];

@@ -3,6 +3,7 @@ import { DEMO_JOB, demoPlan } from './job.ts';
 import { UNFINISHED_JOB, unfinishedPlan } from './unfinished.ts';
 
 export { demoBuilt } from './built.ts';
+export { demoBench, demoWelding } from './welding.ts';
 export { demoBooks, internationalBook } from './ruleBooks.ts';
 export { demoShop } from './shop.ts';
 export { demoPlan, fourPointPlan, unfinishedPlan };

@@ -108,7 +108,14 @@ export {
   orderFaultWords,
   reachComparedWords,
 } from './words/build/orderWords.ts';
+export {
+  weldLiesWords,
+  weldProcedureWords,
+  weldProcessWords,
+  weldStandingWords,
+} from './words/build/weldWords.ts';
 export { stepCaution } from './words/build/stepCaution.ts';
 export { measuredWords, stepReasons } from './words/build/stepReasons.ts';
 export { PLACE_WORDS, stepKindWords, stepTitle } from './words/build/stepTitle.ts';
+export { type HistorySeam, historySeams } from './words/history/historySeams.ts';
 export { type HistoryEvent, historyOf, type HistorySources, historyTubes } from './words/history/history.ts';

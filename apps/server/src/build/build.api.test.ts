@@ -30,6 +30,7 @@ const entry = (changes: object = {}) => ({
   readings: [],
   note: '',
   photos: [],
+  procedure: null,
   ...changes,
 });
 const write = (body: object, to = job) => http().post(`/api/jobs/${to}/build`).send(body);
@@ -86,6 +87,8 @@ test.each([
     { readings: [{ what: 'feet', taped: { mm: -30000, typed: '-30000' }, turned: null }] },
     '/readings/0/taped',
   ],
+  ['a procedure that nobody wrote down', { procedure: randomUUID() }, '/procedure'],
+  ['a procedure by its name', { procedure: 'TIG' }, '/procedure'],
   ['a photo that is a path', { photos: [{ file: '../etc', name: '' }] }, '/photos/0/file'],
 ])('%s is refused where it is, and nothing is written', async (_, changes, path) => {
   const refused = await write(entry(changes)).expect(422);

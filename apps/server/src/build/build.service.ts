@@ -2,10 +2,11 @@ import { type BuildEntryDto, type JobTime } from '@gyrus/contract';
 import { type BuildEntry, timesOf, type TimeTaken } from '@gyrus/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { notFound } from '../common/fault.ts';
+import { notFound, Refusal } from '../common/fault.ts';
 import { without } from '../common/without.ts';
 import { insertOnce, refuseOther } from '../common/writtenOnce.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
+import { WeldProcedureEntity } from '../welding/welding.entities.ts';
 import { BuildEntryEntity } from './buildEntry.entity.ts';
 
 /** What is done at the cars: written once, and read in the order in which it came. */
@@ -31,6 +32,12 @@ export class BuildService {
     if (!(await this.jobs.exists(job))) throw notFound('this job');
     const { at, ...rest } = dto;
     const { manager } = this.database;
+    if (dto.procedure !== null && !(await manager.existsBy(WeldProcedureEntity, { id: dto.procedure })))
+      throw new Refusal({
+        code: 'unknown-procedure',
+        message: 'no such welding procedure is written down: choose one',
+        path: '/procedure',
+      });
     await insertOnce(manager, BuildEntryEntity, { job, ...rest, doneAt: new Date(at) });
     const kept = await manager.findOneByOrFail(BuildEntryEntity, { id: dto.id });
     refuseOther(

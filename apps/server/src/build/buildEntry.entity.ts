@@ -42,4 +42,7 @@ export class BuildEntryEntity implements Omit<BuildEntry, 'at'> {
 
   @Column('jsonb')
   photos!: BuildEntry['photos'];
+
+  @Column('uuid', { name: 'procedure_id', nullable: true })
+  procedure!: string | null;
 }

@@ -19,12 +19,14 @@ import { IssuedSheets1815000000000 } from './1815000000000-issuedSheets.ts';
 import { Rack1820000000000 } from './1820000000000-rack.ts';
 import { BuildEntries1825000000000 } from './1825000000000-buildEntries.ts';
 import { Certificates1830000000000 } from './1830000000000-certificates.ts';
+import { Welding1835000000000 } from './1835000000000-welding.ts';
 import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
 import { FloorTickEntity } from '../floor/floorTick.entity.ts';
 import { IssuedSheetEntity } from '../floor/issuedSheet.entity.ts';
 import { BendSetAsideEntity } from '../log/bendSetAside.entity.ts';
+import { WeldProcedureEntity, WeldSampleEntity, WeldSamplePhotoEntity } from '../welding/welding.entities.ts';
 import { ScrapEntity } from '../log/scrap.entity.ts';
 import { MadeBendEntity } from '../log/madeBend.entity.ts';
 
@@ -39,6 +41,7 @@ export const MIGRATIONS = [
   Rack1820000000000,
   BuildEntries1825000000000,
   Certificates1830000000000,
+  Welding1835000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -66,6 +69,9 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     StickDoneEntity,
     BuildEntryEntity,
     CertificateFileEntity,
+    WeldProcedureEntity,
+    WeldSampleEntity,
+    WeldSamplePhotoEntity,
   ],
   migrations: MIGRATIONS,
   synchronize: false,

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { type JobDetail, type JobSummary, type RevisionSummary } from '@gyrus/contract';
 import { readPlan, readRuleBook, readShop, recordOf, type RuleBook, type Shop } from '@gyrus/core';
-import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { demoBooks, demoPlan, demoShop, demoWelding } from '@gyrus/demo';
 import fc from 'fast-check';
 import request from 'supertest';
 import { without } from '../common/without.ts';
@@ -30,6 +30,12 @@ beforeAll(async () => {
   ids['rule-books'] = demoBooks[0]?.id ?? '';
   await issueSheet();
   await layOut();
+  const [procedure] = demoWelding;
+  await http()
+    .post('/api/welding')
+    .send(without(recordOf(procedure), 'samples', 'setAside'))
+    .expect(201);
+  ids.welding = procedure?.id ?? '';
 });
 
 /** A sheet of the demo's hoop is out, so that ticks of it get as far as the table. */
@@ -156,7 +162,11 @@ test('every route of the program is met, as its controllers declare them', () =>
       .filter(({ file }) => file)
       .map(({ path }) => path)
       .sort(),
-  ).toEqual(['/api/jobs/:id/photos', '/api/shop/tubes/:id/certificate']);
+  ).toEqual([
+    '/api/jobs/:id/photos',
+    '/api/shop/tubes/:id/certificate',
+    '/api/welding/samples/:sample/photo',
+  ]);
   const paths = routes.map(({ method, path }) => `${method} ${path}`);
   expect(paths).toEqual(
     expect.arrayContaining(['post /api/jobs/:id/revisions', 'get /api/shop', 'patch /api/jobs/:id']),

@@ -34,7 +34,9 @@ test('a job’s history has what was sawn, bent, thrown away and built for it, a
     .body as {
     id: string;
   };
-  expect(await historyOf(other.id)).toEqual({ entries: [], bends: [], scrap: [], sawn: [] });
+  expect(await historyOf(other.id)).toEqual({
+    ...{ entries: [], bends: [], scrap: [], sawn: [], procedures: [] },
+  });
 });
 
 test('what was sawn of a plan of several jobs is in the history of the job that it was for', async () => {

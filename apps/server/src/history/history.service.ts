@@ -9,6 +9,7 @@ import { JobsService } from '../jobs/jobs.service.ts';
 import { LogService } from '../log/log.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
+import { WeldingService } from '../welding/welding.service.ts';
 import { CutPlansService } from '../stock/cutPlans.service.ts';
 
 /** What was done for a job, from all the places where it was written down. */
@@ -21,14 +22,16 @@ export class HistoryService {
     private readonly build: BuildService,
     private readonly log: LogService,
     private readonly cutPlans: CutPlansService,
+    private readonly welding: WeldingService,
   ) {}
 
   async sources(job: string, branch: string): Promise<HistorySources> {
-    const [entries, bends, scrap, plans] = await Promise.all([
+    const [entries, bends, scrap, plans, procedures] = await Promise.all([
       this.build.entries(job, branch),
       this.log.bends(job),
       this.log.scrap(),
       this.cutPlans.plans(job),
+      this.welding.procedures(),
     ]);
     const sawn = plans.flatMap(({ plan, sawn: pieces }) => {
       const sticks = sticksOf(plan);
@@ -39,7 +42,12 @@ export class HistoryService {
         return piece.job === job ? [{ stamp, length, batch: own.batch, who, at }] : [];
       });
     });
-    return { entries, bends, scrap: scrap.filter((one) => one.job === job), sawn };
+    const used = new Set(entries.map(({ procedure }) => procedure));
+    return {
+      ...{ entries, bends, sawn },
+      scrap: scrap.filter((one) => one.job === job),
+      procedures: procedures.filter(({ id }) => used.has(id)),
+    };
   }
 
   /** The same as PDF pages. */

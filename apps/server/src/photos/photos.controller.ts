@@ -11,7 +11,7 @@ import {
 } from '@nestjs/common';
 import { FileInterceptor } from '@nestjs/platform-express';
 import { type Response } from 'express';
-import { Refusal } from '../common/fault.ts';
+import { fileIn, type FormFile, shownAs } from '../common/formFile.ts';
 import { LARGEST_PHOTO, PhotosService } from './photos.service.ts';
 
 /** Pictures kept with a job. */
@@ -23,12 +23,10 @@ export class PhotosController {
   @UseInterceptors(FileInterceptor('photo', { limits: { fileSize: LARGEST_PHOTO, files: 1 } }))
   keep(
     @Param('id', ParseUUIDPipe) id: string,
-    @UploadedFile() photo: { originalname: string; buffer: Buffer } | undefined,
+    @UploadedFile() photo: FormFile | undefined,
   ): Promise<PhotoKept> {
-    if (!photo) throw new Refusal({ code: 'missing', message: 'missing: give a photo', path: '/photo' });
-    // A form sends the bytes of a name, which the parser takes for Latin-1.
-    const name = Buffer.from(photo.originalname, 'latin1').toString('utf8');
-    return this.photos.keep(id, name, photo.buffer);
+    const { name, bytes } = fileIn('photo', photo, 'a photo');
+    return this.photos.keep(id, name, bytes);
   }
 
   /** Shown as the picture that it is, and as nothing else. */
@@ -39,10 +37,7 @@ export class PhotosController {
     @Res() response: Response,
   ): Promise<void> {
     const { bytes } = await this.photos.get(id, photoId);
-    response
-      .type('image/jpeg')
-      .setHeader('X-Content-Type-Options', 'nosniff')
-      .setHeader('Content-Security-Policy', "default-src 'none'; sandbox")
+    shownAs(response, 'image/jpeg')
       .setHeader('Cache-Control', 'private, max-age=31536000, immutable')
       .send(bytes);
   }

@@ -15,7 +15,7 @@ import {
 } from '@nestjs/common';
 import { FileInterceptor } from '@nestjs/platform-express';
 import { type Response } from 'express';
-import { Refusal } from '../common/fault.ts';
+import { fileIn, type FormFile, shownAs } from '../common/formFile.ts';
 import { CertificatesService, LARGEST_CERTIFICATE } from './certificates.service.ts';
 import { ShopService } from './shop.service.ts';
 
@@ -86,23 +86,17 @@ export class ShopController {
   @UseInterceptors(FileInterceptor('certificate', { limits: { fileSize: LARGEST_CERTIFICATE, files: 1 } }))
   keepCertificate(
     @Param('id', ParseUUIDPipe) id: string,
-    @UploadedFile() file: { originalname: string; buffer: Buffer } | undefined,
+    @UploadedFile() file: FormFile | undefined,
   ): Promise<Shop> {
-    if (!file)
-      throw new Refusal({ code: 'missing', message: 'missing: give the certificate', path: '/certificate' });
-    // A form sends the bytes of a name, which the parser takes for Latin-1.
-    const name = Buffer.from(file.originalname, 'latin1').toString('utf8');
-    return this.certificates.keep(id, name, file.buffer);
+    const { name, bytes } = fileIn('certificate', file, 'the certificate');
+    return this.certificates.keep(id, name, bytes);
   }
 
   /** Shown as what it is, and as nothing else. */
   @Get('tubes/:id/certificate')
   async certificate(@Param('id', ParseUUIDPipe) id: string, @Res() response: Response): Promise<void> {
     const { bytes, type } = await this.certificates.get(id);
-    response
-      .type(type)
-      .setHeader('X-Content-Type-Options', 'nosniff')
-      .setHeader('Content-Security-Policy', "default-src 'none'; sandbox")
+    shownAs(response, type)
       .setHeader(
         'Content-Disposition',
         `inline; filename="certificate.${type === 'image/jpeg' ? 'jpg' : 'pdf'}"`,

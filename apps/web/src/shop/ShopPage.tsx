@@ -39,6 +39,10 @@ export function ShopPage() {
             <Link to="/shop/rack" className="underline">
               The rack: sticks, offcuts and bent pieces
             </Link>
+            {' · '}
+            <Link to="/shop/welding" className="underline">
+              Welding: procedures and their samples
+            </Link>
           </div>
           <Button kind="strong" onClick={() => setOpen({ what: 'machine', machine: null })}>
             <Plus aria-hidden="true" className="size-5" />

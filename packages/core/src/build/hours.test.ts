@@ -1,4 +1,5 @@
 import { sizeOf, STEP_KINDS, timeLeft, timeOf } from './hours.ts';
+import { turnedFlat } from './welding/index.ts';
 import { type BuildStep, type StepWork } from './steps/step.ts';
 
 const step = (work: StepWork, ...ticks: string[]): BuildStep => ({
@@ -9,7 +10,10 @@ const step = (work: StepWork, ...ticks: string[]): BuildStep => ({
 });
 const plates = step({ kind: 'plates', plates: ['P1', 'P2', 'P3'] }, 'plate:1', 'plate:2', 'plate:3');
 const brace = step({ kind: 'brace', stamp: 'MH', apart: 1400 }, 'brace');
-const seam = { piece: 'p', stamp: 'D1', headers: ['MH'], whole: true, coveredBy: null, hiddenBy: null };
+const seam = {
+  ...{ piece: 'p', stamp: 'D1', headers: ['MH'], whole: true, coveredBy: null, hiddenBy: null },
+  ...{ wall: 2.4, positions: turnedFlat(180) },
+};
 const weld = step({
   kind: 'weld',
   seams: [

@@ -11,6 +11,7 @@ export {
 } from './steps/step.ts';
 export { type TackMark } from './steps/tacks.ts';
 export { type Vent } from './steps/vents.ts';
+export * from './welding/index.ts';
 export {
   sizeOf,
   STEP_KINDS,

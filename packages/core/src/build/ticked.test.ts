@@ -10,6 +10,7 @@ const entry = (changes: Partial<BuildEntry>): BuildEntry => ({
     title: '',
     note: '',
     photos: [],
+    procedure: null,
   },
   ...{ at: `2026-11-27T10:00:${String(number).padStart(2, '0')}.000Z`, took: null, readings: [] },
   ...changes,

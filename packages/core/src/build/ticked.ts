@@ -26,6 +26,8 @@ export interface BuildEntry {
   readings: CageReading[];
   note: string;
   photos: { file: string; name: string }[];
+  /** Of a seam welded: the id of the procedure that it was welded by; null where nobody said. */
+  procedure: string | null;
 }
 
 /** Who ticked a thing off, and when. */

@@ -54,6 +54,7 @@ export { type CopeSetting } from './cuts/copeSetting.ts';
 export { type CopeMethod, type CutEnd, cutMark, type End, type EndCut } from './cuts/endCut.ts';
 export { type SeamAnswer } from './cuts/seams.ts';
 export { type Other, type SeamReach } from './cuts/torch.ts';
+export { cornerAt, type SeamCorner } from './cuts/nozzle.ts';
 export { type Moved, NO_WAY, type TorchPlace, torchPlaces } from './cuts/torchWays.ts';
 export { bodySides } from './clearance/bodySides.ts';
 export { type Roof, roofOf } from './clearance/roof.ts';

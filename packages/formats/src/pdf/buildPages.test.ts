@@ -38,7 +38,7 @@ test('a history is printed with its tubes and what was done, and says so where n
     ...{ plan: demoPlan, shop: demoShop, books: demoBooks, job: 'A job', printed, style: MILLIMETRES },
     paper: 'letter',
   } as const;
-  const nothing = { entries: [], bends: [], scrap: [], sawn: [] };
+  const nothing = { entries: [], bends: [], scrap: [], sawn: [], procedures: [] };
   const textOf = async (sources: typeof nothing | { entries: typeof entries }) =>
     oneLine(
       (await pdfText(await buffer(historyPdf({ ...request, sources: { ...nothing, ...sources } })))).join(

@@ -1,5 +1,6 @@
 import { type LengthStyle, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { historyOf, type HistorySources, historyTubes } from '../words/history/history.ts';
+import { historySeams } from '../words/history/historySeams.ts';
 import {
   type Doc,
   newDocument,
@@ -48,6 +49,10 @@ export function historyPdf({ plan, shop, books, sources, job, printed, paper, st
   heading(page, 'Tubes');
   for (const { stamp, tube, batch, certificate } of historyTubes(plan, shop))
     row(page, [stamp, `batch ${batch}`, `${tube}; certificate ${certificate}`]);
+  const seams = historySeams(plan, sources.entries, sources.procedures);
+  if (seams.length > 0) heading(page, 'Seams');
+  for (const { seam, who, at, procedure, samples } of seams)
+    row(page, [seam, who, `${minute(at)}, procedure ${procedure}${samples && `; samples: ${samples}`}`]);
   heading(page, 'What was done');
   const events = historyOf(plan, sources, books, style);
   if (events.length === 0) row(page, ['', '', 'Nothing is written down yet.']);

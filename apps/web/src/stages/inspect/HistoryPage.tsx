@@ -1,5 +1,11 @@
 import { EMPTY_SHOP } from '@gyrus/core';
-import { type HistoryEvent, historyOf, type HistorySources, historyTubes } from '@gyrus/formats';
+import {
+  type HistoryEvent,
+  historyOf,
+  historySeams,
+  type HistorySources,
+  historyTubes,
+} from '@gyrus/formats';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useParams } from 'react-router';
@@ -41,6 +47,7 @@ export function HistoryPage() {
       <Tubes />
       {sources.isPending && <Loading what="what was done" />}
       {sources.isError && <Trouble error={sources.error} retry={() => void sources.refetch()} />}
+      {sources.data && <Seams sources={sources.data} />}
       {sources.data && <Events sources={sources.data} />}
     </div>
   );
@@ -62,6 +69,28 @@ function Tubes() {
             </Cell>
             <Cell>{batch}</Cell>
             <Cell>{certificate}</Cell>
+          </TableRow>
+        ))}
+      </PlainTable>
+    </section>
+  );
+}
+
+function Seams({ sources: { entries, procedures } }: { sources: HistorySources }) {
+  const seams = historySeams(usePlan(), entries, procedures);
+  if (seams.length === 0) return null;
+  return (
+    <section aria-label="Seams">
+      <PlainTable caption="Seams" names={['seam', 'welded by', 'when', 'procedure', 'its samples']}>
+        {seams.map(({ seam, who, at, procedure, samples }) => (
+          <TableRow key={seam}>
+            <Cell whole>
+              <b>{seam}</b>
+            </Cell>
+            <Cell>{who}</Cell>
+            <Cell whole>{format(new Date(at), 'd MMM yyyy, HH:mm')}</Cell>
+            <Cell>{procedure}</Cell>
+            <Cell>{samples || '–'}</Cell>
           </TableRow>
         ))}
       </PlainTable>

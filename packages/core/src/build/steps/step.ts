@@ -2,6 +2,7 @@ import { type AsBuiltPoint, type Moment } from '../../asBuilt/index.ts';
 import { type End } from '../../cage/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type WorkPlace } from '../order/index.ts';
+import { type SeamPositions } from '../welding/positions.ts';
 import { type PaintStretch } from './paint.ts';
 import { type TackMark } from './tacks.ts';
 import { type Vent } from './vents.ts';
@@ -53,6 +54,10 @@ export interface Welded {
   keptFor: string | null;
   /** Where the seam lies, in order. */
   at: Vec3[];
+  /** Of its tube. */
+  wall: number;
+  /** How it lies where it is welded. */
+  positions: SeamPositions;
 }
 
 /** What is done in a step. */

@@ -14,6 +14,8 @@ import {
   type WayTold,
   type Welded,
 } from './step.ts';
+import { positionsOf, turnedFlat } from '../welding/positions.ts';
+import { weldTick } from '../welding/weldedSeams.ts';
 import { tacksOf } from './tacks.ts';
 import { ventsOf } from './vents.ts';
 
@@ -192,15 +194,15 @@ function weldsAt(making: Making, where: Weld['where'], moment: number): Welded[]
   return [...groups.values()];
 }
 
-function weldedOf({ room, order, timeline }: Making, { part, hiddenBy, lost }: Weld): Welded {
+function weldedOf({ room, order, timeline }: Making, { part, where, hiddenBy, lost }: Weld): Welded {
   const facts = itemAt(room.parts, part);
   const { end, length, places, tube } = itemAt(room.seams, facts.seam);
-  const { piece, stamp } = itemAt(room.tubes, tube);
+  const { piece, stamp, wall } = itemAt(room.tubes, tube);
+  const own = facts.places.map((i) => itemAt(places, i));
   const stampOf = (number: number | null) => (number === null ? null : itemAt(room.tubes, number).stamp);
-  // A part of a seam is known by its end and by the tube that goes over it, whatever they are stamped.
-  const over = facts.coveredBy === null ? '' : `:${itemAt(room.tubes, facts.coveredBy).piece}`;
+  const over = facts.coveredBy === null ? null : itemAt(room.tubes, facts.coveredBy).piece;
   return {
-    tick: `weld:${piece}:${end.cut.end}${over}`,
+    tick: weldTick({ piece, end: end.cut.end, over }),
     piece,
     stamp,
     end: end.cut.end,
@@ -211,7 +213,9 @@ function weldedOf({ room, order, timeline }: Making, { part, hiddenBy, lost }: W
     hiddenBy: stampOf(hiddenBy),
     lost: (length * lost) / places.length,
     keptFor: stampOf(order.findLast((one) => itemAt(timeline.keeping, tube).includes(one)) ?? null),
-    at: facts.places.map((i) => itemAt(places, i).at),
+    at: own.map(({ at }) => at),
+    wall,
+    positions: where === 'bench' ? turnedFlat(facts.length) : positionsOf(end, own, facts.length),
   };
 }
 

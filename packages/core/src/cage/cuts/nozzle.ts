@@ -24,7 +24,7 @@ export interface TorchRoom {
 }
 
 /** The corner that a seam fills at one place: its middle between both surfaces, and the seam's own direction. Length 1 */
-export interface Corner {
+export interface SeamCorner {
   middle: Vec3;
   along: Vec3;
 }
@@ -34,7 +34,7 @@ export const lookedAt = ({ line }: Pick<Seam, 'line'>): { at: Vec3; i: number }[
   line.flatMap((at, i) => (at && i % EVERY === 0 ? [{ at, i }] : []));
 
 /** The corner at one of the places of a seam. */
-export function cornerAt(line: Seam['line'], i: number, at: Vec3, tube: Tube, headers: Tube[]): Corner {
+export function cornerAt(line: Seam['line'], i: number, at: Vec3, tube: Tube, headers: Tube[]): SeamCorner {
   const out = ({ axis }: Tube): Vec3 => direction(subtract(at, nearestOnPath(at, axis)));
   const header = headers.reduce((best, one) =>
     Math.abs(distanceToPath(at, one.axis) - one.od / 2) <
@@ -51,7 +51,7 @@ export function cornerAt(line: Seam['line'], i: number, at: Vec3, tube: Tube, he
 const direction = (a: Vec3): Vec3 => (length(a) < NOISE ? [0, 0, 1] : unit(a));
 
 /** The directions of a nozzle that a welder takes at a corner, off the seam: its middle first. Length 1 */
-export function leansAt({ middle, along }: Corner): Vec3[] {
+export function leansAt({ middle, along }: SeamCorner): Vec3[] {
   const across = direction(cross(along, middle));
   return LEANS.flatMap((lean) => {
     const leant = rotateAbout(across, radians(lean), middle);
@@ -60,7 +60,7 @@ export function leansAt({ middle, along }: Corner): Vec3[] {
 }
 
 /** Whether the nozzle finds a way at one of the leans. */
-export const isReached = (at: Vec3, corner: Corner, around: TorchRoom): boolean =>
+export const isReached = (at: Vec3, corner: SeamCorner, around: TorchRoom): boolean =>
   isFree(at, corner.middle, around) || leansAt(corner).some((toward) => isFree(at, toward, around));
 
 /** Where along a nozzle it is looked at, its end among them. mm from the seam */

@@ -22,6 +22,8 @@ export interface TorchPlace {
   /** By each tube that stands near; one that lies over the place closes them all. */
   tubes: { piece: string; closed: number; over: boolean }[];
   roofKnown: boolean[];
+  /** Which point of the seam's line it is. */
+  point: number;
 }
 
 /** Every lean closed. */
@@ -67,6 +69,7 @@ export function torchPlaces(
     });
     return {
       at,
+      point: i,
       round: (360 * i) / seam.line.length,
       roof: overhead.map(({ closed }) => closed),
       roofKnown: overhead.map(({ known }) => known),

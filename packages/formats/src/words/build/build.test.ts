@@ -6,7 +6,9 @@ import {
   MILLIMETRES,
   type StepWork,
   type Tacked,
+  turnedFlat,
   type Welded,
+  type WeldProcedure,
 } from '@gyrus/core';
 import {
   feetCorrectionWords,
@@ -20,6 +22,7 @@ import {
 import { buildCostWords, exitWords, isCopedByOrder, orderFaultWords } from './orderWords.ts';
 import { stepCaution } from './stepCaution.ts';
 import { measuredWords, stepReasons } from './stepReasons.ts';
+import { weldLiesWords, weldProcedureWords, weldStandingWords } from './weldWords.ts';
 import { stepTitle } from './stepTitle.ts';
 
 const step = (work: StepWork): BuildStep => ({ ticks: ['t'], where: 'car', work, standing: [] });
@@ -30,6 +33,7 @@ const tube = (changes: Partial<Tacked> = {}): Tacked => ({
 });
 const seam = (changes: Partial<Welded> = {}): Welded => ({
   ...{ tick: 'w', piece: 'p', stamp: 'WB', end: 'b', headers: ['SR'], length: 79.375, whole: false, at: [] },
+  ...{ wall: 2.413, positions: turnedFlat(79.375) },
   ...{ coveredBy: 'RD', hiddenBy: 'RD', lost: 0, keptFor: null },
   ...changes,
 });
@@ -80,6 +84,56 @@ describe('what is done in a step, and why', () => {
     expect(last({ lost: 40, coveredBy: null })).toContain('No torch reaches 40 mm of it');
     expect(last({ lost: 79.375, keptFor: 'SBL' })).toContain('fit SBL before RD');
     expect(last({ lost: 40, coveredBy: null, keptFor: 'SBL' })).toContain('kept loose until SBL is in');
+  });
+
+  test('a seam says how it lies where it is welded, the most of it first; one that is turned flat says nothing', () => {
+    const lies = { flat: 0, horizontal: 0, vertical: 25.4, overhead: 53.975 };
+    const work: StepWork = {
+      kind: 'weld',
+      seams: [seam({ coveredBy: null, hiddenBy: null, positions: lies })],
+    };
+    expect(stepReasons(step(work), INCHES)).toEqual([
+      'WB, end B to SR: 3 1/8 in. It lies 2 1/8 in overhead, 1 in vertical.',
+    ]);
+    expect(weldLiesWords({ ...lies, vertical: 0 }, MILLIMETRES)).toBe('all of it overhead');
+  });
+
+  test('a procedure and what its samples tell', () => {
+    const tig: WeldProcedure = {
+      ...{
+        id: 'p',
+        name: 'thin',
+        wall: { mm: 2.413, typed: '.095 in' },
+        positions: ['flat'],
+        process: 'tig',
+      },
+      ...{ filler: 'ER80S-D2 1/16', amperes: { least: 60, most: 85 }, gas: 'argon', preheat: '', passes: 2 },
+      ...{ who: 'Aino', at: '', setAside: false, samples: [] },
+    };
+    expect(weldProcedureWords(tig)).toBe('TIG, wall .095 in, ER80S-D2 1/16, 60 to 85 A, argon, 2 passes');
+    expect(weldProcedureWords({ ...tig, process: 'oxy-fuel', amperes: null, gas: '', passes: 1 })).toBe(
+      'oxy-fuel gas, wall .095 in, ER80S-D2 1/16, one pass',
+    );
+    const sample = {
+      id: 's',
+      position: 'flat',
+      who: 'Eero',
+      at: '',
+      sound: true,
+      note: '',
+      photo: null,
+    } as const;
+    expect([
+      weldStandingWords({ position: 'flat', kind: 'sound', sample }),
+      weldStandingWords({ position: 'flat', kind: 'not-sound', sample }),
+      weldStandingWords({ position: 'flat', kind: 'no-sample', sample: null }),
+      weldStandingWords({ position: 'overhead', kind: 'not-for-it', sample: null }),
+    ]).toEqual([
+      'flat: sample of Eero, sound',
+      'flat: sample of Eero, not sound',
+      'flat: no sample of it was cut open',
+      'overhead: the procedure is not for it',
+    ]);
   });
 
   test('what is taped is named as its box is, with what was planned', () => {

@@ -11,6 +11,7 @@ import {
   type Welded,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
+import { weldLiesWords } from './weldWords.ts';
 import { plannedWords, pointWords } from './asBuiltWords.ts';
 
 type Work<Kind extends StepWork['kind']> = Extract<StepWork, { kind: Kind }>;
@@ -57,7 +58,7 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
           : []),
       ];
     case 'weld':
-      return work.seams.flatMap((seam) => weldReasons(seam, say));
+      return work.seams.flatMap((seam) => weldReasons(seam, style));
     case 'drop':
       return ['The tops stand too near the roof for the torch where the cage belongs.'];
     case 'lift':
@@ -143,7 +144,8 @@ function fromWords(direction: Vec3): string {
   return parts.join(' and ');
 }
 
-function weldReasons(seam: Welded, say: Say): string[] {
+function weldReasons(seam: Welded, style: LengthStyle): string[] {
+  const say: Say = (mm) => formatWithUnit(mm, style);
   const joint = `${seam.stamp}, end ${seam.end.toUpperCase()} to ${listed(seam.headers)}`;
   const much = seam.whole ? `all of it, ${say(seam.length)}` : say(seam.length);
   const why =
@@ -152,7 +154,10 @@ function weldReasons(seam: Welded, say: Say): string[] {
       : seam.hiddenBy === null
         ? ''
         : `; behind ${seam.hiddenBy} no torch reaches it`;
-  return [`${joint}: ${much}${why}.`, ...(seam.lost > 0 ? [lostWords(seam, say)] : [])];
+  const { horizontal, vertical, overhead } = seam.positions;
+  const lies =
+    horizontal + vertical + overhead > 0 ? ` It lies ${weldLiesWords(seam.positions, style)}.` : '';
+  return [`${joint}: ${much}${why}.${lies}`, ...(seam.lost > 0 ? [lostWords(seam, say)] : [])];
 }
 
 /** Why a part of a seam is not reached, and what helps. */

@@ -6,14 +6,20 @@ const [book] = demoBooks;
 const [rule] = book?.rules ?? [];
 const [hoop] = demoPlan.members;
 if (!book || !rule || !hoop) throw new Error('the demo has a book with a rule, and a hoop');
-const NOTHING = { entries: [], bends: [], scrap: [], sawn: [] };
+const NOTHING = { entries: [], bends: [], scrap: [], sawn: [], procedures: [] };
 const inch = (typed: string, mm: number) => ({ typed, mm });
 const at = (day: string) => ({ who: 'Aino', at: `${day}T10:00:00.000Z` });
 
 test('what was done in any place stands in one order, the oldest first, with who did it', () => {
   const entry: BuildEntry = {
     ...{ id: '1', kind: 'done', ticks: ['tack:p'], title: 'D1 tacked to MH', ...at('2026-11-04') },
-    ...{ took: { kind: 'tack', size: 1, minutes: 20 }, readings: [], note: 'tight', photos: [] },
+    ...{
+      took: { kind: 'tack', size: 1, minutes: 20 },
+      readings: [],
+      note: 'tight',
+      photos: [],
+      procedure: null,
+    },
   };
   const tube = {
     od: inch('1 3/4', 44.45),
@@ -48,6 +54,7 @@ test('what was done in any place stands in one order, the oldest first, with who
       ],
       scrap: [{ stamp: 'SL', reason: 'slipped', length: inch('40 in', 1016), note: '', ...at('2026-11-03') }],
       sawn: [{ stamp: 'MH', length: 3048, batch: '7731', ...at('2026-11-01') }],
+      procedures: [],
     },
     [book],
     INCHES,

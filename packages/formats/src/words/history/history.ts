@@ -10,6 +10,7 @@ import {
   type RuleBook,
   type Shop,
   type TubeChoice,
+  type WeldProcedure,
 } from '@gyrus/core';
 import { listed } from '../listed.ts';
 import { readingWords } from '../build/asBuiltWords.ts';
@@ -37,6 +38,8 @@ export interface HistorySources {
   scrap: { stamp: string; reason: string; length: Length | null; note: string; who: string; at: string }[];
   /** length in mm */
   sawn: { stamp: string; length: number; batch: string; who: string; at: string }[];
+  /** Those that its seams were welded by. */
+  procedures: WeldProcedure[];
 }
 
 /** One thing that was done: who, when, what. */
@@ -55,7 +58,7 @@ export interface HistoryEvent {
  */
 export function historyOf(
   plan: Pick<Plan, 'answers' | 'members'>,
-  { entries, bends, scrap, sawn }: HistorySources,
+  { entries, bends, scrap, sawn, procedures }: HistorySources,
   books: readonly RuleBook[],
   style: LengthStyle,
 ): HistoryEvent[] {
@@ -74,7 +77,7 @@ export function historyOf(
       kind: 'scrap',
       text: `${stamp} is scrap: ${reason}${length ? `, ${formatWithUnit(length.mm, style)} lost` : ''}`,
     })),
-    ...entries.map((entry) => entryEvent(entry, style)),
+    ...entries.map((entry) => entryEvent(entry, procedures, style)),
     ...Object.entries(plan.answers).map(([key, { answer, by, on, note, photos }]): HistoryEvent => ({
       ...{ at: on ?? '', who: by, kind: 'answered', note, photos },
       text: `${answer} to ${ruleWords(key, plan, books)}`,
@@ -112,7 +115,8 @@ function bentEvent({
 }
 
 function entryEvent(
-  { kind, title, who, at, took, readings, note, photos }: BuildEntry,
+  { kind, title, who, at, took, readings, note, photos, procedure }: BuildEntry,
+  procedures: readonly WeldProcedure[],
   style: LengthStyle,
 ): HistoryEvent {
   const minutes = took?.minutes == null ? '' : `, ${took.minutes} minutes`;
@@ -120,11 +124,20 @@ function entryEvent(
   const event = { at, who, note, photos };
   if (kind === 'undone') return { ...event, kind: 'taken back', text: title };
   if (kind === 'done')
-    return { ...event, kind: 'done', text: `${title}${minutes}${taped && `: taped ${taped}`}` };
+    return {
+      ...event,
+      kind: 'done',
+      text: `${title}${byProcedure(procedure, procedures)}${minutes}${taped && `: taped ${taped}`}`,
+    };
   return taped
     ? { ...event, kind: 'measured', text: `${title}: ${taped}` }
     : { ...event, kind: 'noted', text: title };
 }
+
+const byProcedure = (id: string | null, procedures: readonly WeldProcedure[]): string => {
+  const name = procedures.find((one) => one.id === id)?.name;
+  return name === undefined ? '' : ` by procedure ${name}`;
+};
 
 /** A tube of the cage with what it was made of. */
 export interface HistoryTube {

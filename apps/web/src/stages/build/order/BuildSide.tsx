@@ -160,7 +160,6 @@ function WantedRow({ wanted, has }: { wanted: Wanted; has: Ticked | undefined })
     write.mutate(
       make({
         ...{ kind: has ? 'undone' : 'done', ticks: [tick], who, title: `${what} at hand` },
-        ...{ took: null, readings: [], note: '', photos: [] },
       }),
     );
   return (

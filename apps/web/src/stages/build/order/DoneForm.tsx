@@ -1,5 +1,5 @@
 import { type BuildEntryDto, type PhotoKept } from '@gyrus/contract';
-import { type BuildStep, isDone, type Length, sizeOf, type Ticked } from '@gyrus/core';
+import { type BuildStep, isDone, type Length, sizeOf, type Ticked, type Welded } from '@gyrus/core';
 import { measuredWords, stepTitle } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -15,9 +15,12 @@ import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { useKept } from '../../../shared/server/useKept.ts';
 import { useWho } from '../../../shared/server/useWho.ts';
+import { ByProcedure, useProcedures } from './ByProcedure.tsx';
 import { EMPTY_SAID, type Said, saidIn } from './said.ts';
 import { keyOfStep } from './stepGroups.ts';
 import { type EntrySaid, useMakeEntry, useWriteEntry } from './useBuildEntries.ts';
+
+const NO_SEAMS: Welded[] = [];
 
 /** Ticks a step off: by whom, how long it took, what was taped, what there is to say of it. What is typed stays until it is written down. */
 export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string, Ticked> }) {
@@ -30,16 +33,17 @@ export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string
   const write = useWriteEntry();
   const make = useMakeEntry();
   const done = isDone(step, ticked);
+  const seams = step.work.kind === 'weld' ? step.work.seams : NO_SEAMS;
+  const procedures = useProcedures(seams, said.procedure);
   const send = (kind: BuildEntryDto['kind']) => {
     const entry: EntrySaid = {
-      kind,
-      ticks: step.ticks,
-      who,
-      title: stepTitle(step, style),
-      took: kind === 'done' ? { kind: step.work.kind, size: sizeOf(step), minutes: minutesIn(said) } : null,
-      readings: kind === 'done' ? readingsOf(step, said) : [],
-      note: kind === 'undone' ? '' : said.note.trim(),
-      photos: kind === 'undone' ? [] : said.photos,
+      ...{ kind, ticks: step.ticks, who, title: stepTitle(step, style) },
+      ...(kind === 'done' && {
+        took: { kind: step.work.kind, size: sizeOf(step), minutes: minutesIn(said) },
+        readings: readingsOf(step, said),
+        procedure: (seams.length > 0 && procedures.chosen?.id) || null,
+      }),
+      ...(kind !== 'undone' && { note: said.note.trim(), photos: said.photos }),
     };
     write.mutate(make(entry), { onSuccess: () => kind !== 'undone' && keepSaid(EMPTY_SAID) });
   };
@@ -52,6 +56,9 @@ export function DoneForm({ step, ticked }: { step: BuildStep; ticked: Map<string
       ) : (
         <>
           <Tapes step={step} said={said} change={change} />
+          {seams.length > 0 && (
+            <ByProcedure {...procedures} seams={seams} choose={(procedure) => change({ procedure })} />
+          )}
           <WhoAndHowLong said={said} change={change} ready={canWrite} send={() => send('done')} />
         </>
       )}

@@ -9,14 +9,16 @@ export interface Said {
   photos: PhotoKept[];
   /** By what was taped. */
   taped: Record<string, Length>;
+  /** The procedure that a seam is welded by, by its id. */
+  procedure: string | null;
 }
 
 /** Nothing is typed yet. */
-export const EMPTY_SAID: Said = { minutes: '', note: '', photos: [], taped: {} };
+export const EMPTY_SAID: Said = { minutes: '', note: '', photos: [], taped: {}, procedure: null };
 
 /** The same as the browser kept it. */
 export function saidIn(kept: unknown): Said {
-  const { minutes, note, photos, taped } = recordOf(kept);
+  const { minutes, note, photos, taped, procedure } = recordOf(kept);
   return {
     minutes: typeof minutes === 'string' ? minutes : '',
     note: typeof note === 'string' ? note : '',
@@ -27,6 +29,7 @@ export function saidIn(kept: unknown): Said {
         return length ? [[what, length]] : [];
       }),
     ),
+    procedure: typeof procedure === 'string' ? procedure : null,
   };
 }
 

@@ -30,8 +30,12 @@ export function useTicked(): Map<string, Ticked> {
   return useMemo(() => tickedIn(entries), [entries]);
 }
 
-/** What an entry says, without what every entry has. */
-export type EntrySaid = Omit<BuildEntryDto, 'id' | 'branch' | 'at'>;
+type Own = 'kind' | 'ticks' | 'who' | 'title';
+
+/** What an entry says: what it is of, and whatever else there is to say. */
+export type EntrySaid = Pick<BuildEntryDto, Own> & Partial<Omit<BuildEntryDto, Own | 'id' | 'branch' | 'at'>>;
+
+const NOTHING_ELSE = { took: null, readings: [], note: '', photos: [], procedure: null };
 
 /** Writes an entry down; it is sent again under the same id where no answer came. */
 export function useWriteEntry() {
@@ -52,5 +56,9 @@ export function useWriteEntry() {
 /** An entry of this variant, as of now. */
 export function useMakeEntry(): (said: EntrySaid) => BuildEntryDto {
   const branch = usePlanStore((state) => state.branch);
-  return (said) => ({ id: crypto.randomUUID(), branch, at: new Date().toISOString(), ...said });
+  return (said) => ({
+    ...{ id: crypto.randomUUID(), branch, at: new Date().toISOString() },
+    ...NOTHING_ELSE,
+    ...said,
+  });
 }

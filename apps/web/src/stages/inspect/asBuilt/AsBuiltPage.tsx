@@ -109,7 +109,7 @@ function Readings({ moment, deviations }: { moment: Moment; deviations: BuiltDev
     write.mutate(
       make({
         ...{ kind: 'note', ticks: [`measure:${moment}`], who, title: `Measured, ${MOMENT_WORDS[moment]}` },
-        ...{ took: null, readings, note: '', photos: [] },
+        readings,
       }),
       { onSuccess: () => keep({ taped: {}, turned: {} }) },
     );

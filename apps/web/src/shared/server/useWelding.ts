@@ -1,0 +1,37 @@
+import { type WeldProcedureDto, type WeldSampleDto } from '@gyrus/contract';
+import { type WeldProcedure } from '@gyrus/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api, sendFile } from './api.ts';
+
+const KEY = ['welding'];
+
+/** How the shop welds: every procedure with its samples, those set aside as well. */
+export const useWelding = () =>
+  useQuery({ queryKey: KEY, queryFn: () => api<WeldProcedure[]>('welding'), staleTime: 0 });
+
+/** A change of how the shop welds. */
+export type WeldingChange =
+  | { procedure: WeldProcedureDto }
+  | { of: string; sample: WeldSampleDto }
+  | { of: string; setAside: boolean }
+  | { sample: string; photo: Blob; name: string };
+
+function send(change: WeldingChange): Promise<WeldProcedure[]> {
+  if ('procedure' in change) return api('welding', 'POST', change.procedure);
+  if ('setAside' in change) return api(`welding/${change.of}`, 'PATCH', { setAside: change.setAside });
+  if ('photo' in change)
+    return sendFile(`welding/samples/${change.sample}/photo`, 'photo', change.photo, change.name);
+  return api(`welding/${change.of}/samples`, 'POST', change.sample);
+}
+
+/** Writes down how the shop welds; each change answers with all of it. */
+export function useWeldingChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    retry: 2,
+    onSuccess: (procedures) => client.setQueryData(KEY, procedures),
+    onError: (error) => toast.error(`Not written down: ${error.message}`),
+  });
+}
