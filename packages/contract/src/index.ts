@@ -4,6 +4,7 @@ export { BuildEntryDto, BuildQueryDto, type JobTime } from './build.ts';
 export {
   BranchQueryDto,
   type Clash,
+  CopyJobDto,
   CreateJobDto,
   type JobDetail,
   type JobSummary,

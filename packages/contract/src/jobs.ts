@@ -1,4 +1,5 @@
 import { type Plan } from '@gyrus/core';
+import { Type } from 'class-transformer';
 import {
   IsBoolean,
   IsIn,
@@ -9,30 +10,58 @@ import {
   MaxLength,
   MinLength,
   ValidateIf,
+  ValidateNested,
 } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
+import { applyDecorators } from './decorators.ts';
+import { WhoField } from './log.ts';
 
 /** A variant of a job, by its name. */
 export const BranchField = () =>
   Matches(/^[\w -]{1,60}$/, { message: 'a variant is named in 1 to 60 letters, digits, spaces or dashes' });
 
+const JobNameField = () =>
+  applyDecorators(
+    IsString(),
+    MinLength(1, { message: 'give the job a name' }),
+    MaxLength(120, { message: 'a name has 120 characters at most' }),
+    Matches(/\S/, { message: 'give the job a name' }),
+  );
+
+const CarField = () =>
+  applyDecorators(IsString(), MaxLength(120, { message: 'the car is named in 120 characters at most' }));
+
 /** A new job; its first revision is an empty plan in these units. */
 export class CreateJobDto {
-  @IsString()
-  @MinLength(1, { message: 'give the job a name' })
-  @MaxLength(120, { message: 'a name has 120 characters at most' })
-  @Matches(/\S/, { message: 'give the job a name' })
+  @JobNameField()
   name!: string;
 
-  @IsString()
-  @MaxLength(120, { message: 'the car is named in 120 characters at most' })
+  @CarField()
   car!: string;
 
   @IsIn(['in', 'mm'], { message: 'inches or millimetres' })
   length!: 'in' | 'mm';
 }
 
-/** What may be changed of a job as a whole: its name, and whether it is put away. */
+/** A new job that begins with the cage of another: the next car of the same model. */
+export class CopyJobDto {
+  @JobNameField()
+  name!: string;
+
+  @CarField()
+  car!: string;
+
+  @BranchField()
+  branch!: string;
+}
+
+/** Who closes a job. */
+class ClosedDto {
+  @WhoField('say who closes it')
+  by!: string;
+}
+
+/** What may be changed of a job as a whole: its name, whether it is put away, and whether it is closed. */
 export class UpdateJobDto {
   @MayBeLeftOut()
   @IsString()
@@ -43,6 +72,14 @@ export class UpdateJobDto {
   @MayBeLeftOut()
   @IsBoolean({ message: 'put away or not: true or false' })
   archived?: boolean;
+
+  /** Nothing in a closed job is changed any more; null opens it again. */
+  @MayBeLeftOut()
+  @ValidateIf((_, value) => value !== null && value !== undefined)
+  @IsObject({ message: 'say who closes it, or give null' })
+  @ValidateNested()
+  @Type(() => ClosedDto)
+  closed?: ClosedDto | null;
 }
 
 /** Saves a plan on top of the revision it started from. The id is the client's, so that a repeated save is one save. */
@@ -83,6 +120,10 @@ export interface JobSummary {
   car: string;
   series: string;
   archived: boolean;
+  /** By whom and when it was closed; null while it is open. */
+  closed: { by: string; at: string } | null;
+  /** The job that it began as a copy of, with the revision; null where it began empty. */
+  copiedFrom: { id: string; name: string; revision: number } | null;
   createdAt: string;
   updatedAt: string;
   revision: number;

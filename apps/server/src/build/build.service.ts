@@ -29,7 +29,7 @@ export class BuildService {
 
   /** Writes an entry down: sent again it is the same one, and another one under its id is refused. */
   async write(job: string, dto: BuildEntryDto): Promise<BuildEntry[]> {
-    if (!(await this.jobs.exists(job))) throw notFound('this job');
+    await this.jobs.demandOpen(job);
     const { at, ...rest } = dto;
     const { manager } = this.database;
     if (dto.procedure !== null && !(await manager.existsBy(WeldProcedureEntity, { id: dto.procedure })))

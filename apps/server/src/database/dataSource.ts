@@ -20,6 +20,7 @@ import { Rack1820000000000 } from './1820000000000-rack.ts';
 import { BuildEntries1825000000000 } from './1825000000000-buildEntries.ts';
 import { Certificates1830000000000 } from './1830000000000-certificates.ts';
 import { Welding1835000000000 } from './1835000000000-welding.ts';
+import { JobsClosedAndCopied1840000000000 } from './1840000000000-jobsClosedAndCopied.ts';
 import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
@@ -42,6 +43,7 @@ export const MIGRATIONS = [
   BuildEntries1825000000000,
   Certificates1830000000000,
   Welding1835000000000,
+  JobsClosedAndCopied1840000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */

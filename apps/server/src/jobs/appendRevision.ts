@@ -51,7 +51,7 @@ const APPEND = `
      WHERE job_id = $2 AND branch = $4 ORDER BY number DESC LIMIT 1
   ), counted AS (
     UPDATE job SET last_revision = last_revision + 1, updated_at = now()
-      FROM head WHERE job.id = $2 AND head.id = $3
+      FROM head WHERE job.id = $2 AND head.id = $3 AND job.closed_at IS NULL
     RETURNING last_revision
   )
   INSERT INTO plan_revision (id, job_id, number, parent_id, branch, author, note, plan)

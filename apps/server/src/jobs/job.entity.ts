@@ -16,6 +16,20 @@ export class JobEntity {
   @Column('integer', { name: 'last_revision' })
   lastRevision!: number;
 
+  /** Nothing in it is changed any more; null while it is open. */
+  @Column('text', { name: 'closed_by', nullable: true })
+  closedBy!: string | null;
+
+  @Column('timestamptz', { name: 'closed_at', nullable: true })
+  closedAt!: Date | null;
+
+  /** The job that it began as a copy of, and its revision; null where it began empty. */
+  @Column('uuid', { name: 'copied_from', nullable: true })
+  copiedFrom!: string | null;
+
+  @Column('integer', { name: 'copied_revision', nullable: true })
+  copiedRevision!: number | null;
+
   @CreateDateColumn({ name: 'created_at', type: 'timestamptz' })
   createdAt!: Date;
 

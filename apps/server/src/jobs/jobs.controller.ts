@@ -1,5 +1,6 @@
 import {
   BranchQueryDto,
+  CopyJobDto,
   CreateJobDto,
   type JobDetail,
   type JobSummary,
@@ -36,6 +37,11 @@ export class JobsController {
   @Patch(':id')
   update(@Param('id', ParseUUIDPipe) id: string, @Body() dto: UpdateJobDto): Promise<JobDetail> {
     return this.jobs.update(id, dto);
+  }
+
+  @Post(':id/copies')
+  copy(@Param('id', ParseUUIDPipe) id: string, @Body() dto: CopyJobDto): Promise<JobDetail> {
+    return this.jobs.copy(id, dto);
   }
 
   @Get(':id/revisions')

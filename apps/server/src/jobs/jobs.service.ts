@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  type CopyJobDto,
   type CreateJobDto,
   type JobDetail,
   type JobSummary,
@@ -9,12 +10,13 @@ import {
   type SaveRevisionDto,
   type UpdateJobDto,
 } from '@gyrus/contract';
-import { emptyPlan, type Plan, planReader, readPlan, under } from '@gyrus/core';
+import { emptyPlan, nextCarPlan, type Plan, planReader, readPlan, under } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { appendRevision } from './appendRevision.ts';
 import { JobEntity } from './job.entity.ts';
+import { closedOf, copiedOf, jobSummaries } from './jobSummaries.ts';
 import { PlanRevisionEntity } from './planRevision.entity.ts';
 
 /** Jobs, and their revisions, to which is only ever added. */
@@ -26,13 +28,8 @@ export class JobsService {
   constructor(private readonly database: DataSource) {}
 
   /** All jobs, last changed first; car and series come from the newest plan. */
-  async list(): Promise<JobSummary[]> {
-    const rows: SummaryRow[] = await this.database.query(SUMMARIES);
-    return rows.map((row) => ({
-      ...row,
-      createdAt: row.createdAt.toISOString(),
-      updatedAt: row.updatedAt.toISOString(),
-    }));
+  list(): Promise<JobSummary[]> {
+    return jobSummaries(this.database);
   }
 
   async create({ name, car, length }: CreateJobDto): Promise<JobDetail> {
@@ -43,8 +40,23 @@ export class JobsService {
     );
   }
 
+  /** The next car of the same model: the newest plan of a variant as its start. */
+  async copy(id: string, { name, car, branch }: CopyJobDto): Promise<JobDetail> {
+    const { head, name: last } = await this.detail(id, branch);
+    const plan = nextCarPlan(head.plan, `From ${last}, revision ${head.number}.`);
+    return this.createWith(
+      { id: randomUUID(), name: name.trim(), copiedFrom: id, copiedRevision: head.number },
+      { ...plan, brief: { ...plan.brief, car: car.trim() || plan.brief.car } },
+      `copy of ${last}, revision ${head.number}`,
+    );
+  }
+
   /** A job with a first revision of its own; the demo comes in by this door too. */
-  async createWith(job: { id: string; name: string }, plan: Plan): Promise<JobDetail> {
+  async createWith(
+    job: Pick<JobEntity, 'id' | 'name'> & Partial<JobEntity>,
+    plan: Plan,
+    note = 'new job',
+  ): Promise<JobDetail> {
     await this.database.transaction(async (manager) => {
       await manager.insert(JobEntity, { ...job, archived: false, lastRevision: 1 });
       await manager.insert(PlanRevisionEntity, {
@@ -54,7 +66,7 @@ export class JobsService {
         parentId: null,
         branch: MAIN_BRANCH,
         author: '',
-        note: 'new job',
+        note,
         plan,
       });
     });
@@ -76,6 +88,16 @@ export class JobsService {
     return (await this.database.manager.maximum(PlanRevisionEntity, 'number', { jobId: id, branch })) ?? 0;
   }
 
+  /** Refused where a job is closed, or is not there. */
+  async demandOpen(id: string): Promise<void> {
+    const job = await this.database.manager.findOne(JobEntity, {
+      where: { id },
+      select: { id: true, closedBy: true },
+    });
+    if (!job) throw notFound('this job');
+    refuseClosed(job);
+  }
+
   exists(id: string): Promise<boolean> {
     return this.database.manager.existsBy(JobEntity, { id });
   }
@@ -90,6 +112,12 @@ export class JobsService {
       id: job.id,
       name: job.name,
       archived: job.archived,
+      closed: closedOf(job.closedBy, job.closedAt),
+      copiedFrom: copiedOf(
+        job.copiedFrom,
+        job.copiedFrom && (await this.name(job.copiedFrom)),
+        job.copiedRevision,
+      ),
       car: revision.plan.brief.car,
       series: revision.plan.brief.series,
       createdAt: job.createdAt.toISOString(),
@@ -103,6 +131,7 @@ export class JobsService {
     const changed = {
       ...(changes.name === undefined ? {} : { name: changes.name.trim() }),
       ...archivedOf(changes),
+      ...closingOf(changes),
     };
     if (Object.keys(changed).length > 0) await this.database.manager.update(JobEntity, { id }, changed);
     return this.detail(id);
@@ -169,6 +198,7 @@ async function saveLocked(
   if (!job) throw notFound('this job');
   const earlier = await manager.findOneBy(PlanRevisionEntity, { id: dto.id });
   if (earlier) return sameSave(earlier, jobId);
+  refuseClosed(job);
   await refuseClash(manager, jobId, dto);
   const number = job.lastRevision + 1;
   await manager.update(JobEntity, { id: jobId }, { lastRevision: number });
@@ -185,18 +215,20 @@ async function saveLocked(
   return summaryOf(await manager.findOneByOrFail(PlanRevisionEntity, { id: dto.id }));
 }
 
-type SummaryRow = Omit<JobSummary, 'createdAt' | 'updatedAt'> & { createdAt: Date; updatedAt: Date };
-
-const SUMMARIES = `
-  SELECT job.id, job.name, job.archived, job.created_at AS "createdAt", job.updated_at AS "updatedAt",
-         job.last_revision AS revision,
-         coalesce(newest.plan #>> '{brief,car}', '') AS car,
-         coalesce(newest.plan #>> '{brief,series}', '') AS series
-    FROM job
-    LEFT JOIN plan_revision newest ON newest.job_id = job.id AND newest.number = job.last_revision
-   ORDER BY job.updated_at DESC`;
-
 const archivedOf = ({ archived }: UpdateJobDto) => (archived === undefined ? {} : { archived });
+
+const closingOf = ({ closed }: UpdateJobDto) =>
+  closed === undefined ? {} : { closedBy: closed?.by.trim() ?? null, closedAt: closed ? new Date() : null };
+
+/** What is closed stays as it was: it is opened again first. */
+function refuseClosed({ closedBy }: Pick<JobEntity, 'closedBy'>): void {
+  if (closedBy === null) return;
+  throw new Refusal({
+    code: 'closed',
+    message: `${closedBy} closed this job: open it again to change it`,
+    path: '',
+  });
+}
 
 const headOf = (manager: EntityManager, jobId: string, branch: string): Promise<PlanRevisionEntity | null> =>
   manager.findOne(PlanRevisionEntity, { where: { jobId, branch }, order: { number: 'DESC' } });

@@ -1,6 +1,7 @@
 import {
   type BarRole,
   type Choices,
+  type Copes,
   type Evaluation,
   type Finding,
   type MemberProposal,
@@ -131,6 +132,10 @@ export const answerAway = <K extends Asked>(
 /** Every answer of the cage to a plan that is not on screen. */
 export const evaluateAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Evaluation> =>
   askOf(aside, 'evaluation', { plan, shop, books });
+
+/** The copes of a plan that is not on screen. */
+export const copesAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Copes> =>
+  askOf(aside, 'copes', { plan, shop, books });
 
 /** Every finding about a plan that is not on screen. */
 export const findingsAway = (plan: Plan, shop: Shop, books: RuleBook[]): Promise<Finding[]> =>

@@ -1,4 +1,6 @@
+import { type JobDetail } from '@gyrus/contract';
 import { keysOf } from '@gyrus/core';
+import { format } from 'date-fns';
 import { toast } from 'sonner';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { Band } from '../shared/frame/Band.tsx';
@@ -7,17 +9,40 @@ import { Typeset } from '../shared/figures/Figure.tsx';
 import { type LeftDraft } from './store/draft.ts';
 import { takeInLeft } from './store/merging.ts';
 import { openDoc, usePlan, usePlanStore } from './store/planStore.ts';
+import { useCloseJob } from './useCloseJob.ts';
 import { tryAgain, useTrouble } from '../answers/trouble.ts';
 import { useJobStyle } from './useJobStyle.ts';
 
 /** What the person at the open job has to know before going on. */
-export const JobBands = () => (
+export const JobBands = ({ job }: { job: JobDetail }) => (
   <>
+    {job.closed && <ClosedBand id={job.id} closed={job.closed} />}
     <TroubleBand />
     <MergedBand />
     <LeftBand />
   </>
 );
+
+/** A closed job stays as it was; it can be opened again. */
+function ClosedBand({ id, closed: { by, at } }: { id: string; closed: NonNullable<JobDetail['closed']> }) {
+  const close = useCloseJob(id);
+  return (
+    <Band
+      label="Closed"
+      kind="calm"
+      actions={
+        <Button disabled={close.isPending} onClick={() => close.mutate(null)}>
+          Open it again
+        </Button>
+      }
+    >
+      <strong>
+        {by} closed this job on {format(new Date(at), 'd MMMM yyyy, HH:mm')}.
+      </strong>{' '}
+      Nothing in it changes any more. It can be copied as the start of the next car of the model at Jobs.
+    </Band>
+  );
+}
 
 const NAMES = {
   evaluation: 'The cage',

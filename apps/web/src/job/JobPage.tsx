@@ -36,6 +36,8 @@ function JobOf({ jobId }: { jobId: string }) {
   const job = useJob(jobId, branch);
   const opened = usePlanStore((state) => state.jobId === jobId && state.history !== null);
   const head = job.data?.head;
+  const isClosed = job.data ? job.data.closed !== null : false;
+  const setClosed = usePlanStore((state) => state.setClosed);
   useEffect(() => {
     if (!head) return;
     let left = false;
@@ -44,6 +46,7 @@ function JobOf({ jobId }: { jobId: string }) {
       left = true;
     };
   }, [head, jobId, branch]);
+  useEffect(() => setClosed(isClosed), [opened, isClosed, setClosed]);
   useEffect(() => leave, [jobId]);
   if (job.isError && branch !== MAIN_BRANCH && isNotFound(job.error))
     return (
@@ -90,7 +93,8 @@ function OpenJob({ job }: { job: JobDetail }) {
   const failed = useTrouble((state) => state.failed.evaluation !== undefined);
   const stale = useIsStale();
   const clashing = usePlanStore((state) => state.clash !== null);
-  const told = usePlanStore((state) => state.merged !== null || state.left.length > 0) || stale;
+  const told =
+    usePlanStore((state) => state.merged !== null || state.left.length > 0) || stale || job.closed !== null;
   useAutosave();
   useUndoKeys();
   useKeptHistory();
@@ -102,7 +106,7 @@ function OpenJob({ job }: { job: JobDetail }) {
       </EvaluationContext>
       {told && (
         <Suspense>
-          <JobBands />
+          <JobBands job={job} />
         </Suspense>
       )}
       {evaluation ? (
@@ -131,7 +135,7 @@ function Stage() {
   const stale = useIsStale();
   return (
     <main
-      className={`min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}
+      className={`relative min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}
     >
       <ErrorBoundary key={pathname} what="This stage">
         <Outlet />

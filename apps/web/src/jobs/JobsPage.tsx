@@ -1,7 +1,7 @@
 import { type JobSummary } from '@gyrus/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
-import { Archive, ArchiveRestore, Plus } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -15,6 +15,8 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 
 /** Forms and their checks come when they are asked for. */
 const NewJobForm = lazy(async () => ({ default: (await import('./NewJobForm.tsx')).NewJobForm }));
+
+const CopyJobForm = lazy(async () => ({ default: (await import('./CopyJobForm.tsx')).CopyJobForm }));
 
 /** Every job, last changed first. */
 export function JobsPage() {
@@ -73,6 +75,7 @@ const COLUMNS: Column<JobSummary>[] = [
         className="inline-flex min-h-10 items-center text-lg font-semibold underline underline-offset-2"
       >
         {job.name}
+        {job.closed && <span className="text-quiet ml-2 text-sm font-medium">closed by {job.closed.by}</span>}
       </Link>
     ),
   },
@@ -88,12 +91,38 @@ const COLUMNS: Column<JobSummary>[] = [
     sortBy: (job) => job.updatedAt,
     cell: (job) => <span className="figure">{format(new Date(job.updatedAt), 'd MMM yyyy, HH:mm')}</span>,
   },
-  { name: '', cell: (job) => <PutAway job={job} /> },
+  {
+    name: '',
+    cell: (job) => (
+      <div className="flex justify-end">
+        <CopyJob job={job} />
+        <PutAway job={job} />
+      </div>
+    ),
+  },
 ];
 
 const JobTable = ({ jobs }: { jobs: JobSummary[] }) => (
   <DataTable caption="Jobs" rows={jobs} columns={COLUMNS} rowKey={(job) => job.id} />
 );
+
+/** The next car of the model starts with the cage of this one. */
+function CopyJob({ job }: { job: JobSummary }) {
+  const [copying, setCopying] = useState(false);
+  const words = `Copy ${job.name} for the next car`;
+  return (
+    <>
+      <Button kind="quiet" aria-label={words} title={words} onClick={() => setCopying(true)}>
+        <Copy aria-hidden="true" className="size-5" />
+      </Button>
+      <Dialog title={words} open={copying} onClose={() => setCopying(false)}>
+        <Suspense fallback={<Loading what="the form" />}>
+          <CopyJobForm job={job} />
+        </Suspense>
+      </Dialog>
+    </>
+  );
+}
 
 /** Jobs are put away and never deleted: their sheets may be on the floor. */
 function PutAway({ job }: { job: JobSummary }) {

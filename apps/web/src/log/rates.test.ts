@@ -34,7 +34,8 @@ test('a scrapped piece is of the machine that bent it last; of one without a ben
 
 test('the last five cars of a model, the newest first, with what each needed', () => {
   const job = (id: string, car: string, day: string) => ({
-    ...{ id, car, name: `job ${id}`, series: '', archived: false, revision: 1 },
+    ...{ id, car, name: `job ${id}`, series: '', archived: false, revision: 1, closed: null },
+    ...{ copiedFrom: null },
     ...{ createdAt: `2026-${day}T10:00:00Z`, updatedAt: '' },
   });
   const jobs = ['01', '02', '03', '04', '05', '06'].map((day, i) => job(String(i), 'Hatch', `01-${day}`));

@@ -1,7 +1,7 @@
-import { recordOf } from '../items/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { assumedIn } from './restsOn.ts';
 import { type Path } from './thing.ts';
+import { withAt } from './withAt.ts';
 
 /** Who confirms figures, and when. */
 export interface Confirmed {
@@ -31,15 +31,4 @@ export function confirmed(plan: Plan, picked: ReadonlySet<string>, { by, on }: C
       next,
     );
   }, plan);
-}
-
-/** The same with a value at a path; what is missing on the way there is made, a list where a number follows. */
-function withAt(holder: unknown, [key, ...rest]: Path, value: unknown): unknown {
-  if (key === undefined) return value;
-  if (typeof key === 'number') {
-    const list = Array.from<unknown>(Array.isArray(holder) ? holder : []);
-    list[key] = withAt(list[key], rest, value);
-    return list;
-  }
-  return { ...recordOf(holder), [key]: withAt(recordOf(holder)[key], rest, value) };
 }

@@ -1,6 +1,6 @@
 import { type Shop, type TubeChoice } from '../plan/index.ts';
 import { mm } from '../testing/index.ts';
-import { costsOf } from './costs.ts';
+import { costsOf, wholeCost } from './costs.ts';
 import { type Need } from './need.ts';
 
 const tube: TubeChoice = { od: mm(45), wall: mm(2.5), kind: 'cold-drawn-seamless', batch: 'E-1' };
@@ -33,4 +33,14 @@ test('the price is that of its own batch, else of the cheapest like it; without 
   expect(costWith(stock('E-1', null), stock('E-2', 90), stock('E-3', 80, 8000))).toBe(30);
   expect(costWith(stock('E-1', null))).toBeNull();
   expect(costWith({ ...stock('E-1', 60), wall: mm(3) })).toBeNull();
+});
+
+test('all of it is the sum of its lines, and has no cost where one of them has none', () => {
+  const costs = costsOf([need('m', 'MH', 3000), need('n', 'WB', 1000)], () => 900, {
+    tubes: [stock('E-1', 60)],
+  });
+  expect(wholeCost(costs)).toMatchObject({ cut: 4000, finished: 1800, lost: 2200, cost: 40 });
+  const [first, ...others] = costs;
+  expect(wholeCost([{ ...first!, cost: null }, ...others]).cost).toBeNull();
+  expect(wholeCost([])).toMatchObject({ cut: 0, mass: 0, cost: 0 });
 });

@@ -48,6 +48,19 @@ export function costsOf(
   return [...costs.values()];
 }
 
+/** All of it as one line; its cost is not known where that of a part is not. */
+export function wholeCost(costs: readonly MemberCost[]): MemberCost {
+  const sum = (of: (one: MemberCost) => number) => costs.reduce((all, one) => all + of(one), 0);
+  return {
+    ...{ member: '', stamps: [] },
+    cut: sum(({ cut }) => cut),
+    finished: sum(({ finished }) => finished),
+    lost: sum(({ lost }) => lost),
+    mass: sum(({ mass }) => mass),
+    cost: costs.some(({ cost }) => cost === null) ? null : sum(({ cost }) => cost ?? 0),
+  };
+}
+
 /** What a millimetre of a tube costs, of its own batch where that has a price, else of the cheapest like it. */
 function perMillimetre(stock: Shop['tubes'], tube: Need['tube']): number | null {
   const priced = stock.flatMap((one) =>

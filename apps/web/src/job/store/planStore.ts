@@ -1,6 +1,7 @@
 import { MAIN_BRANCH, type Revision } from '@gyrus/contract';
 import { type FieldChange, isSameData, type Plan, type PlanClash } from '@gyrus/core';
 import { type Draft as Mutable, produce } from 'immer';
+import { toast } from 'sonner';
 import { create } from 'zustand';
 import {
   type Doc,
@@ -56,6 +57,8 @@ interface JobState {
   branch: string;
   history: History<Plan> | null;
   typing: Record<string, string>;
+  /** Somebody closed the job: nothing in it is changed. */
+  closed: boolean;
   saveState: SaveState;
   /** Why the server refused a save. */
   refusal: string;
@@ -70,6 +73,8 @@ interface JobState {
   open: (jobId: string, head: Revision, left?: LeftDraft[]) => void;
   /** Takes the job off the screen. What is not saved stays in the browser. */
   close: () => void;
+  /** Whether the job on screen is closed, as the server has it. */
+  setClosed: (closed: boolean) => void;
   /** Changes the plan; edits of one key in a row are one undo. */
   change: (key: string, recipe: (plan: Mutable<Plan>) => void) => void;
   /** Puts another plan in place of this one, as one undo step: an earlier revision, restored. */
@@ -104,6 +109,7 @@ const NOTHING = {
   branch: MAIN_BRANCH,
   history: null,
   typing: {},
+  closed: false,
   saveState: 'saved',
   refusal: '',
   sent: [] as string[],
@@ -121,8 +127,9 @@ export const usePlanStore = create<JobState>()((set, get) => {
     if (of && history) keepDraft(of, { base, plan: history.present, typing, sent });
   };
   const move = (next: (history: History<Plan>) => History<Plan>) => {
-    const { history } = get();
+    const { history, closed } = get();
     if (!history) return;
+    if (closed) return void toast.error('This job is closed: open it again to change it.', { id: 'closed' });
     const moved = next(history);
     if (moved !== history) keep({ history: moved, saveState: unsaved(get().saveState) });
   };
@@ -137,6 +144,8 @@ export const usePlanStore = create<JobState>()((set, get) => {
         ...NOTHING,
         jobId,
         branch: head.branch,
+        // Another variant of a closed job is closed as well.
+        closed: get().jobId === jobId && get().closed,
         ...stateOf(head, draft),
         left: own ? left : left.slice(1),
       });
@@ -146,6 +155,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
       }
     },
     close: () => set(NOTHING),
+    setClosed: (closed) => set({ closed }),
     change: (key, recipe) => move((history) => edit(history, key, produce(history.present, recipe))),
     replace: (key, plan) => {
       set({ typing: {} });

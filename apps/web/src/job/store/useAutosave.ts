@@ -49,12 +49,15 @@ async function saveOnce(doc: Doc, merges = 0): Promise<boolean> {
   } catch (error) {
     if (error instanceof ApiFault && error.fault.code === 'clash')
       return isOpen(doc) && (await onTopOf(doc, (error.body as Clash).head, merges));
-    if (error instanceof ApiFault && error.status < 500)
-      notSaved(doc, 'refused', `${error.fault.message} (${error.fault.path})`);
+    if (error instanceof ApiFault && error.status < 500) notSaved(doc, 'refused', refusalWords(error.fault));
     else notSaved(doc, 'no-answer');
     return false;
   }
 }
+
+/** Why a save was refused, and of which field where it is of one. */
+const refusalWords = ({ message, path }: ApiFault['fault']): string =>
+  path ? `${message} (${path})` : message;
 
 /** Puts the plan on screen together with a newer revision, and saves it on top where there is nothing to ask. */
 async function onTopOf(doc: Doc, head: Clash['head'], merges: number): Promise<boolean> {

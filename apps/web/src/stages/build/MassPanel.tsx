@@ -8,6 +8,7 @@ import {
   middleOf,
   needsOf,
   tubesIn,
+  wholeCost,
 } from '@gyrus/core';
 import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -61,17 +62,7 @@ function MemberCosts() {
     (piece) => tubes.find((tube) => tube.piece === piece)?.developed ?? null,
     shop,
   );
-  const sum = (of: (one: MemberCost) => number) => costs.reduce((all, one) => all + of(one), 0);
-  const whole: MemberCost = {
-    ...{
-      member: '',
-      stamps: ['all of it'],
-      cut: sum(({ cut }) => cut),
-      finished: sum((one) => one.finished),
-    },
-    ...{ lost: sum(({ lost }) => lost), mass: sum(({ mass }) => mass) },
-    cost: costs.some(({ cost }) => cost === null) ? null : sum(({ cost }) => cost ?? 0),
-  };
+  const whole: MemberCost = { ...wholeCost(costs), stamps: ['all of it'] };
   return (
     <Disclosure summary="Member by member">
       <PlainTable names={['tubes', 'sawn off', 'in the cage', 'lost', 'mass', 'cost']}>

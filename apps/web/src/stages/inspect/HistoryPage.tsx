@@ -12,10 +12,14 @@ import { useParams } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { KeptPhotos } from '../../job/photos/KeptPhotos.tsx';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useCloseJob } from '../../job/useCloseJob.ts';
+import { WhoField } from '../../shared/fields/WhoField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { api } from '../../shared/server/api.ts';
+import { useWho } from '../../shared/server/useWho.ts';
 import { useRuleBooks, useShop } from '../../shared/server/queries.ts';
 import { InspectTabs } from './InspectTabs.tsx';
 
@@ -49,7 +53,36 @@ export function HistoryPage() {
       {sources.isError && <Trouble error={sources.error} retry={() => void sources.refetch()} />}
       {sources.data && <Seams sources={sources.data} />}
       {sources.data && <Events sources={sources.data} />}
+      <CloseJob jobId={jobId} />
     </div>
+  );
+}
+
+/** When all is done: nothing in the job changes after it. */
+function CloseJob({ jobId }: { jobId: string }) {
+  const closed = usePlanStore((state) => state.closed);
+  const saved = usePlanStore((state) => state.saveState === 'saved');
+  const [who] = useWho();
+  const close = useCloseJob(jobId);
+  if (closed) return null;
+  return (
+    <section aria-label="Close the job" className="max-w-2xl space-y-2">
+      <h2 className="text-lg">When all is done</h2>
+      <p>
+        A closed job stays as it was: plan, ticks and measurements change no more, until somebody opens it
+        again. The next car of the model starts from a copy of it.
+      </p>
+      <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto]">
+        <WhoField label="closed by" />
+        <Button
+          disabled={who.trim() === '' || !saved || close.isPending}
+          onClick={() => close.mutate({ by: who.trim() })}
+        >
+          Close the job
+        </Button>
+      </div>
+      {!saved && <p className="text-quiet text-sm">What is on screen is not saved yet.</p>}
+    </section>
   );
 }
 

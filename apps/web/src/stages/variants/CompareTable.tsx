@@ -1,5 +1,4 @@
-import { MAIN_BRANCH } from '@gyrus/contract';
-import { type Evaluation, type Plan } from '@gyrus/core';
+import { type Evaluation, type MemberCost, type Plan } from '@gyrus/core';
 import { MEASURES_OF_VARIANT } from './compare.ts';
 
 /** A variant with its answers. */
@@ -7,14 +6,23 @@ export interface Compared {
   name: string;
   plan: Plan;
   answers: Evaluation;
+  /** All that is sawn for it. */
+  tube: MemberCost;
 }
 
-/** Variants beside each other, line by line; the best of a line is in bold where they differ. */
-export function CompareTable({ compared, current }: { compared: Compared[]; current: string }) {
+interface CompareTableProps {
+  caption: string;
+  compared: Compared[];
+  /** What is on screen, by its name. */
+  current: string;
+}
+
+/** Cages beside each other, line by line; the best of a line is in bold where they differ. */
+export function CompareTable({ caption, compared, current }: CompareTableProps) {
   return (
     <div className="overflow-x-auto">
       <table className="bg-sheet border-rule rounded-machined border text-left">
-        <caption className="sr-only">Variants compared</caption>
+        <caption className="sr-only">{caption}</caption>
         <thead className="bg-sheet2 border-rule border-b">
           <tr>
             <td className="px-3 py-1.5" />
@@ -24,14 +32,14 @@ export function CompareTable({ compared, current }: { compared: Compared[]; curr
                 scope="col"
                 className={`px-4 py-1.5 text-right ${name === current ? 'bg-chalk' : ''}`}
               >
-                {name === MAIN_BRANCH ? 'main plan' : name}
+                {name}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
           {MEASURES_OF_VARIANT.map((measure) => {
-            const values = compared.map(({ plan, answers }) => measure.of(plan, answers));
+            const values = compared.map(({ plan, answers, tube }) => measure.of(plan, answers, tube));
             const numbers = values.flatMap(({ value }) => value ?? []);
             const best = Math.min(...numbers);
             const differ = numbers.some((one) => one !== best);

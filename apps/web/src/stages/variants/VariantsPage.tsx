@@ -3,7 +3,9 @@ import { EMPTY_SHOP } from '@gyrus/core';
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/store/planStore.ts';
-import { evaluateAway } from '../../answers/away.ts';
+import { useCutting } from '../build/cut/keptCutting.ts';
+import { comparedOf, variantName } from './comparedOf.ts';
+import { BesideJob } from './BesideJob.tsx';
 import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/server/queries.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
@@ -21,6 +23,7 @@ export function VariantsPage() {
   return (
     <div className="space-y-8 p-5">
       <Variants jobId={jobId} revisions={revisions.data} />
+      <BesideJob jobId={jobId} />
       <Revisions jobId={jobId} revisions={revisions.data} />
     </div>
   );
@@ -55,7 +58,9 @@ function Variants({ jobId, revisions }: VariantsProps) {
           {why}
         </p>
       ))}
-      {compared.length > 0 && <CompareTable compared={compared} current={branch} />}
+      {compared.length > 0 && (
+        <CompareTable caption="Variants compared" compared={compared} current={variantName(branch)} />
+      )}
       <div className="flex flex-wrap gap-3">
         {heads
           .filter((head) => head.branch !== branch)
@@ -116,14 +121,15 @@ function headsOf(revisions: RevisionSummary[]): RevisionSummary[] {
 function useCompared(jobId: string, heads: RevisionSummary[]): { compared: Compared[]; failed: string[] } {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useRuleBooks().data;
+  const [{ guided }] = useCutting();
   const answers = useQueries({
     queries: heads.map((head) => ({
-      queryKey: ['compared', jobId, head.number, shop, books],
+      queryKey: ['compared', jobId, head.number, shop, books, guided],
       enabled: books !== undefined,
       staleTime: Infinity,
       queryFn: async (): Promise<Compared> => {
         const { plan }: Revision = await fetchRevision(jobId, head.number);
-        return { name: head.branch, plan, answers: await evaluateAway(plan, shop, books ?? []) };
+        return comparedOf(variantName(head.branch), plan, { shop, books: books ?? [], guided });
       },
     })),
   });

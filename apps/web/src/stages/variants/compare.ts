@@ -1,9 +1,10 @@
-import { type Evaluation, type Plan, helmetRoom } from '@gyrus/core';
+import { type Evaluation, type Plan, helmetRoom, type MemberCost } from '@gyrus/core';
 
 /** One line of the comparison: what it is, and its value for a variant. Less is better; room counts negative. */
 export interface Measure {
   name: string;
-  of: (plan: Plan, answers: Evaluation) => { value: number | null; text: string };
+  /** tube: all that is sawn, with its cost. */
+  of: (plan: Plan, answers: Evaluation, tube: MemberCost) => { value: number | null; text: string };
 }
 
 const count = (value: number) => ({ value, text: String(value) });
@@ -27,6 +28,14 @@ export const MEASURES_OF_VARIANT: readonly Measure[] = [
   },
   { name: 'mass, kg', of: (_, { totals }) => ({ value: totals.mass, text: totals.mass.toFixed(1) }) },
   { name: 'tube, m', of: (_, { totals }) => ({ value: totals.metres, text: totals.metres.toFixed(2) }) },
+  {
+    name: 'tube sawn off the sticks, m',
+    of: (_, __, { cut }) => ({ value: cut, text: (cut / 1000).toFixed(2) }),
+  },
+  {
+    name: 'cost of that tube',
+    of: (_, __, { cost }) => ({ value: cost, text: cost === null ? 'not known' : cost.toFixed(2) }),
+  },
   { name: 'tubes', of: (_, { totals }) => count(totals.tubes) },
   { name: 'bends', of: (_, { totals }) => count(totals.bends) },
   { name: 'coped ends', of: (_, { totals }) => count(totals.copes) },

@@ -1,0 +1,49 @@
+import { CopyJobDto, type JobDetail, type JobSummary, MAIN_BRANCH } from '@gyrus/contract';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { api } from '../shared/server/api.ts';
+import { Button } from '../shared/frame/Button.tsx';
+import { TextField } from '../shared/fields/TextField.tsx';
+
+/** The next car of the same model, by the name of its job. */
+export function CopyJobForm({ job }: { job: JobSummary }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const { register, handleSubmit, formState } = useForm<CopyJobDto>({
+    resolver: classValidatorResolver(CopyJobDto),
+    defaultValues: { name: '', car: job.car, branch: MAIN_BRANCH },
+  });
+  const copy = useMutation({
+    mutationFn: (dto: CopyJobDto) => api<JobDetail>(`jobs/${job.id}/copies`, 'POST', dto),
+    onSuccess: async ({ id }) => {
+      await client.invalidateQueries({ queryKey: ['jobs'] });
+      await navigate(`/jobs/${id}/survey`);
+    },
+    onError: (error) => toast.error(error.message),
+  });
+  return (
+    <form
+      className="space-y-4"
+      noValidate
+      onSubmit={(event) => void handleSubmit((dto) => copy.mutate(dto))(event)}
+    >
+      <p>
+        The cage of the main plan comes along. What was measured on this car counts as assumed on the next one
+        until it is measured there; customer, drivers, date, answers and ticks stay behind.
+      </p>
+      <TextField
+        label="name of the new job"
+        fault={formState.errors.name?.message}
+        autoFocus
+        {...register('name')}
+      />
+      <TextField label="car" fault={formState.errors.car?.message} {...register('car')} />
+      <Button kind="strong" type="submit" disabled={copy.isPending}>
+        Start the next car
+      </Button>
+    </form>
+  );
+}
