@@ -193,11 +193,20 @@ test('a sheet whose plan moves on is stale at once, and says what changed; a spo
   await page.getByLabel(/what it cost/).fill('much');
   await expect(page.getByText('a cost is a number')).toBeVisible();
   await page.getByLabel(/what it cost/).fill('31,50');
+  await page.getByLabel(/it goes on the rack, at/).fill('under the bender');
   await press(page, 'Write it down as scrap');
   await expect(page.getByText('MH is scrap: wrong plane.')).toBeVisible();
   await expect
     .poll(async () => (await page.request.get('/api/log/scrap.csv')).text())
     .toContain('wrong plane');
+  // Nothing was bent of it yet: it lies on the rack as long as it was cut.
+  await desk.goto('/shop/rack');
+  const piece = desk.getByRole('row').filter({ hasText: 'under the bender' });
+  await expect(piece).toContainText('spoiled MH: wrong plane');
+  await expect(piece).toContainText('offcut');
+  await piece.getByRole('button', { name: /^Take .* off the rack/ }).click();
+  await expect(piece).toHaveCount(0);
+  await desk.goBack();
   await trim.fill(was);
   await saved(desk);
 });

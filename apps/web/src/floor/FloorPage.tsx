@@ -1,9 +1,10 @@
 import { type IssuedSheet } from '@gyrus/contract';
-import { loggedTube, tapeHook } from '@gyrus/core';
+import { loggedTube, spoiledAsTicked, tapeHook } from '@gyrus/core';
 import { pieceName } from '@gyrus/formats';
 import { formatISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { writtenIn } from '../shared/fields/writtenIn.ts';
 import { useKept } from '../shared/server/useKept.ts';
 import { useDeviceId, useWho } from '../shared/server/useWho.ts';
 import { Trouble } from '../shared/frame/Waiting.tsx';
@@ -79,13 +80,20 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
       </FloorFrame>
     );
   const { answers, id, job, stamp } = sheet;
-  const scrap = (lost: Lost) => {
+  const scrap = ({ place, ...lost }: Lost) => {
     const tube = loggedTube(answers.tube);
     enqueue({
       kind: 'scrap',
       issued: id,
       body: { job, issued: id, stamp, tube, who, at: formatISO(new Date()), ...lost },
     });
+    const { blank } = answers.sheet;
+    if (place !== '') {
+      const piece = { ids: [crypto.randomUUID()], length: writtenIn(blank, answers.style), whole: false };
+      const bends = spoiledAsTicked(answers.sheet, work.ticks);
+      const note = `spoiled ${stamp}: ${lost.reason}`;
+      enqueue({ kind: 'rack', issued: id, body: { ...tube, ...piece, price: null, place, note, bends } });
+    }
     setScrapping(false);
   };
   return (

@@ -84,7 +84,11 @@ const measureOf = ({ measured }: Pick<FloorTick, 'measured'>): string =>
 
 /** What was done, at the head of a sentence. */
 const nameOf = (item: QueuedItem): string =>
-  item.kind === 'scrap' ? 'The scrap' : `“${stepWords(item.body)}”`;
+  item.kind === 'tick'
+    ? `“${stepWords(item.body)}”`
+    : item.kind === 'scrap'
+      ? 'The scrap'
+      : `That it lies at ${item.body.place}`;
 
 const Band = ({ children }: { children: React.ReactNode }) => (
   <section

@@ -24,6 +24,8 @@ export interface Lost {
   length: Length | null;
   cost: number | null;
   note: string;
+  /** Where it lies now; empty where it is thrown away. */
+  place: string;
 }
 
 interface ScrapAsksProps {
@@ -40,13 +42,14 @@ interface LossDraft {
   length: Length | null;
   cost: string;
   note: string;
+  place: string;
 }
 
 /** Asks why the piece is scrap, and what is lost with it. */
 export function ScrapAsks({ id, answers: { sheet, style }, back, scrap }: ScrapAsksProps) {
   const whole = { mm: sheet.blank, typed: `${Math.round(sheet.blank)} mm` };
   const [draft, keep] = useKept(`gyrus-floor/measure/${id}/scrap`, (kept) => draftIn(kept, whole));
-  const { reason, length, cost, note } = draft;
+  const { reason, length, cost, note, place } = draft;
   const money = cost.trim() === '' ? null : Number(cost.replace(',', '.'));
   const bad = money !== null && !(money >= 0 && money <= 1e6);
   return (
@@ -58,7 +61,7 @@ export function ScrapAsks({ id, answers: { sheet, style }, back, scrap }: ScrapA
           <FloorButton
             kind="now"
             disabled={reason === '' || bad}
-            onClick={() => scrap({ reason, length, cost: money, note })}
+            onClick={() => scrap({ reason, length, cost: money, note, place: place.trim() })}
           >
             Write it down as scrap
           </FloorButton>
@@ -77,13 +80,14 @@ export function ScrapAsks({ id, answers: { sheet, style }, back, scrap }: ScrapA
 }
 
 function draftIn(kept: unknown, whole: Length): LossDraft {
-  const { reason, length, cost, note } = recordOf(kept);
+  const { reason, length, cost, note, place } = recordOf(kept);
   const text = (value: unknown) => (typeof value === 'string' ? value : '');
   return {
     reason: text(reason),
     length: kept === null ? whole : lengthIn(length),
     cost: text(cost),
     note: text(note),
+    place: text(place),
   };
 }
 
@@ -111,7 +115,7 @@ interface LossFieldsProps {
   change: (changes: Partial<LossDraft>) => void;
 }
 
-const LossFields = ({ style, draft: { length, cost, note }, bad, change }: LossFieldsProps) => (
+const LossFields = ({ style, draft: { length, cost, note, place }, bad, change }: LossFieldsProps) => (
   <>
     <div className="grid gap-4 sm:grid-cols-2">
       <QuantityInput
@@ -133,6 +137,18 @@ const LossFields = ({ style, draft: { length, cost, note }, bad, change }: LossF
         {bad && <span className="text-chalk text-sm">a cost is a number, like 31.50</span>}
       </label>
     </div>
+    <label className="block">
+      <span className="text-quiet mb-1 block text-sm">
+        it goes on the rack, at (empty: it is thrown away)
+      </span>
+      <input
+        className="control w-full"
+        value={place}
+        maxLength={120}
+        placeholder="rack 2 left"
+        onChange={(event) => change({ place: event.target.value })}
+      />
+    </label>
     <label className="block">
       <span className="text-quiet mb-1 block text-sm">note (may be empty)</span>
       <input

@@ -102,7 +102,7 @@ export function useFloorWork(sheet: IssuedSheet): FloorWork | 'fetching' | 'unkn
   const known = state.data;
   useEffect(() => {
     const there = new Set([...(known?.ticks.map(({ id }) => id) ?? []), known?.scrap?.id]);
-    letGo((item) => item.fate.at === 'sent' && there.has(item.id));
+    letGo((item) => item.fate.at === 'sent' && (item.kind === 'rack' || there.has(item.id)));
   }, [known]);
   const steps = useMemo(() => floorSteps(sheet.answers.sheet), [sheet]);
   if (!known) return state.isError ? 'unknown' : 'fetching';

@@ -1,4 +1,4 @@
-import { type FloorTick, type FloorTickDto, type ScrapDto } from '@gyrus/contract';
+import { type FloorTick, type FloorTickDto, type RackTubesDto, type ScrapDto } from '@gyrus/contract';
 import { create } from 'zustand';
 import { dropText, keepText, keptKeys, keptText } from '../../shared/server/browserStore.ts';
 
@@ -12,7 +12,9 @@ export type Fate =
 
 /** Something done at the bender, kept on this device until the server has it. */
 export type QueuedItem = { id: string; seq: number; issued: string; fate: Fate } & (
-  { kind: 'tick'; body: FloorTickDto } | { kind: 'scrap'; body: ScrapDto }
+  | { kind: 'tick'; body: FloorTickDto }
+  | { kind: 'scrap'; body: ScrapDto }
+  | { kind: 'rack'; body: RackTubesDto }
 );
 
 const PREFIX = 'gyrus-floor/queue/';

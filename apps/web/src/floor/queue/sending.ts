@@ -23,11 +23,20 @@ export const sendWaiting = (): Promise<void> =>
 const firstWaiting = (): QueuedItem | undefined =>
   useFloorQueue.getState().items.find(({ fate }) => fate.at === 'waiting');
 
+/** Each is kept once, however often it is sent: under its own id, a piece of tube under the piece's. */
+const send = (item: QueuedItem): Promise<unknown> =>
+  item.kind === 'rack'
+    ? api('rack', 'POST', item.body)
+    : api(
+        item.kind === 'tick' ? `issued/${item.issued}/ticks/${item.id}` : `log/scrap/${item.id}`,
+        'PUT',
+        item.body,
+      );
+
 /** What became of an item that was sent; null where nobody answered, or the server is in trouble, and it is to be sent again. */
 async function fateOf(item: QueuedItem): Promise<Fate | null> {
-  const path = item.kind === 'tick' ? `issued/${item.issued}/ticks/${item.id}` : `log/scrap/${item.id}`;
   try {
-    await api(path, 'PUT', item.body);
+    await send(item);
     return { at: 'sent' };
   } catch (error) {
     if (!(error instanceof ApiFault) || error.status >= 500) return null;

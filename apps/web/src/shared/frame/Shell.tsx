@@ -5,7 +5,7 @@ import { StorageBand } from './StorageBand.tsx';
 export const Shell = () => (
   <div className="flex h-full flex-col">
     <StorageBand />
-    <div className="min-h-0 flex-1 overflow-auto">
+    <div className="relative min-h-0 flex-1 overflow-auto">
       <Outlet />
     </div>
   </div>

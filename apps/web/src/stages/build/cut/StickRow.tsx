@@ -9,7 +9,7 @@ import { Button } from '../../../shared/frame/Button.tsx';
 import { useWho } from '../../../shared/server/useWho.ts';
 import { SpoiledDialog } from './SpoiledDialog.tsx';
 import { useCutPlanChange } from './useCutPlans.ts';
-import { writtenIn } from './writtenIn.ts';
+import { writtenIn } from '../../../shared/fields/writtenIn.ts';
 
 /** What is kept of a stick is worth a place on the rack from here on. mm; common practice */
 const WORTH_KEEPING = 150;

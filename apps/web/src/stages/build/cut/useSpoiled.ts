@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { api } from '../../../shared/server/api.ts';
 import { useRackChange } from '../../../shop/rack/useRack.ts';
-import { writtenIn } from './writtenIn.ts';
+import { writtenIn } from '../../../shared/fields/writtenIn.ts';
 
 /** What is said of a piece that was spoiled. last: what its last bend has, null for as planned */
 export interface Spoiled {
