@@ -91,6 +91,7 @@ export {
   provenWords,
 } from './words/stock.ts';
 export {
+  builtHoopWords,
   feetCorrectionWords,
   leanedWords,
   MOMENT_WORDS,

@@ -10,7 +10,7 @@ import { useDeviceId, useWho } from '../shared/server/useWho.ts';
 import { Trouble } from '../shared/frame/Waiting.tsx';
 import { Stamp } from '../shared/figures/Stamp.tsx';
 import { type BendMeasures, measuresIn } from '../stages/bend/whatNow/keptMeasures.ts';
-import { useDevices } from './devices/useDevices.ts';
+import { useDevices } from '../shared/devices/useDevices.ts';
 import { FloorButton } from './FloorButton.tsx';
 import { FloorFrame } from './FloorFrame.tsx';
 import { NetworkLine, NotTaken, Stale } from './FloorStatus.tsx';

@@ -208,7 +208,16 @@ test('a hoop that was built wider stands so, and what stands on it follows; its 
     ...plan,
     members: plan.members.map((one) =>
       one.role === 'main-hoop'
-        ? { ...one, asBuilt: { feetApart: mm(feetApart), by: 'Aino', on: '2026-11-27T10:00:00Z' } }
+        ? {
+            ...one,
+            asBuilt: {
+              feetApart: mm(feetApart),
+              crownUp: null,
+              crownLeft: null,
+              by: 'Aino',
+              on: '2026-11-27T10:00:00Z',
+            },
+          }
         : one,
     ),
   });

@@ -17,6 +17,7 @@ import { distance, type Vec3 } from '../space/index.ts';
 import { type StandingTube } from './placing/attach.ts';
 import { type BarPath, barPaths } from './placing/barPieces.ts';
 import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';
+import { builtPoints } from './hoop/builtPoints.ts';
 import { type HoopGeometry, hoopFrom, type HoopResult } from './hoop/hoop.ts';
 import { type Joint, jointOf } from './placing/joint.ts';
 import { byDependence, standsOn } from './placing/order.ts';
@@ -153,29 +154,20 @@ const placeHoop = kept(
     const piece = itemAt(hoop.pieces, 0);
     const { points, features, radii } = result.hoop;
     const designed = make(hoop, { piece, side: null, points, features, radii }, dies, stick);
-    const pieces = [hoop.asBuilt ? asBuilt(hoop, piece, designed, { points, features, radii }) : designed];
+    const pieces = [asBuilt(hoop, piece, designed, { points, features, radii })];
     return { member: hoop, hoop: result, pieces, standing: standingOf(pieces), joints: [] };
   },
 );
 
-/**
- * A hoop as it was really built: its feet as far apart as they were taped, half of the difference on each side; its sheet stays that of its
- * design, by which it was bent. What stands on it follows.
- */
+/** A hoop as it was really built; its sheet stays that of its design, by which it was bent. What stands on it follows. */
 function asBuilt(
   hoop: MainHoop,
   piece: MemberPiece,
   designed: ResolvedPiece,
   { points, features, radii }: Pick<HoopGeometry, 'points' | 'features' | 'radii'>,
 ): ResolvedPiece {
-  const wanted = hoop.asBuilt?.feetApart.mm;
-  const [first, last] = [itemAt(points, 0), itemAt(points, -1)];
-  if (wanted === undefined) return designed;
-  const out = (wanted - distance(first, last)) / 2;
-  const moved = points.map((at, i): Vec3 => {
-    if (i > 0 && i < points.length - 1) return at;
-    return [at[0], at[1] + Math.sign(at[1]) * out, at[2]];
-  });
+  if (!hoop.asBuilt) return designed;
+  const moved = builtPoints({ points, features }, hoop.asBuilt);
   const corners = designed.sheet.ok ? designed.sheet.value.marked.corners.corners : [];
   const bent = radii.map(
     (radius, i) => corners.find(({ at }) => distance(at, itemAt(points, i + 1)) < NOISE)?.clr ?? radius,

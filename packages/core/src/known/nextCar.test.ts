@@ -26,7 +26,9 @@ const last: Plan = {
   members: base.members.map((one) => ({
     ...one,
     tube: { ...one.tube, batch: '7731' },
-    ...(one.role === 'main-hoop' && { asBuilt: { feetApart: mm(1400), ...by } }),
+    ...(one.role === 'main-hoop' && {
+      asBuilt: { feetApart: mm(1400), crownUp: null, crownLeft: null, ...by },
+    }),
   })),
   answers: { 'b/r/m': { answer: 'yes', note: '', photos: [], ...by } },
   copeTicks: [{ piece: 'p', end: 'a', state: 'cut', cut: '' }],

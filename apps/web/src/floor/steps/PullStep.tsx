@@ -1,8 +1,8 @@
 import { formatAngle, formatWithUnit, inDegrees, type PullTarget, pullTarget } from '@gyrus/core';
 import { useState } from 'react';
 import { Typeset } from '../../shared/figures/Figure.tsx';
-import { DeviceLine } from '../devices/DeviceLine.tsx';
-import { type DeviceState } from '../devices/useDevices.ts';
+import { DeviceLine } from '../../shared/devices/DeviceLine.tsx';
+import { type DeviceState } from '../../shared/devices/useDevices.ts';
 import { FloorButton } from '../FloorButton.tsx';
 import { DiePicture } from '../picture/DiePicture.tsx';
 import { TubeStrip } from '../picture/TubeStrip.tsx';

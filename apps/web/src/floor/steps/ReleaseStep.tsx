@@ -1,7 +1,7 @@
 import { formatAngle, inDegrees, isTrusted, turnOf } from '@gyrus/core';
 import { useState } from 'react';
 import { DialReadBox, OffPlaceBox, ReleasedBox, TurnedBox } from '../../stages/bend/whatNow/MeasureBoxes.tsx';
-import { DeviceLine } from '../devices/DeviceLine.tsx';
+import { DeviceLine } from '../../shared/devices/DeviceLine.tsx';
 import { FloorButton } from '../FloorButton.tsx';
 import { DiePicture } from '../picture/DiePicture.tsx';
 import { type BendStepProps } from './step.ts';

@@ -1,6 +1,6 @@
 import { formatAngle } from '@gyrus/core';
 import { FloorButton } from '../FloorButton.tsx';
-import { DeviceLine } from '../devices/DeviceLine.tsx';
+import { DeviceLine } from '../../shared/devices/DeviceLine.tsx';
 import { type BendStepProps } from './step.ts';
 import { Caution, StepLayout } from './StepLayout.tsx';
 

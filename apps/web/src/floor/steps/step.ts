@@ -1,5 +1,5 @@
 import { type FloorStep, type IssuedAnswers, type SheetBend, type TapeHook } from '@gyrus/core';
-import { type DeviceState } from '../devices/useDevices.ts';
+import { type DeviceState } from '../../shared/devices/useDevices.ts';
 import { type FloorWork } from '../useIssued.ts';
 import { type BendMeasures } from '../../stages/bend/whatNow/keptMeasures.ts';
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
 import { bar } from './bar.ts';
 import { memberFields } from './memberFields.ts';
-import { angleField, extentField, moment, sizeField, title } from '../quantities.ts';
+import { angleField, extentField, moment, offsetField, sizeField, title } from '../quantities.ts';
 
 /** The main hoop: end A is the left foot, end B the right. */
 const mainHoop = z.strictObject({
@@ -25,8 +25,12 @@ const mainHoop = z.strictObject({
   /** How it was really built, where the builder took that into the plan; null where it is as designed. */
   asBuilt: z
     .strictObject({
-      /** Between the axes of its feet. */
-      feetApart: sizeField('how far the feet are apart'),
+      /** Between the axes of its feet; null where they are as designed. */
+      feetApart: sizeField('how far the feet are apart').nullable(),
+      /** So much higher than designed its crown stands; null where it is as designed. */
+      crownUp: offsetField('how much higher the crown stands').nullable(),
+      /** So far to the left of where it was designed its crown stands over the feet. */
+      crownLeft: offsetField('how far the crown stands to the left').nullable(),
       by: title,
       on: moment,
     })

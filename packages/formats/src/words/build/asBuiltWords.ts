@@ -1,5 +1,6 @@
 import {
   type AsBuiltPoint,
+  type BuiltHoop,
   type CageReading,
   type FeetCorrection,
   formatAngle,
@@ -98,6 +99,16 @@ const STANDS: Record<NonNullable<Plan['survey']['stance']>['on'], string> = {
 /** A figure that was read, in the reader's unit. */
 export const readingWords = ({ taped, turned }: CageReading, style: LengthStyle): string =>
   taped ? formatWithUnit(taped.mm, style) : turned ? degreesWords(turned.deg) : '';
+
+/** What a plan takes of a hoop as it stands: `the feet 56 1/4 in apart`, `the crown 1/8 in higher`. */
+export function builtHoopWords({ feetApart, crownUp, crownLeft }: BuiltHoop, style: LengthStyle): string[] {
+  const say = (mm: number) => formatWithUnit(Math.abs(mm), style);
+  return [
+    feetApart && `the feet ${say(feetApart.mm)} apart`,
+    crownUp && `the crown ${say(crownUp.mm)} ${crownUp.mm > 0 ? 'higher' : 'lower'}`,
+    crownLeft && `the crown ${say(crownLeft.mm)} to the ${crownLeft.mm > 0 ? 'left' : 'right'}`,
+  ].filter((one) => one !== null);
+}
 
 /** How a car stood: `on its wheels, on a floor that falls 0.4° to the right and 0.2° to the front`. */
 export function stanceWords({

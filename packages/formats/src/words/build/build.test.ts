@@ -11,6 +11,7 @@ import {
   type WeldProcedure,
 } from '@gyrus/core';
 import {
+  builtHoopWords,
   feetCorrectionWords,
   leanedWords,
   offWords,
@@ -268,6 +269,14 @@ describe('as built, in words', () => {
     expect(leanedWords({ even: 1, twisted: -2 }, MILLIMETRES).join(' ')).toContain(
       '4 mm higher on the right',
     );
+  });
+
+  test('what a plan takes of a hoop, in its unit; nothing of what is as designed', () => {
+    const [feetApart, crownUp, crownLeft] = [1428.75, -3.175, -6.35].map((mm) => ({ mm, typed: '' }));
+    expect(
+      builtHoopWords({ feetApart: feetApart!, crownUp: crownUp!, crownLeft: crownLeft! }, INCHES),
+    ).toEqual(['the feet 56 1/4 in apart', 'the crown 1/8 in lower', 'the crown 1/4 in to the right']);
+    expect(builtHoopWords({ feetApart: null, crownUp: null, crownLeft: null }, INCHES)).toEqual([]);
   });
 
   test('how a car stood', () => {

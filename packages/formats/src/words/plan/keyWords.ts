@@ -59,6 +59,8 @@ const LABELS: Record<string, string> = {
   brushRoom: 'room of a brush beside a tube',
   asBuilt: 'as built',
   feetApart: 'feet apart as built',
+  crownUp: 'crown higher as built',
+  crownLeft: 'crown to the left as built',
   stance: 'how the car stood',
   fallsRight: 'floor falls to the right',
   fallsForward: 'floor falls to the front',

@@ -11,6 +11,7 @@ import { MOMENT_WORDS } from '@gyrus/formats';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../../job/store/planStore.ts';
+import { useDevices } from '../../../shared/devices/useDevices.ts';
 import { angleIn, lengthIn } from '../../../shared/fields/keptQuantities.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { WhoField } from '../../../shared/fields/WhoField.tsx';
@@ -97,6 +98,7 @@ function Readings({ moment, deviations }: { moment: Moment; deviations: BuiltDev
   const { jobId = '' } = useParams();
   const branch = usePlanStore((state) => state.branch);
   const points = useAsBuiltPoints()(moment);
+  const { gauge } = useDevices();
   const [who] = useWho();
   const [typed, keep] = useKept(`gyrus-as-built/${jobId}/${branch}/${moment}`, typedIn);
   const write = useWriteEntry();
@@ -126,6 +128,7 @@ function Readings({ moment, deviations }: { moment: Moment; deviations: BuiltDev
           <PointRow
             key={point.key}
             point={point}
+            gauge={gauge}
             deviation={deviations.find((one) => one.point.key === point.key)}
             taped={typed.taped[point.key] ?? null}
             turned={typed.turned[point.key] ?? null}

@@ -1,12 +1,13 @@
 import {
   type BuiltDeviation,
+  builtHoop,
   feetCorrection,
-  formatWithUnit,
   hoopAnswerOf,
   mainHoopOf,
+  type Tube,
   twistCorrection,
 } from '@gyrus/core';
-import { feetCorrectionWords } from '@gyrus/formats';
+import { builtHoopWords, feetCorrectionWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
@@ -68,24 +69,30 @@ export function Correction({ deviations }: { deviations: BuiltDeviation[] }) {
         value={spread}
         onChange={(value) => value && keepSpread(value)}
       />
-      {feet && correction?.kind !== 'none' && <Accept feet={feet} />}
+      <Accept hoop={hoop} deviations={deviations} />
       <Accepted />
     </section>
   );
 }
 
-/** Takes the feet as they are into the plan: what stands on them follows. */
-function Accept({ feet }: { feet: BuiltDeviation }) {
+interface AcceptProps {
+  hoop: Tube;
+  deviations: BuiltDeviation[];
+}
+
+/** Takes the hoop as it stands into the plan, as far as it was measured: what stands on it follows. */
+function Accept({ hoop, deviations }: AcceptProps) {
   const [who] = useWho();
+  const style = useJobStyle();
   const change = usePlanStore((store) => store.change);
-  const { copeTicks } = usePlan();
-  const cut = copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
+  const plan = usePlan();
+  const built = builtHoop(hoop, deviations, mainHoopOf(plan)?.asBuilt ?? null, plan.measuringError.mm);
+  if (!built) return null;
+  const cut = plan.copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
   const accept = () =>
-    change('member/asBuilt', (plan) => {
-      const hoop = mainHoopOf(plan);
-      if (!hoop) return;
-      const feetApart = { mm: feet.value, typed: `${feet.value} mm` };
-      hoop.asBuilt = { feetApart, by: who.trim(), on: new Date().toISOString() };
+    change('member/asBuilt', (draft) => {
+      const own = mainHoopOf(draft);
+      if (own) own.asBuilt = { ...built, by: who.trim(), on: new Date().toISOString() };
     });
   return (
     <div className="space-y-1.5">
@@ -93,7 +100,8 @@ function Accept({ feet }: { feet: BuiltDeviation }) {
         Leave it so, and build on it
       </Button>
       <p className="text-quiet text-sm">
-        The plan takes the feet as they stand: bars, copes and findings follow from it
+        <Typeset text={`The plan takes ${builtHoopWords(built, style).join(', ')}`} />: bars, copes and
+        findings follow from it
         {cut > 0
           ? `, and ${cut} end${cut === 1 ? '' : 's'} that ${cut === 1 ? 'is' : 'are'} cut already ${cut === 1 ? 'is' : 'are'} marked at Cope where ${cut === 1 ? 'its' : 'their'} cut changes`
           : ''}
@@ -113,8 +121,8 @@ function Accepted() {
   return (
     <div className="border-look space-y-1.5 border-l-4 bg-white p-3">
       <p>
-        The plan has the feet <Typeset text={formatWithUnit(built.feetApart.mm, style)} /> apart, as they were
-        built: taken by {built.by}, {format(new Date(built.on), 'd MMMM')}.
+        The plan has <Typeset text={builtHoopWords(built, style).join(', ')} /> as they were built: taken by{' '}
+        {built.by}, {format(new Date(built.on), 'd MMMM')}.
       </p>
       <Button
         onClick={() =>

@@ -1,5 +1,14 @@
-import { type Angle, type AsBuiltPoint, type BuiltDeviation, type Length } from '@gyrus/core';
+import {
+  type Angle,
+  type AsBuiltPoint,
+  formatAngle,
+  inDegrees,
+  type BuiltDeviation,
+  type Length,
+} from '@gyrus/core';
 import { offWords, plannedWords, pointWords } from '@gyrus/formats';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { type DeviceState } from '../../../shared/devices/useDevices.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
 import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
@@ -14,13 +23,15 @@ interface PointRowProps {
   turned: Angle | null;
   onTaped: (value: Length | null) => void;
   onTurned: (value: Angle | null) => void;
+  /** The angle gauge, where one is connected. */
+  gauge: DeviceState;
 }
 
 /** A tube may stand in the body, and a foot off to either side; nothing is less than nothing wide. */
 const mayBeNegative = ({ what: { kind } }: AsBuiltPoint): boolean => kind === 'gap' || kind === 'twist';
 
 /** A thing to be measured: what it is planned to be, what was read last and by whom, and a box for a new reading. */
-export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }: PointRowProps) {
+export function PointRow({ point, deviation, taped, turned, onTaped, onTurned, gauge }: PointRowProps) {
   const style = useJobStyle();
   const name = pointWords(point, style);
   return (
@@ -34,14 +45,17 @@ export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }:
       <Cell>
         <div className="w-36">
           {point.what.kind === 'lean' ? (
-            <QuantityInput
-              bare
-              optional
-              label={name}
-              kind={angleKind({ least: -60, most: 60 })}
-              value={turned}
-              onChange={onTurned}
-            />
+            <>
+              <QuantityInput
+                bare
+                optional
+                label={name}
+                kind={angleKind({ least: -60, most: 60 })}
+                value={turned}
+                onChange={onTurned}
+              />
+              <FromGauge gauge={gauge} name={name} take={onTurned} />
+            </>
           ) : (
             <QuantityInput
               bare
@@ -67,3 +81,22 @@ export function PointRow({ point, deviation, taped, turned, onTaped, onTurned }:
     </TableRow>
   );
 }
+
+interface FromGaugeProps {
+  gauge: DeviceState;
+  /** What it is laid on. */
+  name: string;
+  take: (value: Angle) => void;
+}
+
+/** What a gauge that is laid on it reads, taken by a press and never by itself. */
+const FromGauge = ({ gauge, name, take }: FromGaugeProps) =>
+  gauge.is === 'reading' && (
+    <Button
+      disabled={!gauge.steady}
+      aria-label={`${name}: take the gauge's reading`}
+      onClick={() => take(inDegrees(Math.round(gauge.deg * 10) / 10))}
+    >
+      {gauge.steady ? `Take ${formatAngle(gauge.deg)}°` : 'Not steady yet'}
+    </Button>
+  );
