@@ -12,7 +12,7 @@ import {
   timelineOf,
 } from '@gyrus/core';
 import fc from 'fast-check';
-import { demoBooks, demoJobs, demoShop, fourPointPlan } from './index.ts';
+import { demoBooks, demoJobs, demoPlan, demoShop, fourPointPlan } from './index.ts';
 
 const answerOf = (plan: Plan): BuildAnswer => buildIn(plan, evaluate(plan, demoShop, demoBooks), demoBooks);
 
@@ -94,4 +94,21 @@ test('of the four-point bar no order does better than the one found, by trying e
   expect(tried).toBeGreaterThan(10);
   expect(found?.proven).toBe(true);
   expect([found?.cost.lost, found?.cost.moves]).toEqual([least.lost, least.moves]);
+});
+
+test('a cage that is let down by as much as it would have to stand lower is reached as well as one that does', () => {
+  const { lower } = answerOf(demoPlan).compared;
+  if (!lower) throw new Error('the roof of the demo is in the way');
+  expect(lower.by).toBeGreaterThan(0);
+  const by = lower.by + 0.01;
+  const dropped = answerOf({
+    ...demoPlan,
+    weldPosition: { forward: { mm: 0, typed: '0' }, drop: { mm: by, typed: `${by} mm` } },
+  });
+  expect(dropped.compared.dropped?.lost).toBe(lower.lost);
+  // The least room of all seams decides: with the roof out of the way of a torch half as long it is less.
+  const { coping } = demoPlan;
+  const short = answerOf({ ...demoPlan, coping: { ...coping, bodyRoom: { mm: 25, typed: '25 mm' } } });
+  expect(short.compared.lower?.by ?? 0).toBeLessThan(lower.by);
+  expect(answerOf({ ...demoPlan, brief: { ...demoPlan.brief, roof: 'open' } }).compared.lower).toBeNull();
 });

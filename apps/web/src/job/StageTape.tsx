@@ -1,5 +1,6 @@
 import { type Evaluation, type Plan } from '@gyrus/core';
 import { NavLink } from 'react-router';
+import { useBuildProgress } from './buildProgress.ts';
 import { usePlanStore } from './store/planStore.ts';
 import { STAGES, stageSays } from './stages.ts';
 import { useFindings } from '../answers/useAnswers.ts';
@@ -9,7 +10,7 @@ const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text
 /** The stages as a tape: ticks below, chalk under the one being worked on. */
 export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
   const typing = usePlanStore((state) => state.typing);
-  const says = stageSays(plan, evaluation, useFindings(), typing);
+  const says = stageSays(plan, evaluation, useFindings(), typing, useBuildProgress(plan));
   return (
     <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-7 border-b">
       {STAGES.map((stage) => (

@@ -59,3 +59,14 @@ test('the tape counts what Inspect’s filter counts: every finding of a rule', 
   expect(says(demoPlan).inspect.text).toBe(`${out} out`);
   expect(stageSays(demoPlan, evaluation, null, {}).inspect.text).toBe('counting');
 });
+
+test('the tape says which step of the build is next, where its steps are worked out', () => {
+  const evaluation = evaluate(demoPlan, demoShop, demoBooks);
+  const build = (progress: { next: number; steps: number } | null) =>
+    stageSays(demoPlan, evaluation, null, {}, progress).build.text;
+  expect(build(null)).toMatch(/m of tube$/);
+  expect([build({ next: 4, steps: 66 }), build({ next: 67, steps: 66 })]).toEqual([
+    'step 4 of 66',
+    'all 66 steps done',
+  ]);
+});

@@ -28,19 +28,24 @@ export interface StageSay {
   tone: 'quiet' | 'look' | 'out';
 }
 
+/** The number of the build's next step, past the last where all are done; null where nobody worked them out. */
+type Progress = { next: number; steps: number } | null;
+
 const quiet = (text: string): StageSay => ({ text, tone: 'quiet' });
 
 /**
  * What each stage still wants or what is wrong in it, as its tab says. findings: all of them, as Inspect counts them; null until they are
- * there. typing: boxes whose text is no figure yet, by their field.
+ * there. typing: boxes whose text is no figure yet, by their field. progress: of the build, where its steps are worked out.
  */
 export function stageSays(
   plan: Plan,
   evaluation: Evaluation,
   findings: Finding[] | null,
   typing: Record<string, string>,
+  progress: Progress = null,
 ): Record<StagePath, StageSay> {
   const says = saysWithoutTyping(plan, evaluation, findings);
+  if (progress) says.build = progressSays(progress);
   for (const field of Object.keys(typing)) says[stageOfField(field)] = { text: 'a box waits', tone: 'look' };
   return says;
 }
@@ -84,6 +89,10 @@ function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {
   const done = copeTicks.filter(({ state }) => state === 'cut' || state === 'fitted').length;
   return quiet(done > 0 ? `${done} ends cut` : `${totals.copes} coped ends`);
 }
+
+/** The step to be done next. */
+const progressSays = ({ next, steps }: NonNullable<Progress>): StageSay =>
+  quiet(next > steps ? `all ${steps} steps done` : `step ${next} of ${steps}`);
 
 /** How much tube there is to be cut; what has no marks is told there. */
 function buildSays({ totals }: Evaluation): StageSay {

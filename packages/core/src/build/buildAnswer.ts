@@ -10,6 +10,8 @@ import {
   type OrderFault,
   timelineOf,
 } from './order/index.ts';
+import { type Plan } from '../plan/index.ts';
+import { type LowerHoop, lowerHoop } from './room/lowerHoop.ts';
 import { type BuildRoom, buildRoomOf } from './room/buildRoom.ts';
 import { type ExitAnswer, exitOf } from './room/exit.ts';
 import { stepsOf } from './steps/stepsOf.ts';
@@ -28,6 +30,8 @@ export interface ReachCompared {
   inPlace: BuildCost;
   /** Let down as the plan has it; null where it has it nowhere. */
   dropped: BuildCost | null;
+  /** Standing lower from the start; null where the roof is in nobody's way, or not known. */
+  lower: LowerHoop | null;
   /** Seams that are reached in no way but through a hole in roof or floor, or by a section that comes off, with the cage in its place. */
   throughHoles: { stamp: string; end: 'a' | 'b'; length: number }[];
 }
@@ -75,7 +79,7 @@ export function buildAnswerOf(setting: CopeSetting): BuildAnswer {
     better: betterThan(timeline.cost, best),
     proven: best?.proven ?? false,
     steps: stepsOf({ setting, room, order, timeline }),
-    compared: comparedOf(room, order),
+    compared: comparedOf(setting.plan, room, order),
     exit: setting.plan.brief.joining === 'bolted' ? exitOf(setting.plan, room.tubes) : null,
     roofKnown: room.seams.every(({ places }) => places.every(({ roofKnown: [inPlace] }) => inPlace === true)),
   };
@@ -85,10 +89,12 @@ const betterThan = (cost: BuildCost, best: BestOrder | null): BuildAnswer['bette
   best && compareCost(best.cost, cost) < 0 ? { order: best.order, cost: best.cost } : null;
 
 /** The same order with the cage let down, and left in its place. */
-function comparedOf({ problem, seams, tubes, parts }: BuildRoom, order: number[]): ReachCompared {
+function comparedOf(plan: Plan, room: BuildRoom, order: number[]): ReachCompared {
+  const { problem, seams, tubes, parts } = room;
   const inPlace = timelineOf({ ...problem, drops: false }, order);
   return {
     inPlace: inPlace.cost,
+    lower: lowerHoop(plan, room, order),
     dropped: problem.drops ? timelineOf(problem, order).cost : null,
     throughHoles: inPlace.welds
       .filter(({ lost }) => lost > 0)

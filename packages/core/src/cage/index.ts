@@ -57,5 +57,5 @@ export { type Other, type SeamReach } from './cuts/torch.ts';
 export { cornerAt, type SeamCorner } from './cuts/nozzle.ts';
 export { type Moved, NO_WAY, type TorchPlace, torchPlaces } from './cuts/torchWays.ts';
 export { bodySides } from './clearance/bodySides.ts';
-export { type Roof, roofOf } from './clearance/roof.ts';
+export { type Roof, dropToClear, roofOf } from './clearance/roof.ts';
 export { type Ears, earsOf, type TapeHook, tapeHook } from './cuts/tapeHook.ts';

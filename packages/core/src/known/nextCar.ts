@@ -14,7 +14,7 @@ export function nextCarPlan(plan: Plan, from: string): Plan {
     ...assumed,
     brief: {
       ...brief,
-      ...{ customer: '', dueBy: null, drivers: [] },
+      ...{ customer: '', dueBy: null, paintOn: null, drivers: [] },
       notes: [from, brief.notes].filter(Boolean).join('\n').slice(0, 4000),
     },
     survey: { ...survey, stance: null },

@@ -24,6 +24,8 @@ export const brief = z.strictObject({
   passenger: z.boolean(say('true or false')),
   carWeight: massField("the car's weight").nullable(),
   dueBy: z.iso.date('a date is written as 2027-03-01').nullable(),
+  /** When the car goes to be painted: nothing is welded after that. */
+  paintOn: z.iso.date('a date is written as 2027-03-01').nullable(),
   roof: oneOf(['closed', 'open'], 'the roof'),
   /** The car's year, where a book goes by it. */
   buildYear: z.int(say('a year')).gte(1900, 'a year from 1900 on').lte(2200, 'a year').nullable(),

@@ -62,6 +62,7 @@ const EMPTY_BRIEF: Brief = {
   roof: 'closed',
   buildYear: null,
   dueBy: null,
+  paintOn: null,
   books: [],
   notes: '',
 };

@@ -147,11 +147,12 @@ const withTestsOfAKind = (die: Document): Document => ({
   tests: list(die.tests).map((test) => ({ ...test, kind: null, made: 'test' })),
 });
 
-/** 7 → 8: what a brush reaches goes by the room that it needs; how the car stood, and how the hoop was really built. */
+/** 7 → 8: what a brush reaches goes by the room that it needs; when the car is painted, how it stood, and how the hoop was really built. */
 function builtForReal(old: Document): Document {
   return {
     ...old,
     version: 8,
+    brief: { ...record(old.brief), paintOn: null },
     coping: { ...record(old.coping), brushRoom: { mm: 30, typed: '30 mm' } },
     survey: { ...record(old.survey), stance: null },
     members: list(old.members).map((one) => (one.role === 'main-hoop' ? { ...one, asBuilt: null } : one)),

@@ -188,17 +188,18 @@ test('a plan of version 6 opens: its test bends are tests, of tube that nobody s
   for (const { kind, made } of tests) expect([kind, made]).toEqual([null, 'test']);
 });
 
-test('a plan of version 7 opens: a brush wants its usual room, nobody said how the car stood, the hoop is as designed', () => {
+test('a plan of version 7 opens: a brush wants its usual room, nobody said when it is painted nor how the car stood, the hoop is as designed', () => {
   const { brushRoom, ...coping } = plan.coping;
   const { stance, ...survey } = plan.survey;
+  const { paintOn, ...brief } = plan.brief;
   const members = plan.members.map((one) => {
     if (one.role !== 'main-hoop') return one;
     const { asBuilt, ...designed } = one;
     expect(asBuilt).toBeNull();
     return designed;
   });
-  const read = readPlan({ ...plan, version: 7, coping, survey, members });
-  expect(stance).toBeNull();
+  const read = readPlan({ ...plan, version: 7, brief, coping, survey, members });
+  expect([stance, paintOn]).toEqual([null, null]);
   expect(read).toMatchObject({
     ok: true,
     value: { ...plan, coping: { ...coping, brushRoom: { mm: brushRoom.mm } } },

@@ -1,17 +1,21 @@
 import { useState } from 'react';
 import { TextField } from '../../shared/fields/TextField.tsx';
 
-/** By when it is wanted. */
-export function DueField({ due, onChange }: { due: string | null; onChange: (due: string | null) => void }) {
-  return (
-    <TextField
-      label="wanted by"
-      type="date"
-      value={due ?? ''}
-      onChange={(event) => onChange(event.target.value || null)}
-    />
-  );
+interface DateFieldProps {
+  label: string;
+  date: string | null;
+  onChange: (date: string | null) => void;
 }
+
+/** A day, or none. */
+export const DateField = ({ label, date, onChange }: DateFieldProps) => (
+  <TextField
+    label={label}
+    type="date"
+    value={date ?? ''}
+    onChange={(event) => onChange(event.target.value || null)}
+  />
+);
 
 /** A whole year, or none. */
 export function YearField({

@@ -9,7 +9,7 @@ import { massKind } from '../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { BookChoice } from './BookChoice.tsx';
-import { DueField, YearField, DriversField, NotesField } from './BriefFields.tsx';
+import { DateField, YearField, DriversField, NotesField } from './BriefFields.tsx';
 
 const choices = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: briefChoiceWords(value) }));
@@ -54,7 +54,8 @@ function TheCar({ brief }: { brief: Brief }) {
           onChange={(event) => set(key)(event.target.value)}
         />
       ))}
-      <DueField due={brief.dueBy} onChange={set('dueBy')} />
+      <DateField label="wanted by" date={brief.dueBy} onChange={set('dueBy')} />
+      <DateField label="to the painter on" date={brief.paintOn} onChange={set('paintOn')} />
       <PlanField
         label="car's weight, ready to race (the least tube goes by it)"
         field="brief/carWeight"

@@ -1,8 +1,9 @@
 import { type BuildAnswer, isDone, itemAt, type Ticked } from '@gyrus/core';
 import { orderFaultWords, stepTitle } from '@gyrus/formats';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBuild } from '../../answers/useAnswers.ts';
+import { sayProgress } from '../../job/buildProgress.ts';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { BuildTabs } from './BuildTabs.tsx';
@@ -51,6 +52,10 @@ function Order({ answer }: { answer: BuildAnswer }) {
   const next = steps.findIndex((step) => !isDone(step, ticked));
   const at = wanted >= 0 ? wanted : Math.max(next, 0);
   const step = itemAt(steps, at);
+  const plan = usePlan();
+  useEffect(() => {
+    sayProgress({ plan, next: (next < 0 ? steps.length : next) + 1, steps: steps.length });
+  }, [plan, next, steps.length]);
   const done = steps.filter((one) => isDone(one, ticked)).length;
   return (
     <div className="grid lg:grid-cols-[22rem_1fr_18rem]">

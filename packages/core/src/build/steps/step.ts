@@ -3,6 +3,7 @@ import { type End } from '../../cage/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type WorkPlace } from '../order/index.ts';
 import { type SeamPositions } from '../welding/positions.ts';
+import { type NearSeam } from './nearSeams.ts';
 import { type PaintStretch } from './paint.ts';
 import { type TackMark } from './tacks.ts';
 import { type Vent } from './vents.ts';
@@ -67,7 +68,7 @@ export type StepWork =
   | { kind: 'vents'; vents: Vent[] }
   | { kind: 'prime'; stretches: PaintStretch[] }
   | { kind: 'brace'; stamp: string; apart: number }
-  | { kind: 'protect' }
+  | { kind: 'protect'; near: NearSeam[] }
   | { kind: 'carry'; stamps: string[] }
   | { kind: 'tack'; tubes: Tacked[] }
   | { kind: 'measure'; when: Moment; checks: AsBuiltPoint[] }

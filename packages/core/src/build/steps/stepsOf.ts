@@ -5,6 +5,7 @@ import { distance } from '../../space/index.ts';
 import { howIn, placesIn, type Timeline, type Weld } from '../order/index.ts';
 import { type BuildRoom } from '../room/buildRoom.ts';
 import { footOf } from '../room/feet.ts';
+import { nearSeams } from './nearSeams.ts';
 import { paintStretches } from './paint.ts';
 import {
   type BuildStep,
@@ -54,7 +55,7 @@ export function stepsOf(making: Making): BuildStep[] {
       if (stood > 1) putMeasure('bench');
       putWelds('bench', stood);
       where = 'car';
-      put({ kind: 'protect' }, 'protect');
+      put({ kind: 'protect', near: nearSeams(setting.plan, weldedInCar(making)) }, 'protect');
       if (stood > 0)
         put(
           { kind: 'carry', stamps: order.slice(0, stood).map((tube) => itemAt(room.tubes, tube).stamp) },
@@ -217,6 +218,13 @@ function weldedOf({ room, order, timeline }: Making, { part, where, hiddenBy, lo
     wall,
     positions: where === 'bench' ? turnedFlat(facts.length) : positionsOf(end, own, facts.length),
   };
+}
+
+/** The seams of which anything is welded in the car. */
+function weldedInCar({ room, timeline }: Making): BuildRoom['seams'] {
+  const parts = timeline.welds.filter(({ where }) => where !== 'bench').map(({ part }) => part);
+  const seams = new Set(parts.map((part) => itemAt(room.parts, part).seam));
+  return room.seams.filter((_, i) => seams.has(i));
 }
 
 /** Feet last of all, then the brace comes out, and all is measured again. */

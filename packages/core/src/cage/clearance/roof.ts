@@ -1,6 +1,6 @@
 import { itemAt, pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
-import { radians } from '../../measure/index.ts';
+import { halve, radians } from '../../measure/index.ts';
 import { type MainHoop, mainHoopOf, type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { readSection } from '../../survey/index.ts';
@@ -51,6 +51,15 @@ const closedRoof = kept((survey: Plan['survey'], hoop: MainHoop | null): Roof =>
     },
   };
 });
+
+/** No cage is let down further. mm */
+const LOWEST = 2000;
+
+/** How far a place has to be let down for the roof to be so far from it: near a side that slopes that is more than what is missing. gap: of the roof. mm */
+export function dropToClear(gap: (at: Vec3) => number | null, [x, y, z]: Vec3, room: number): number {
+  const missing = (down: number) => (gap([x, y, z - down]) ?? Infinity) - room;
+  return missing(0) >= 0 ? 0 : halve(0, LOWEST, missing);
+}
 
 /** The section that the main hoop was measured at, where its plane meets the roof; the lower of both sides. */
 function mainSection(survey: Plan['survey'], hoop: MainHoop | null): Section[] {

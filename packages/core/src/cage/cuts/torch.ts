@@ -2,7 +2,7 @@ import { kept } from '../../kept/index.ts';
 import { type Seam, type SweptTube } from '../../cope/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
-import { type Roof, roofOf } from '../clearance/roof.ts';
+import { dropToClear, type Roof, roofOf } from '../clearance/roof.ts';
 import { cornerAt, isReached, lookedAt, stationsTo, type TorchRoom } from './nozzle.ts';
 import { areApart, type Box, boxOf, type Tube } from '../tube.ts';
 
@@ -89,7 +89,7 @@ const reachOf = kept(
     const share = hidden.length / Math.max(looked.length, 1);
     return {
       hidden: share * seam.length,
-      drop: share > 0 ? Math.max(0, room + radius - nearest) : 0,
+      drop: share > 0 ? Math.max(...looked.map(({ at }) => dropToClear(toRoof, at, room + radius))) : 0,
       roofKnown,
     };
   },

@@ -151,7 +151,7 @@ describe('what is done in a step, and why', () => {
     { kind: 'vents', vents: [{ piece: 'p', stamp: 'D1', hole: true, bare: [] }] },
     { kind: 'prime', stretches: [{ piece: 'p', stamp: 'SL', from: 0, to: 300, room: 0, beside: null }] },
     { kind: 'brace', stamp: 'MH', apart: 1422.4 },
-    { kind: 'protect' },
+    { kind: 'protect', near: [] },
     { kind: 'carry', stamps: ['MH'] },
     { kind: 'tack', tubes: [tube({ headers: [], plates: ['P1'] })] },
     { kind: 'measure', when: 'welded', checks: [feet] },
@@ -165,6 +165,17 @@ describe('what is done in a step, and why', () => {
     expect(stepTitle(step(work), INCHES)).toMatch(/^[A-Z]/);
     for (const words of [stepTitle(step(work), INCHES), ...stepReasons(step(work), INCHES)])
       expect(words).not.toMatch(/NaN|undefined|null|\d mm/);
+  });
+
+  test('what lies near a seam is named with its distance, before what every car has', () => {
+    const near = [
+      { kind: 'keep-out', name: 'dash', stamp: 'HB2', gap: 120.65 },
+      { kind: 'seat', name: '', stamp: 'MH', gap: 0 },
+    ] as const;
+    expect(stepReasons(step({ kind: 'protect', near: [...near] }), INCHES).slice(0, 2)).toEqual([
+      'dash, out or covered: 4 3/4 in from a seam of HB2.',
+      'Seat of somebody, out or covered: at a seam of MH.',
+    ]);
   });
 
   test('letting down says how far, and which way it is slid', () => {

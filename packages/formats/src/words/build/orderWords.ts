@@ -46,7 +46,7 @@ export function buildCostWords({ lost, moves }: BuildAnswer['cost']): string {
 
 /** The ways to get at the tops, beside each other, a line each. */
 export function reachComparedWords({ compared, cost }: BuildAnswer, style: LengthStyle): string[] {
-  const { inPlace, dropped, throughHoles } = compared;
+  const { inPlace, dropped, lower, throughHoles } = compared;
   const holes = throughHoles.map(
     ({ stamp, end, length }) => `${stamp} ${end.toUpperCase()} ${formatWithUnit(length, style)}`,
   );
@@ -57,7 +57,12 @@ export function reachComparedWords({ compared, cost }: BuildAnswer, style: Lengt
       : `Let down as planned: ${out(dropped.lost)}${cost.moves > 1 ? '' : ', and nothing needs it'}.`,
     ...(holes.length > 0
       ? [
-          `A section that comes off, or holes in roof or floor that are patched afterwards (weaker), in its place: ${listed(holes)}. A lower hoop from the start is tried at Design.`,
+          `A section that comes off, or holes in roof or floor that are patched afterwards (weaker), in its place: ${listed(holes)}.`,
+        ]
+      : []),
+    ...(lower
+      ? [
+          `A cage whose tops stand ${formatWithUnit(lower.by, style)} lower from the start, in its place: ${out(lower.lost)}. What a helmet has over it gets less by as much.`,
         ]
       : []),
   ];

@@ -3,6 +3,7 @@ import {
   type BuildStep,
   formatWithUnit,
   type LengthStyle,
+  type NearSeam,
   type PaintStretch,
   type StepWork,
   type Tacked,
@@ -39,6 +40,7 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
       ];
     case 'protect':
       return [
+        ...work.near.map((one) => nearWords(one, say)),
         'Seats, glass, trim, wiring, fuel and brake lines out or covered; battery off; carpets and sealer away from every seam.',
       ];
     case 'carry':
@@ -69,6 +71,9 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
       return ['The feet are welded and pull no more.'];
   }
 }
+
+const nearWords = ({ kind, name, stamp, gap }: NearSeam, say: Say): string =>
+  `${kind === 'seat' ? `Seat of ${name || 'somebody'}` : name || 'What has no name'}, out or covered: ${gap < 1 ? 'at' : `${say(gap)} from`} a seam of ${stamp}.`;
 
 function ventReasons({ vents }: Work<'vents'>, say: Say): string[] {
   const holes = vents.filter(({ hole }) => hole).map(({ stamp }) => stamp);

@@ -9,6 +9,7 @@ const LABELS: Record<string, string> = {
   feetOn: 'the feet stand on',
   carWeight: "car's weight, ready to race",
   dueBy: 'wanted by',
+  paintOn: 'to the painter on',
   buildYear: 'year of the car',
   books: 'rule books',
   od: 'outside diameter',

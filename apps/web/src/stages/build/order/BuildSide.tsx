@@ -96,17 +96,19 @@ function Reach({ answer }: { answer: BuildAnswer }) {
   );
 }
 
-/** Hours left against the days left. */
+/** Hours left against the days left: to the day on which the car is wanted, or goes to be painted before. */
 function WorkLeft({ answer, ticked }: BuildSideProps) {
-  const { dueBy } = usePlan().brief;
+  const { dueBy, paintOn } = usePlan().brief;
   const taken = useTimesTaken().data ?? [];
   const { minutes, guessed } = timeLeft(answer.steps, (step) => isDone(step, ticked), taken);
-  const days = dueBy === null ? null : differenceInCalendarDays(parseISO(dueBy), new Date());
+  const until = paintOn !== null && (dueBy === null || paintOn < dueBy) ? paintOn : dueBy;
+  const days = until === null ? null : differenceInCalendarDays(parseISO(until), new Date());
   const share = minutes > 0 ? Math.round((100 * guessed) / minutes) : 0;
   return (
     <section aria-label="Work left" className="space-y-2">
       <h2 className="text-sm font-semibold">
-        {dueBy === null ? 'no date is set at Brief' : `before ${format(parseISO(dueBy), 'd MMMM')}`}
+        {until === null ? 'no date is set at Brief' : `before ${format(parseISO(until), 'd MMMM')}`}
+        {until !== null && until === paintOn && ', when it goes to be painted'}
       </h2>
       <div className="flex gap-8">
         <Figure label="work left" text={`${Math.round(minutes / 60)} h`} large />
@@ -114,6 +116,12 @@ function WorkLeft({ answer, ticked }: BuildSideProps) {
           <Figure label={days < 0 ? 'days over' : 'days left'} text={String(Math.abs(days))} large />
         )}
       </div>
+      {paintOn !== null && dueBy !== null && paintOn > dueBy && (
+        <p>
+          <StatusMark status="look" /> It goes to be painted on {format(parseISO(paintOn), 'd MMMM')}, after
+          the day on which it is wanted.
+        </p>
+      )}
       {share > 0 && (
         <p className="text-quiet text-sm">
           {share === 100 ? 'All of it is' : `${share} % of it is`} a guess, until minutes were kept of such
