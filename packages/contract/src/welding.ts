@@ -84,9 +84,10 @@ export class WeldProcedureDto {
   @ShortText('the preheat')
   preheat!: string;
 
-  @IsInt({ message: 'how many passes, a whole number' })
-  @Min(1, { message: 'a seam has one pass at least' })
+  // What is checked last is told first.
   @Max(20, { message: 'twenty passes are enough' })
+  @Min(1, { message: 'a seam has one pass at least' })
+  @IsInt({ message: 'how many passes, a whole number' })
   passes!: number;
 
   @WhoField('say who wrote it')

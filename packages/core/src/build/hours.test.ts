@@ -9,7 +9,7 @@ const step = (work: StepWork, ...ticks: string[]): BuildStep => ({
   standing: [],
 });
 const plates = step({ kind: 'plates', plates: ['P1', 'P2', 'P3'] }, 'plate:1', 'plate:2', 'plate:3');
-const brace = step({ kind: 'brace', stamp: 'MH', apart: 1400 }, 'brace');
+const brace = step({ kind: 'brace', stamp: 'MH', apart: 1400, between: 1355 }, 'brace');
 const seam = {
   ...{ piece: 'p', stamp: 'D1', headers: ['MH'], whole: true, coveredBy: null, hiddenBy: null },
   ...{ wall: 2.4, positions: turnedFlat(180) },

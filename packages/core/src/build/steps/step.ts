@@ -67,7 +67,8 @@ export type StepWork =
   | { kind: 'sleeves'; sleeves: { part: string; stamp: string }[] }
   | { kind: 'vents'; vents: Vent[] }
   | { kind: 'prime'; stretches: PaintStretch[] }
-  | { kind: 'brace'; stamp: string; apart: number }
+  /** apart: of the feet's axes; between: of the legs, where the brace is sawn to. mm */
+  | { kind: 'brace'; stamp: string; apart: number; between: number }
   | { kind: 'protect'; near: NearSeam[] }
   | { kind: 'carry'; stamps: string[] }
   | { kind: 'tack'; tubes: Tacked[] }

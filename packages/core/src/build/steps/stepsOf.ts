@@ -115,12 +115,12 @@ function joinedIn({ ends }: BuildRoom): (piece: string, other: string) => boolea
   return (piece, other) => pairs.has(`${piece} ${other}`) || pairs.has(`${other} ${piece}`);
 }
 
-/** The brace across the hoop's feet: between their axes. mm */
-function braceOf({ tubes }: BuildRoom): { stamp: string; apart: number } | null {
+/** The brace across the hoop's feet: a piece of scrap that counts nowhere. mm */
+function braceOf({ tubes }: BuildRoom): { stamp: string; apart: number; between: number } | null {
   const hoop = tubes.find(({ role }) => role === 'main-hoop');
-  return hoop
-    ? { stamp: hoop.stamp, apart: distance(itemAt(hoop.points, 0), itemAt(hoop.points, -1)) }
-    : null;
+  if (!hoop) return null;
+  const apart = distance(itemAt(hoop.points, 0), itemAt(hoop.points, -1));
+  return { stamp: hoop.stamp, apart, between: apart - hoop.od };
 }
 
 /** A tube is tacked; the other of a pair in the same step, where nothing is done between them. */

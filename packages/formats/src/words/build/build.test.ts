@@ -150,7 +150,7 @@ describe('what is done in a step, and why', () => {
     { kind: 'sleeves', sleeves: [{ part: 'SP1', stamp: 'MH' }] },
     { kind: 'vents', vents: [{ piece: 'p', stamp: 'D1', hole: true, bare: [] }] },
     { kind: 'prime', stretches: [{ piece: 'p', stamp: 'SL', from: 0, to: 300, room: 0, beside: null }] },
-    { kind: 'brace', stamp: 'MH', apart: 1422.4 },
+    { kind: 'brace', stamp: 'MH', apart: 1422.4, between: 1377.95 },
     { kind: 'protect', near: [] },
     { kind: 'carry', stamps: ['MH'] },
     { kind: 'tack', tubes: [tube({ headers: [], plates: ['P1'] })] },

@@ -36,7 +36,7 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
       ];
     case 'brace':
       return [
-        `It holds the feet ${say(work.apart)} apart, axis to axis, while welds pull. It goes on before the hoop leaves the jig, comes off last of all, and is no tube of the cage.`,
+        `TB, a straight piece of scrap tube sawn to ${say(work.between)}, tacked between the legs: it holds the feet ${say(work.apart)} apart, axis to axis, while welds pull. It goes on before the hoop leaves the jig, comes off last of all, and is no tube of the cage.`,
       ];
     case 'protect':
       return [

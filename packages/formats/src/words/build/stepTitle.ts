@@ -33,7 +33,7 @@ export function stepTitle({ work }: BuildStep, style: LengthStyle): string {
     case 'prime':
       return `Primed before they go up: ${listed([...new Set(work.stretches.map(({ stamp }) => stamp))])}`;
     case 'brace':
-      return `Brace across the feet of ${work.stamp}`;
+      return `Brace TB across the feet of ${work.stamp}`;
     case 'protect':
       return 'Car made ready for welding';
     case 'carry':
@@ -51,7 +51,7 @@ export function stepTitle({ work }: BuildStep, style: LengthStyle): string {
     case 'feet':
       return `Weld the feet: ${listed(work.stamps)}`;
     case 'unbrace':
-      return `Brace off the feet of ${work.stamp}`;
+      return `Brace TB off the feet of ${work.stamp}`;
   }
 }
 

@@ -43,3 +43,17 @@ test('who has no seat yet is named, where there is a harness bar that waits for 
   const bare = { ...unseated, members: unseated.members.filter(({ role }) => role !== 'harness-bar') };
   expect(whats(bare)).not.toContain('seat of T. M.');
 });
+
+test('a dash bar waits for the steering column until it is a keep-out', () => {
+  const column = /^steering column/;
+  const asks = (plan: Plan) => whats(plan).some((what) => column.test(what));
+  const { keepOuts } = demoPlan.survey;
+  const named = (name: string): Plan => ({
+    ...demoPlan,
+    survey: { ...demoPlan.survey, keepOuts: keepOuts.slice(0, 1).map((one) => ({ ...one, name })) },
+  });
+  expect(keepOuts.length).toBeGreaterThan(0);
+  expect([asks(named('wiring')), asks(named('Steering column'))]).toEqual([true, false]);
+  const bare = { ...named('wiring'), members: demoPlan.members.filter(({ role }) => role !== 'dash-bar') };
+  expect(asks(bare)).toBe(false);
+});

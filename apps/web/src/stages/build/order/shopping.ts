@@ -13,14 +13,19 @@ export interface Wanted {
   blocks: boolean;
 }
 
-/** What the build waits for: tube that is to be bought, hole saws by their size, seats that nobody chose. */
+/** What the build waits for: tube that is to be bought, hole saws by their size, seats and a steering column that nobody chose. */
 export function wantedFor(
   plan: Plan,
   copes: Copes | null,
   cut: KeptCutPlan | undefined,
   style: LengthStyle,
 ): Wanted[] {
-  return [...tubeWanted(cut, style), ...sawsWanted(plan, copes, style), ...seatsWanted(plan)];
+  return [
+    ...tubeWanted(cut, style),
+    ...sawsWanted(plan, copes, style),
+    ...seatsWanted(plan),
+    ...columnWanted(plan),
+  ];
 }
 
 function tubeWanted(cut: KeptCutPlan | undefined, style: LengthStyle): Wanted[] {
@@ -72,6 +77,19 @@ const seatsWanted = ({ occupants, members }: Plan): Wanted[] =>
         why: 'before the harness bar is welded',
         blocks: false,
       }))
+    : [];
+
+/** A dash bar is bent round the steering column, whose place nobody measured yet as a keep-out. */
+const columnWanted = ({ members, survey }: Plan): Wanted[] =>
+  members.some(({ role }) => role === 'dash-bar') && !survey.keepOuts.some(({ name }) => /column/i.test(name))
+    ? [
+        {
+          tick: 'have:column',
+          what: 'steering column, chosen and measured as a keep-out named so',
+          why: 'before the dash bar is welded',
+          blocks: false,
+        },
+      ]
     : [];
 
 const hasNoSeat = ({ shoulder }: Occupant): boolean => !shoulder;

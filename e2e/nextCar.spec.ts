@@ -1,0 +1,54 @@
+import { expect, test } from '@playwright/test';
+import { saved, stage, WORKED_OUT } from './job.ts';
+
+test('the next car of a model starts from the last, is measured, compared with it, and closed', async ({
+  page,
+}) => {
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'Copy Solan 1.6 coupe for the next car' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Copy Solan/ });
+  await dialog.getByRole('button', { name: 'Start the next car' }).click();
+  await expect(dialog.getByText('give the job a name')).toBeVisible();
+  await dialog.getByLabel('name of the new job').fill('Solan, the second');
+  await dialog.getByRole('button', { name: 'Start the next car' }).click();
+
+  // Nothing of it was measured on this car.
+  await expect(page.getByText(/figures that nobody measured or chose/)).toBeVisible(WORKED_OUT);
+  const headliner = page.getByLabel('headliner at the centre', { exact: true });
+  await headliner.fill('960 mm');
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Variants' }).click();
+  const beside = page.getByRole('region', { name: 'Beside another job' });
+  await expect(beside.getByLabel('the job')).toHaveValue(/-9c02$|9c02$/);
+  const row = (name: RegExp) => beside.getByRole('row', { name });
+  await expect(row(/^headliner at the centre/)).toContainText('−25 mm', WORKED_OUT);
+  await expect(row(/^headliner at the centre/)).not.toContainText('not measured');
+  await expect(row(/^half width at the floor, left/)).toContainText('not measured on this car');
+  await expect(row(/^MH/)).toContainText('−');
+  await expect(beside.getByRole('row', { name: /^cost of that tube/ })).toBeVisible();
+
+  await stage(page, 'Inspect');
+  await page.getByRole('link', { name: 'History' }).click();
+  const close = page.getByRole('region', { name: 'Close the job' });
+  await close.getByLabel('closed by').fill('Aino');
+  await close.getByRole('button', { name: 'Close the job' }).click();
+  const band = page.getByRole('status', { name: 'Closed' });
+  await expect(band).toContainText('Aino closed this job');
+  await expect(close).toHaveCount(0);
+
+  // Nothing changes in it, at any door.
+  await stage(page, 'Survey');
+  await headliner.fill('955 mm');
+  await expect(page.getByText('This job is closed: open it again to change it.')).toBeVisible();
+  await page.reload();
+  await expect(headliner).toHaveValue('960 mm', WORKED_OUT);
+  await page.goto('/jobs');
+  await expect(page.getByRole('row', { name: /Solan, the second/ })).toContainText('closed by Aino');
+  await page.getByRole('link', { name: /Solan, the second/ }).click();
+  await band.getByRole('button', { name: 'Open it again' }).click();
+  await expect(band).toHaveCount(0);
+  await stage(page, 'Survey');
+  await headliner.fill('955 mm');
+  await saved(page);
+});
