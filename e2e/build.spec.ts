@@ -29,6 +29,17 @@ async function putOffcut(page: Page) {
 
 const onRack = (page: Page, text: string) => page.getByRole('row').filter({ hasText: text });
 
+/** One bend into it SL is spoiled. */
+async function spoil(page: Page) {
+  await page.getByRole('button', { name: 'SL is spoiled' }).click();
+  const spoiled = page.getByRole('dialog', { name: 'SL is spoiled' });
+  await spoiled.getByLabel('how far it was bent').selectOption({ index: 1 });
+  await spoiled.getByLabel('why it is spoiled').fill('second bend would hit the die');
+  await spoiled.getByLabel('where it lies now').fill('rack 2 left');
+  await spoiled.getByRole('button', { name: 'Into the log, and onto the rack' }).click();
+  await expect(spoiled).toBeHidden();
+}
+
 test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and found again for another bar', async ({
   page,
 }) => {
@@ -69,13 +80,7 @@ test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and f
   await expect(sawn('SL')).toBeChecked();
   await expect(page.getByRole('button', { name: 'Let its tube go' })).toBeDisabled();
 
-  await page.getByRole('button', { name: 'SL is spoiled' }).click();
-  const spoiled = page.getByRole('dialog', { name: 'SL is spoiled' });
-  await spoiled.getByLabel('how far it was bent').selectOption({ index: 1 });
-  await spoiled.getByLabel('why it is spoiled').fill('second bend would hit the die');
-  await spoiled.getByLabel('where it lies now').fill('rack 2 left');
-  await spoiled.getByRole('button', { name: 'Into the log, and onto the rack' }).click();
-  await expect(spoiled).toBeHidden();
+  await spoil(page);
 
   // Another blank for it, and nothing else.
   await page.getByRole('button', { name: 'Lay it out' }).click();

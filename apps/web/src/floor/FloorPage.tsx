@@ -79,21 +79,9 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
         </Over>
       </FloorFrame>
     );
-  const { answers, id, job, stamp } = sheet;
-  const scrap = ({ place, ...lost }: Lost) => {
-    const tube = loggedTube(answers.tube);
-    enqueue({
-      kind: 'scrap',
-      issued: id,
-      body: { job, issued: id, stamp, tube, who, at: formatISO(new Date()), ...lost },
-    });
-    const { blank } = answers.sheet;
-    if (place !== '') {
-      const piece = { ids: [crypto.randomUUID()], length: writtenIn(blank, answers.style), whole: false };
-      const bends = spoiledAsTicked(answers.sheet, work.ticks);
-      const note = `spoiled ${stamp}: ${lost.reason}`;
-      enqueue({ kind: 'rack', issued: id, body: { ...tube, ...piece, price: null, place, note, bends } });
-    }
+  const { id, stamp, answers } = sheet;
+  const scrap = (lost: Lost) => {
+    writeScrap(sheet, work, who, lost);
     setScrapping(false);
   };
   return (
@@ -127,6 +115,24 @@ function Work({ sheet, kept, who, askWho }: WorkProps) {
       )}
     </FloorFrame>
   );
+}
+
+/** The piece into the log, and onto the rack where somebody said at which place. */
+function writeScrap(
+  { id, job, stamp, answers }: IssuedSheet,
+  { ticks }: FloorWork,
+  who: string,
+  { place, ...lost }: Lost,
+): void {
+  const tube = loggedTube(answers.tube);
+  const about = { job, issued: id, stamp, tube, who, at: formatISO(new Date()) };
+  enqueue({ kind: 'scrap', issued: id, body: { ...about, ...lost } });
+  if (place === '') return;
+  const { sheet, style } = answers;
+  const piece = { ids: [crypto.randomUUID()], length: writtenIn(sheet.blank, style), whole: false };
+  const note = `spoiled ${stamp}: ${lost.reason}`;
+  const bends = spoiledAsTicked(sheet, ticks);
+  enqueue({ kind: 'rack', issued: id, body: { ...tube, ...piece, price: null, place, note, bends } });
 }
 
 interface HeadProps extends WorkProps {

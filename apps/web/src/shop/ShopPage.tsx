@@ -11,7 +11,7 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { DieForm } from './DieForm.tsx';
 import { MachineForm } from './MachineForm.tsx';
 import { TestBends } from './TestBends.tsx';
-import { TubeStock } from './TubeStock.tsx';
+import { TubeStock } from './tube/TubeStock.tsx';
 import { useShopForm } from './useShopForm.ts';
 import { type Open, MachineCard } from './MachineCard.tsx';
 

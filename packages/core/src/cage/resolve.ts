@@ -13,7 +13,7 @@ import {
   type Survey,
 } from '../plan/index.ts';
 import { NOISE } from '../measure/index.ts';
-import { distance, type Vec3 } from '../space/index.ts';
+import { distance } from '../space/index.ts';
 import { type StandingTube } from './placing/attach.ts';
 import { type BarPath, barPaths } from './placing/barPieces.ts';
 import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';

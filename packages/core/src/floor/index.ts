@@ -25,5 +25,6 @@ export {
   toCome,
   turnOf,
 } from './afterBend.ts';
+export { spoiledAsTicked } from './spoiledAsTicked.ts';
 export { inBendPlane, type InBendPlane } from './inBendPlane.ts';
 export { loggedTube, wantedBend, type WantedBend } from './loggedBend.ts';

@@ -15,6 +15,6 @@ export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
 export { type Need, needsOf, type NotYet, readOff } from './need.ts';
 export { nest, nestInput, type Solver } from './nest/index.ts';
 export { type RackBends, type RackTube } from './rack.ts';
-export { spoiledAsTicked, spoiledPiece } from './spoiled.ts';
+export { spoiledPiece } from './spoiled.ts';
 export { type Lost, type Provided, stillToCut } from './stillToCut.ts';
 export { scrapRates, type ScrapRate, sparesFor } from './spares.ts';

@@ -1,7 +1,7 @@
 import { byBends } from '../bending/index.ts';
 import { itemAt } from '../items/index.ts';
 import { hoopSheet } from '../testing/twoInchShop.ts';
-import { spoiledAsTicked, spoiledPiece } from './spoiled.ts';
+import { spoiledPiece } from './spoiled.ts';
 
 const sheet = hoopSheet();
 
@@ -47,23 +47,4 @@ test('a turn from one bend that is there to the next is the short way round, wha
 
 test('before the first pull nothing is bent', () => {
   expect(spoiledPiece(sheet, 0, null)).toBeNull();
-});
-
-test('by the ticks at the bender: what was pulled, the last of it as it was measured last', () => {
-  const [first, second] = sheet.steps;
-  if (!first || !second) throw new Error('the sheet has two pulls');
-  const tick = (step: string, time = 1, deg: number | null = null) => ({
-    ...{ step, time, again: false },
-    measured: deg === null ? null : { released: { deg, typed: `${deg}` } },
-  });
-  expect(
-    spoiledAsTicked(sheet, [tick('mark'), tick(`${first.bend}/turn`), tick(`${first.bend}/clamp`)]),
-  ).toBeNull();
-  const pulled = [tick('mark'), tick(`${first.bend}/pull`)];
-  expect(spoiledAsTicked(sheet, pulled)).toEqual(spoiledPiece(sheet, 1, null));
-  const measured = [...pulled, tick(`${first.bend}/release`, 1, 40), tick(`${first.bend}/release`, 2, 44)];
-  expect(spoiledAsTicked(sheet, measured)).toEqual(spoiledPiece(sheet, 1, 44));
-  expect(spoiledAsTicked(sheet, [...measured, tick(`${second.bend}/pull`)])).toEqual(
-    spoiledPiece(sheet, 2, null),
-  );
 });

@@ -1,7 +1,6 @@
 import { type BendSheet, type SheetBend } from '../cage/index.ts';
 import { arcOf } from '../centreline/index.ts';
-import { type TickedStep } from '../floor/index.ts';
-import { type Angle, halfTurned } from '../measure/index.ts';
+import { halfTurned } from '../measure/index.ts';
 import { type RackBends } from './rack.ts';
 
 /**
@@ -30,28 +29,6 @@ export function spoiledPiece(sheet: BendSheet, pulls: number, last: number | nul
     }),
     tail: sheet.blank - final.to,
   };
-}
-
-/** A step that was ticked at the bender, with what its bend has where it was measured. */
-interface TickedPull extends TickedStep {
-  measured: { released: Angle } | null;
-}
-
-/** A blank as it is by the steps that were ticked at the bender: a pull that was made and not measured counts as planned. */
-export function spoiledAsTicked(sheet: BendSheet, ticks: readonly TickedPull[]): RackBends | null {
-  const ofBend = (bend: number) =>
-    ticks.filter(({ step }) =>
-      ['pull', 'release', 'roll', 'rise'].some((kind) => step === `${bend}/${kind}`),
-    );
-  const made = sheet.steps.filter(({ bend }) => ofBend(bend).length > 0);
-  const last = made.at(-1);
-  const measured = last
-    ? ofBend(last.bend).reduce<TickedPull | null>(
-        (latest, one) => (one.measured && one.time >= (latest?.time ?? 0) ? one : latest),
-        null,
-      )
-    : null;
-  return spoiledPiece(sheet, made.length, measured?.measured?.released.deg ?? null);
 }
 
 /** Where a bend begins and ends on its blank when it came out at some angle. mm */

@@ -11,7 +11,7 @@ export const useWelding = () =>
   useQuery({ queryKey: KEY, queryFn: () => api<WeldProcedure[]>('welding'), staleTime: 0 });
 
 /** A change of how the shop welds. */
-export type WeldingChange =
+type WeldingChange =
   | { procedure: WeldProcedureDto }
   | { of: string; sample: WeldSampleDto }
   | { of: string; setAside: boolean }

@@ -40,28 +40,11 @@ function Reach({ answer }: { answer: BuildAnswer }) {
     change('fitOrder/better', (draft) => {
       draft.fitOrder = fitOrderWith(plan, answer, order);
     });
-  const { better, cost, faults, proven, roofKnown, compared, exit, buildable } = answer;
+  const { better, cost, faults, proven, roofKnown, compared, exit } = answer;
   return (
     <section aria-label="This order" className="space-y-2">
       <h2 className="text-sm font-semibold">this order</h2>
-      {faults.map((fault, i) => (
-        <p key={i}>
-          <StatusMark status="look" /> The plan’s order of fitting cannot be built so:{' '}
-          {orderFaultWords(fault, answer)}.
-        </p>
-      ))}
-      {faults.length > 0 &&
-        (buildable ? (
-          <>
-            <p>The steps are in the nearest order that can.</p>
-            <Button onClick={() => take(answer.order)}>Fit in the order of the steps</Button>
-          </>
-        ) : (
-          <p>
-            No order that can be built was found: the steps are in the plan’s own. Let one of these bars end
-            otherwise at Design.
-          </p>
-        ))}
+      {faults.length > 0 && <Faults answer={answer} take={() => take(answer.order)} />}
       <p>
         <StatusMark status={cost.lost > 0 ? 'look' : 'clear'} /> {buildCostWords(cost)}.
         {!better && (proven ? ' No other order does better (proven).' : ' No better order was found.')}
@@ -93,6 +76,32 @@ function Reach({ answer }: { answer: BuildAnswer }) {
         </ul>
       )}
     </section>
+  );
+}
+
+/** What the plan's own order of fitting does that cannot be done, and a press that mends it where anything does. */
+function Faults({ answer, take }: { answer: BuildAnswer; take: () => void }) {
+  const { faults, buildable } = answer;
+  return (
+    <>
+      {faults.map((fault, i) => (
+        <p key={i}>
+          <StatusMark status="look" /> The plan’s order of fitting cannot be built so:{' '}
+          {orderFaultWords(fault, answer)}.
+        </p>
+      ))}
+      {buildable ? (
+        <>
+          <p>The steps are in the nearest order that can.</p>
+          <Button onClick={take}>Fit in the order of the steps</Button>
+        </>
+      ) : (
+        <p>
+          No order that can be built was found: the steps are in the plan’s own. Let one of these bars end
+          otherwise at Design.
+        </p>
+      )}
+    </>
   );
 }
 

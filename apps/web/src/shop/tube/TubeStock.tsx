@@ -5,17 +5,17 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { Button } from '../shared/frame/Button.tsx';
-import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
-import { Dialog } from '../shared/frame/Dialog.tsx';
-import { Typeset } from '../shared/figures/Figure.tsx';
-import { lengthKind, strengthKind } from '../shared/fields/quantityKinds.ts';
-import { SelectField } from '../shared/fields/SelectField.tsx';
-import { TextField } from '../shared/fields/TextField.tsx';
+import { Button } from '../../shared/frame/Button.tsx';
+import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
+import { Dialog } from '../../shared/frame/Dialog.tsx';
+import { Typeset } from '../../shared/figures/Figure.tsx';
+import { lengthKind, strengthKind } from '../../shared/fields/quantityKinds.ts';
+import { SelectField } from '../../shared/fields/SelectField.tsx';
+import { TextField } from '../../shared/fields/TextField.tsx';
 import { CertificateCell } from './CertificateCell.tsx';
-import { FormQuantity } from './FormQuantity.tsx';
-import { numberOrNone } from './numberOrNone.ts';
-import { useShopForm } from './useShopForm.ts';
+import { FormQuantity } from '../FormQuantity.tsx';
+import { numberOrNone } from '../numberOrNone.ts';
+import { useShopForm } from '../useShopForm.ts';
 
 type Tube = Shop['tubes'][number];
 

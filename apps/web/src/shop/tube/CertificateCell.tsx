@@ -2,8 +2,8 @@ import { type Shop, strengthInBoth } from '@gyrus/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Paperclip } from 'lucide-react';
 import { toast } from 'sonner';
-import { FileButton } from '../shared/fields/FileButton.tsx';
-import { sendFile } from '../shared/server/api.ts';
+import { FileButton } from '../../shared/fields/FileButton.tsx';
+import { sendFile } from '../../shared/server/api.ts';
 
 type Tube = Shop['tubes'][number];
 
