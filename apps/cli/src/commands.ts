@@ -4,6 +4,8 @@ import {
   copeFrom,
   copeInput,
   finishedRadius,
+  footCutFrom,
+  footCutInput,
   lraInput,
   lraOf,
   markInput,
@@ -43,6 +45,7 @@ export const commands: Record<string, Command> = {
     andThen(readJson(xyzInput, text), (input) => andThen(pointsOf(input), (points) => succeed({ points }))),
   springback: (text) => andThen(readJson(springbackInput, text), springbackFrom),
   cope: (text) => andThen(readJson(copeInput, text), copeFrom),
+  footcut: (text) => andThen(readJson(footCutInput, text), footCutFrom),
   strap: (text) => andThen(readJson(strapInput, text), strapAngle),
   radius: (text) =>
     andThen(readJson(radiusInput, text), (piece) =>

@@ -49,6 +49,23 @@ test('radius, scatter and whatnow print what their names say', async () => {
   });
 });
 
+test('footcut prints how an end is cut to a floor, and refuses a plane along the tube', async () => {
+  const tube = '"tube":{"od":44.45,"points":[[0,0,0],[0,0,500],[500,0,500]],"clr":150},"end":"a"';
+  const plane = (normal: string) => `{${tube},"plane":{"point":[0,0,0],"normal":${normal}}}`;
+  // 45° off square a tube stands out by its own diameter, on the bend's inside.
+  expect(await call(['footcut'], plane('[1,0,1]'))).toMatchObject({
+    ok: true,
+    value: {
+      angle: expect.closeTo(45, 9) as number,
+      rise: expect.closeTo(44.45, 9) as number,
+      clock: expect.closeTo(0, 9) as number,
+      shortest: expect.closeTo(-44.45 / 2, 9) as number,
+    },
+  });
+  expect(await faultOf(['footcut'], plane('[1,0,0]'))).toEqual({ code: 'parallel', path: '/plane/normal' });
+  expect(await faultOf(['footcut'], plane('[1,0]'))).toMatchObject({ path: '/plane/normal' });
+});
+
 test('nest lays pieces into sticks, and tells what does not fit', async () => {
   const input = (length: number) =>
     JSON.stringify({ kerf: 2, sticks: [{ length: 6000 }], pieces: [{ id: 'H', length, quantity: 3 }] });

@@ -87,7 +87,8 @@ function answerFrom({ outer, inner, shortest, longest, passes, why }: Cope, head
   };
 }
 
-function axisOf(given: {
+/** The axis of a tube that is given in points and radii; a fault names the field. */
+export function axisOf(given: {
   points: [number, number, number][];
   clr?: number | number[] | undefined;
 }): Outcome<Piece[]> {

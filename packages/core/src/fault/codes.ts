@@ -71,6 +71,7 @@ export const FAULTS = {
   overlap: 'rows of a tube schedule that both hold for one car',
   parallel: 'a header that runs parallel to the end that is cut to it',
   pieces: 'a member whose pieces are not as many as its splits make',
+  'plane-in-bend': 'a plane that cuts a tube where it bends',
   'reading-below-target': 'a reading below the bend that it makes',
   refused: 'what a check of its own refuses',
   'sleeve-too-thick': 'a sleeve that does not slide in its tube',
