@@ -47,6 +47,7 @@ export {
   seatWords,
   straightCutFigures,
 } from './words/cope.ts';
+export { clockedWords, footCutWords, footFigures } from './words/foot.ts';
 export { bookBlankWords, bookFieldWords } from './words/books/bookField.ts';
 export { briefChoiceWords } from './words/books/briefChoice.ts';
 export { massWords } from './words/printUnits.ts';

@@ -51,7 +51,7 @@ export { type Symmetry, symmetryOf } from './clearance/symmetry.ts';
 export { type BentLengths } from './cuts/bentLengths.ts';
 export { type Copes, copesOf, cutEndsOf, type CutLengths } from './cuts/copes.ts';
 export { type CopeSetting } from './cuts/copeSetting.ts';
-export { type CopeMethod, type CutEnd, cutMark, type End, type EndCut } from './cuts/endCut.ts';
+export { type CopeMethod, type CutEnd, cutMark, type End, type EndCut, slants } from './cuts/endCut.ts';
 export { type SeamAnswer } from './cuts/seams.ts';
 export { type Other, type SeamReach } from './cuts/torch.ts';
 export { cornerAt, type SeamCorner } from './cuts/nozzle.ts';

@@ -31,7 +31,7 @@ export {
   pointAt,
   pointOn,
 } from './place.ts';
-export { arcsIn, type Piece, piecesOf, polylineOf, reversedPath, straightAxis } from './path.ts';
+export { arcsIn, type Piece, piecesOf, polylineOf, straightAxis } from './path.ts';
 export { AT_ORIGIN, pathFrom, type PathStart, type PulledBend } from './pathFrom.ts';
 export { arcOf, setbackOf, straightOf } from './setback.ts';
 export { pointsOf } from './xyz.ts';

@@ -55,22 +55,6 @@ export function piecesOf(corners: Corners, lra: Lra): Piece[] {
   return pieces;
 }
 
-/** The same axis walked from its other end. */
-export function reversedPath(pieces: readonly Piece[]): Piece[] {
-  const whole = pieces.reduce((sum, { length }) => sum + length, 0);
-  return pieces.toReversed().map((piece): Piece => {
-    const start = whole - piece.start - piece.length;
-    if (piece.kind === 'straight') return { ...piece, from: piece.to, to: piece.from, start };
-    const { normal, angle, radius } = piece;
-    return {
-      ...piece,
-      normal: scale(normal, -1),
-      radius: rotateAbout(normal, radians(angle), radius),
-      start,
-    };
-  });
-}
-
 /** Points along the axis, arcs cut into chords of at most `step` degrees: for drawing and for sampling. */
 export function polylineOf(pieces: Piece[], step = 3): Vec3[] {
   const points: Vec3[] = [];

@@ -1,18 +1,16 @@
 import { directionAt, lengthOf, type Piece } from '../centreline/index.ts';
 import { degrees } from '../measure/index.ts';
-import { angleAbout } from '../space/index.ts';
+import { angleAbout, type Vec3 } from '../space/index.ts';
 import { branchFrom, squareTo } from './generators.ts';
-import { endPoint } from './profile.ts';
-import { directionNearest, sweptTube } from './swept.ts';
 
 /**
- * The turn from end A's face line to end B's, right-handed about the axis A → B, the line carried along a bent tube without
- * turning about it. Degrees; null where an end has no face line. A bar with both copes right but clocked wrong is scrap.
+ * The turn from a direction at end A to one at end B, such as from face line to face line, right-handed about the axis A → B; the first is
+ * carried along a bent tube without turning about it, each is made square to the axis at its end. Degrees; null where one runs along it.
+ * A bar with both copes right but clocked wrong is scrap.
  */
-export function clockingOf(axis: Piece[], headerA: Piece[], headerB: Piece[]): number | null {
+export function clockingBetween(axis: Piece[], atA: Vec3, atB: Vec3): number | null {
   const [into, out] = [directionAt(axis, 0), directionAt(axis, lengthOf(axis))];
-  const u = squareTo(into, directionNearest(sweptTube(headerA, 1), endPoint(axis, 'a')));
-  const faceB = squareTo(out, directionNearest(sweptTube(headerB, 1), endPoint(axis, 'b')));
+  const [u, faceB] = [squareTo(into, atA), squareTo(out, atB)];
   if (!u || !faceB) return null;
   return degrees(angleAbout(out, branchFrom(axis, into, u).carried.u, faceB));
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clrInput, type Piece, pointsInput, reversedPath } from '../centreline/index.ts';
+import { clrInput, type Piece, pointsInput } from '../centreline/index.ts';
 import { andThen, coordinate, fail, oneOf, type Outcome, say, size, succeed, under } from '../fault/index.ts';
 import { degrees, IN_LINE, NOISE, radians, turned } from '../measure/index.ts';
 import {
@@ -13,7 +13,7 @@ import {
   unit,
   type Vec3,
 } from '../space/index.ts';
-import { squareTo } from './generators.ts';
+import { reversedAxis, squareTo } from './generators.ts';
 import { axisOf } from './input.ts';
 
 const vector = (what: string) =>
@@ -71,7 +71,7 @@ export const footCutFrom = ({ tube, end, plane }: FootCutInput): Outcome<FootCut
 
 /** The cut of an end to a plane. A plane along the tube, and one that would cut into its bend, are faults. */
 export function footCut({ od, axis, end, point, normal }: Foot): Outcome<FootCutAnswer> {
-  const { at, into, straight, inside } = lookedInto(end === 'a' ? axis : reversedPath(axis));
+  const { at, into, straight, inside } = lookedInto(end === 'a' ? axis : reversedAxis(axis));
   const lean = dot(into, normal);
   const angle = degrees(angleBetween(into, lean < 0 ? scale(normal, -1) : normal));
   if (angle >= 90 - IN_LINE)

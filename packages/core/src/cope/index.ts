@@ -1,4 +1,4 @@
-export { clockingOf } from './clocking.ts';
+export { clockingBetween } from './clocking.ts';
 export { setbackAt } from './cuts.ts';
 export { footCut, type FootCutAnswer, footCutFrom, footCutInput } from './footCut.ts';
 export { copeFrom, copeInput } from './input.ts';

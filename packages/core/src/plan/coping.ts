@@ -13,6 +13,8 @@ export const coping = z.strictObject({
     },
     say('the notcher {largestDial, sawDepth}'),
   ),
+  /** How far from square the saw is set that cuts feet. */
+  sawSwing: angleField(0, 90, 'how far the saw swings'),
   /** The widest gap that two straight cuts may leave. */
   straightCutGap: extentField('the widest gap of two straight cuts'),
   /** Joints sharper than this are told. */
@@ -32,10 +34,11 @@ export type Coping = z.infer<typeof coping>;
 /**
  * Common practice: notchers stop near 30° between the axes, a hole saw cuts about 45 mm deep, 1.5 mm of gap is bridged by the
  * weld, the root of a joint under 30° is out of reach; a torch's nozzle is about 20 mm thick
- * and wants 50 mm to the body. A flat brush wants 30 mm beside a tube. Printing paper is 0.1 mm.
+ * and wants 50 mm to the body. A chop saw swings to 45°. A flat brush wants 30 mm beside a tube. Printing paper is 0.1 mm.
  */
 export const USUAL_COPING: Coping = {
   notcher: { largestDial: inDegrees(60), sawDepth: millimetres(45) },
+  sawSwing: inDegrees(45),
   straightCutGap: millimetres(1.5),
   sharpest: inDegrees(30),
   torchRoom: millimetres(20),

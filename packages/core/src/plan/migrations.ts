@@ -153,7 +153,11 @@ function builtForReal(old: Document): Document {
     ...old,
     version: 8,
     brief: { ...record(old.brief), paintOn: null },
-    coping: { ...record(old.coping), brushRoom: { mm: 30, typed: '30 mm' } },
+    coping: {
+      ...record(old.coping),
+      brushRoom: { mm: 30, typed: '30 mm' },
+      sawSwing: { deg: 45, typed: '45' },
+    },
     survey: { ...record(old.survey), stance: null },
     members: list(old.members).map((one) => (one.role === 'main-hoop' ? { ...one, asBuilt: null } : one)),
   };

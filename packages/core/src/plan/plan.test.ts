@@ -189,7 +189,7 @@ test('a plan of version 6 opens: its test bends are tests, of tube that nobody s
 });
 
 test('a plan of version 7 opens: a brush wants its usual room, nobody said when it is painted nor how the car stood, the hoop is as designed', () => {
-  const { brushRoom, ...coping } = plan.coping;
+  const { brushRoom, sawSwing, ...coping } = plan.coping;
   const { stance, ...survey } = plan.survey;
   const { paintOn, ...brief } = plan.brief;
   const members = plan.members.map((one) => {
@@ -202,7 +202,10 @@ test('a plan of version 7 opens: a brush wants its usual room, nobody said when 
   expect([stance, paintOn]).toEqual([null, null]);
   expect(read).toMatchObject({
     ok: true,
-    value: { ...plan, coping: { ...coping, brushRoom: { mm: brushRoom.mm } } },
+    value: {
+      ...plan,
+      coping: { ...coping, brushRoom: { mm: brushRoom.mm }, sawSwing: { deg: sawSwing.deg } },
+    },
   });
 });
 

@@ -28,6 +28,7 @@ import {
   seamWords,
   seatWords,
 } from '../words/cope.ts';
+import { clockedWords, footCutWords, footFigures } from '../words/foot.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { BODY, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
@@ -123,7 +124,7 @@ function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: 
   const trim = `Trim is extra: ${formatWithUnit(trimA, style)} at A, ${formatWithUnit(trimB, style)} at B.`;
   y = writeParagraph(
     doc,
-    `${trim}${clocking ? ` From end A's face line to end B's, right-handed looking from A to B: ${clocking}. A bar clocked wrong is scrap.` : ''}`,
+    `${trim}${clocking ? ` From ${clockedWords(...cuts)}, right-handed looking from A to B: ${clocking}. A bar clocked wrong is scrap.` : ''}`,
     MARGIN,
     y + 14,
     width - 2 * MARGIN,
@@ -154,6 +155,7 @@ function endColumn(
     STRONG,
   );
   y += 17;
+  y = footCard(doc, cut, { plan, style }, x, y, width);
   if (cut.why) y = writeParagraph(doc, `No setting of the notcher: ${cut.why}.`, x, y, width, BODY);
   for (const [i, pass] of cut.passes.entries()) {
     if (cut.passes.length > 1) {
@@ -179,6 +181,21 @@ function endColumn(
       BODY,
     );
   if (cut.outer.length > 0) clockTable(doc, cut, { curve, style }, x, y + 4, width);
+}
+
+/** How the saw is set for an end that is cut to a plane. */
+function footCard(
+  doc: Doc,
+  cut: EndCut,
+  { plan, style }: Pick<CopePackRequest, 'plan' | 'style'>,
+  x: number,
+  top: number,
+  width: number,
+): number {
+  if (cut.method !== 'plane') return top;
+  const od = plan.members.find(({ id }) => id === cut.member)?.tube.od.mm ?? 0;
+  const y = figureRows(doc, footFigures(cut, od, style), x, top, width);
+  return writeParagraph(doc, footCutWords(cut, plan.coping), x, y + 8, width, BODY);
 }
 
 /** Setbacks every 30° from the ear, two rows of six. */

@@ -112,7 +112,7 @@ function EndCards({ cut, copes, curve }: EndCardsProps) {
         </div>
       )}
       <CopedTo cut={cut} />
-      <SawCard cut={cut} lengths={lengths} />
+      <SawCard cut={cut} lengths={lengths} od={tube.od} />
       {headers.length > 0 && <StraightCutCard cut={cut} tube={tube} headers={headers} />}
       <LengthCard copes={copes} tube={tube} lengths={lengths} />
       <SeamCard cut={cut} copes={copes} />

@@ -12,6 +12,7 @@ const { angle, extent, size } = fieldsOf<Plan['coping']>();
 const FIELDS = [
   angle('notcher.largestDial', "notcher's largest dial", { least: 0 }),
   size('notcher.sawDepth', 'hole saw cuts this deep'),
+  angle('sawSwing', 'the saw for feet swings to, from square', { least: 0 }),
   extent('straightCutGap', 'widest gap of two straight cuts'),
   angle('sharpest', 'joints sharper than this are told', { least: 0 }),
   extent('torchRoom', "the torch's room beside a seam"),

@@ -1,6 +1,6 @@
 import { copedTube, type Copes, type CutLengths, formatWithUnit, itemAt, type Tube } from '@gyrus/core';
-import { bentFigures, clockingWords } from '@gyrus/formats';
-import { useCallback } from 'react';
+import { bentFigures, clockedWords, clockingWords } from '@gyrus/formats';
+import { useCallback, useMemo } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 import { Figure } from '../../shared/figures/Figure.tsx';
@@ -14,12 +14,13 @@ interface LengthCardProps {
 /** The tube with both its cuts, its length three ways, and how the ends are clocked. */
 export function LengthCard({ copes, tube, lengths }: LengthCardProps) {
   const style = useJobStyle();
+  const [a, b] = useMemo(() => {
+    const ends = copes.ends.filter(({ piece }) => piece === tube.piece);
+    return [itemAt(ends, 0), itemAt(ends, 1)] as const;
+  }, [copes, tube]);
   const draw = useCallback(
-    (width: number) => {
-      const ends = copes.ends.filter(({ piece }) => piece === tube.piece);
-      return copedTube([itemAt(ends, 0), itemAt(ends, 1)], lengths, { width, style, od: tube.od });
-    },
-    [copes, tube, lengths, style],
+    (width: number) => copedTube([a, b], lengths, { width, style, od: tube.od }),
+    [a, b, tube, lengths, style],
   );
   const clocking = clockingWords(lengths, tube.od, style);
   const [trimA, trimB] = lengths.trim;
@@ -36,12 +37,10 @@ export function LengthCard({ copes, tube, lengths }: LengthCardProps) {
         ))}
         <Figure label="trim added at A" text={formatWithUnit(trimA, style)} />
         <Figure label="trim added at B" text={formatWithUnit(trimB, style)} />
-        {clocking && (
-          <Figure label="face line A to face line B, right-handed looking from A" text={clocking} />
-        )}
+        {clocking && <Figure label={`${clockedWords(a, b)}, right-handed looking from A`} text={clocking} />}
       </div>
       {clocking && (
-        <p className="text-quiet text-sm">A bar with both copes right but clocked wrong is scrap.</p>
+        <p className="text-quiet text-sm">A bar with both ends right but clocked wrong is scrap.</p>
       )}
     </section>
   );

@@ -1,21 +1,22 @@
 import { type CutLengths, type EndCut } from '@gyrus/core';
-import { type NamedFigure, passCautions, passFigures } from '@gyrus/formats';
+import { footCutWords, footFigures, type NamedFigure, passCautions, passFigures } from '@gyrus/formats';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Figure, Typeset } from '../../shared/figures/Figure.tsx';
 
 /** How the notcher is set, pass by pass, or why it does not make this end. */
-export function SawCard({ cut, lengths }: { cut: EndCut; lengths: CutLengths }) {
+export function SawCard({ cut, lengths, od }: { cut: EndCut; lengths: CutLengths; od: number }) {
   const style = useJobStyle();
   const { coping } = usePlan();
   const { passes, why } = cut;
   return (
     <section aria-label="Saw card" className="bg-sheet border-rule rounded-machined space-y-3 border p-4">
       <h2 className="text-lg">Saw card</h2>
+      <Figures figures={footFigures(cut, od, style)} />
       {passes.length === 0 && (
         <p className="font-semibold">
           {cut.method === 'plane'
-            ? 'Cut it to the plane that it stands on, with a chop saw or a template.'
+            ? footCutWords(cut, coping)
             : cut.method === 'square'
               ? 'It stands on no tube and runs level: cut it square.'
               : `No setting of the notcher: ${why ?? 'it has no cut'}.`}

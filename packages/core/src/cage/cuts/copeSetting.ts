@@ -35,6 +35,7 @@ export const uncut = (which: WhichEnd, why: string): EndCut => ({
   outer: [],
   inner: [],
   face: null,
+  foot: null,
   passes: [],
   ear: 0,
   throat: 0,

@@ -2,9 +2,9 @@ import { pairOf } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
 import { distanceToPath } from '../../centreline/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { clockingOf, type Cope, copeOf, endPoint, seamOf, weldPrep } from '../../cope/index.ts';
-import { type Vec3 } from '../../space/index.ts';
-import { type End, type EndCut, type CutEnd } from './endCut.ts';
+import { clockingBetween, type Cope, copeOf, endPoint, seamOf, weldPrep } from '../../cope/index.ts';
+import { scale, type Vec3 } from '../../space/index.ts';
+import { type End, type EndCut, type CutEnd, slants } from './endCut.ts';
 import { type Joint } from '../placing/joint.ts';
 import { seamsOf, type Seams } from './seams.ts';
 import { type BentLengths, bentLengths } from './bentLengths.ts';
@@ -72,11 +72,18 @@ export function cutEndsOf(setting: CopeSetting): { made: CutEnd[]; lengths: CutL
       ears: tube.developed - a.cut.ear - b.cut.ear,
       trim: [trimA, trimB],
       bent: bentLengths(tube, a.cut.ear, b.cut.ear),
-      clocking:
-        a.headers[0] && b.headers[0] ? clockingOf(tube.axis, a.headers[0].axis, b.headers[0].axis) : null,
+      clocking: clockingIn(tube, a, b),
     });
   }
   return { made, lengths };
+}
+
+/** From what tells end A's turn round the tube to what tells end B's: a cope's face line, the long side of a slanting foot. */
+function clockingIn(tube: Tube, a: CutEnd, b: CutEnd): number | null {
+  const told = ({ headers, cut }: CutEnd): Vec3 | null =>
+    !cut.face || (headers.length === 0 && !slants(cut)) ? null : cut.foot ? scale(cut.face, -1) : cut.face;
+  const [atA, atB] = [told(a), told(b)];
+  return atA && atB ? clockingBetween(tube.axis, atA, atB) : null;
 }
 
 /** The tubes that an end is cut by: those it stands on, and at a node those fitted before it; overrides of the plan win. */
@@ -172,6 +179,7 @@ function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): Omit
     inner,
     face: cope.branch.u,
     passes: cope.passes,
+    foot: null,
     ear,
     throat,
   };

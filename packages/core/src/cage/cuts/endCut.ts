@@ -1,4 +1,5 @@
-import { type SawPass, type Seam, type WeldPrep } from '../../cope/index.ts';
+import { type FootCutAnswer, type SawPass, type Seam, type WeldPrep } from '../../cope/index.ts';
+import { IN_LINE } from '../../measure/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
@@ -27,6 +28,8 @@ export interface EndCut {
   inner: (number | null)[];
   /** The direction of the face line from the axis, car's frame; null for an end without a cut. */
   face: Vec3 | null;
+  /** Of an end that is cut to a floor, a plate or a wall: how the saw is set, and where its long side lies. */
+  foot: FootCutAnswer | null;
   passes: SawPass[];
   /** To the ear (the long point) and to the throat (the lowest point), from the node along the axis. */
   ear: number;
@@ -43,6 +46,9 @@ export interface CutEnd {
   cut: EndCut;
   seam: Seam | null;
 }
+
+/** Whether an end is cut to a plane that is not square to it: it has a long side then. */
+export const slants = ({ foot }: Pick<EndCut, 'foot'>): boolean => foot !== null && foot.angle >= IN_LINE;
 
 /** A cut in few words, to see later whether it has changed: setbacks every 30° to a tenth of a millimetre. */
 export function cutMark({ outer, method }: Pick<EndCut, 'outer' | 'method'>): string {

@@ -1,7 +1,7 @@
 import { kept } from '../../kept/index.ts';
 import { directionAt, lengthOf } from '../../centreline/index.ts';
-import { planeCut } from '../../cope/index.ts';
-import { scale, type Vec3 } from '../../space/index.ts';
+import { endPoint, footCut, planeCut } from '../../cope/index.ts';
+import { scale, unit, type Vec3 } from '../../space/index.ts';
 import { type End, type EndCut } from './endCut.ts';
 import { type PlateAnswer } from '../fittings/plates.ts';
 import { type Tube } from '../tube.ts';
@@ -9,7 +9,7 @@ import { uncut, type WhichEnd, GENERATORS, type CopeSetting } from './copeSettin
 
 /** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
 export function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
-  const { toPlate, cut } = PLANE[end](tube, ...normal);
+  const { toPlate, cut, foot } = PLANE[end](tube, ...normal);
   if (!cut) return uncut(which, 'it has no direction to be cut square to');
   return {
     ...which,
@@ -18,6 +18,7 @@ export function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): En
     outer: cut.outer,
     inner: cut.inner,
     face: cut.face,
+    foot,
     passes: [],
     ear: Math.min(...cut.outer),
     throat: Math.max(...cut.outer),
@@ -31,7 +32,13 @@ const planeAt = (end: End) =>
     const direction = directionAt(tube.axis, end === 'a' ? 0 : lengthOf(tube.axis));
     const into: Vec3 = end === 'a' ? direction : scale(direction, -1);
     const toPlate = planeCut(tube.od, tube.wall, into, normal, GENERATORS);
-    return { toPlate, cut: toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS) };
+    const point = endPoint(tube.axis, end);
+    const foot = toPlate && footCut({ od: tube.od, axis: tube.axis, end, point, normal: unit(normal) });
+    return {
+      foot: foot?.ok ? foot.value : null,
+      toPlate,
+      cut: toPlate ?? planeCut(tube.od, tube.wall, into, into, GENERATORS),
+    };
   });
 
 const PLANE = { a: planeAt('a'), b: planeAt('b') };

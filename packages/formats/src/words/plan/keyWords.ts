@@ -52,6 +52,7 @@ const LABELS: Record<string, string> = {
   seatRoom: 'door bar to seat',
   doorRoom: 'door bar to skin',
   largestDial: "notcher's largest dial",
+  sawSwing: 'how far the saw swings',
   sawDepth: 'hole saw cuts this deep',
   straightCutGap: 'widest gap of two straight cuts',
   sharpest: 'joints sharper than this are told',
