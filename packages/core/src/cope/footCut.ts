@@ -52,6 +52,11 @@ export interface FootCutAnswer {
   longest: number;
 }
 
+/** The same with the direction in which the long side lies from the axis, length 1; null where the cut is square. */
+export interface FootSaw extends FootCutAnswer {
+  long: Vec3 | null;
+}
+
 /** An end and its plane: the tube's axis, and unit vectors. */
 interface Foot {
   od: number;
@@ -66,11 +71,14 @@ export const footCutFrom = ({ tube, end, plane }: FootCutInput): Outcome<FootCut
   length(plane.normal) < NOISE
     ? fail('no-direction', '/plane/normal', 'a normal of no length has no direction')
     : andThen(under('/tube', axisOf(tube)), (axis) =>
-        footCut({ od: tube.od, axis, end, point: plane.point, normal: unit(plane.normal) }),
+        andThen(
+          footCut({ od: tube.od, axis, end, point: plane.point, normal: unit(plane.normal) }),
+          ({ angle, rise, clock, shortest, longest }) => succeed({ angle, rise, clock, shortest, longest }),
+        ),
       );
 
 /** The cut of an end to a plane. A plane along the tube, and one that would cut into its bend, are faults. */
-export function footCut({ od, axis, end, point, normal }: Foot): Outcome<FootCutAnswer> {
+export function footCut({ od, axis, end, point, normal }: Foot): Outcome<FootSaw> {
   const { at, into, straight, inside } = lookedInto(end === 'a' ? axis : reversedAxis(axis));
   const lean = dot(into, normal);
   const angle = degrees(angleBetween(into, lean < 0 ? scale(normal, -1) : normal));
@@ -85,14 +93,14 @@ export function footCut({ od, axis, end, point, normal }: Foot): Outcome<FootCut
       '/plane',
       `the plane cuts into the bend that begins ${straight.toFixed(1)} mm from the end`,
     );
-  const long = squareTo(into, scale(normal, lean < 0 ? -1 : 1));
-  const isSquare = angle < IN_LINE || !long;
+  const long = angle < IN_LINE ? null : squareTo(into, scale(normal, lean < 0 ? -1 : 1));
   return succeed({
     angle,
     rise,
-    clock: isSquare || !inside ? null : turned(degrees(angleAbout(into, inside, long))),
+    clock: long && inside ? turned(degrees(angleAbout(into, inside, long))) : null,
     shortest,
     longest,
+    long,
   });
 }
 

@@ -1,6 +1,6 @@
 export { clockingBetween } from './clocking.ts';
 export { setbackAt } from './cuts.ts';
-export { footCut, type FootCutAnswer, footCutFrom, footCutInput } from './footCut.ts';
+export { footCut, type FootSaw, footCutFrom, footCutInput } from './footCut.ts';
 export { copeFrom, copeInput } from './input.ts';
 export { type PlaneCut, planeCut } from './plane.ts';
 export { type WeldPrep, weldPrep } from './prep.ts';

@@ -14,8 +14,8 @@ export interface PlaneCut {
 }
 
 /**
- * into: the axis into the branch; normal: of the plane; both of length 1. φ = 0 is the uphill side of the cut, where the tube
- * is shortest. null where the tube runs along the plane.
+ * into: the axis into the branch; normal: of the plane; both of length 1. φ = 0 lies toward the normal, square to the axis: on the long
+ * side where the normal points into the branch, else on the short one. null where the tube runs along the plane.
  */
 export function planeCut(
   od: number,

@@ -9,8 +9,10 @@ const figureIn = (cut: EndCut, label: RegExp, style = INCHES) =>
   footFigures(cut, 44.45, style).find((one) => label.test(one.label))?.text;
 const at = (angle: number, clock: number | null = 90): EndCut => ({
   ...left,
-  face: [-1, 0, 0],
-  foot: { angle, rise: 44.45 * Math.tan((angle * Math.PI) / 180), clock, shortest: 0, longest: 0 },
+  foot: {
+    ...{ angle, clock, shortest: 0, longest: 0, long: angle === 0 ? null : [1, 0, 0] },
+    rise: 44.45 * Math.tan((angle * Math.PI) / 180),
+  },
 });
 
 test('a foot says how the saw is set, by how much its long side stands out, and where that lies', () => {
@@ -37,6 +39,8 @@ test('what the saw cannot swing to is laid out by the template', () => {
 test('the feet of the demo’s hoop lean alike on both sides, and are clocked to each other', () => {
   expect(figureIn(left, /off square/)).toMatch(/^\d/);
   expect(left.foot?.angle).toBeGreaterThan(1);
+  // A hoop that leans to the rear has the long side of its feet in front.
+  expect([left, right].map((cut) => figureIn(cut, /lies toward/))).toEqual(['front', 'front']);
   expect(clockedWords(left, right)).toBe('long side A to long side B');
   expect(lengths.find(({ stamp }) => stamp === 'MH')?.clocking).not.toBeNull();
   const coped = ends.find(({ stamp, headers }) => stamp === 'D1' && headers.length > 0);

@@ -31,14 +31,14 @@ function carWords(toward: Vec3): string {
 
 /** How the saw is set for an end that is cut to a floor, a plate or a wall, and where its long side lies; none where it is square. od in mm */
 export function footFigures(cut: EndCut, od: number, style: LengthStyle): NamedFigure[] {
-  const { foot, face } = cut;
-  if (!foot || !face || !slants(cut)) return [];
+  const { foot } = cut;
+  if (!foot?.long) return [];
   const say = (mm: number) => formatWithUnit(mm, style);
-  const { angle, rise, clock } = foot;
+  const { angle, rise, clock, long } = foot;
   return [
     { label: 'saw, off square', text: `${formatAngle(angle)}°` },
     { label: 'the long side stands out by', text: say(rise) },
-    { label: 'it lies toward', text: carWords([-face[0], -face[1], -face[2]]) },
+    { label: 'it lies toward', text: carWords(long) },
     ...(clock === null
       ? []
       : [
@@ -53,7 +53,7 @@ export function footFigures(cut: EndCut, od: number, style: LengthStyle): NamedF
 /** How an end is cut to its plane: at the saw, or what to do where that does not swing so far. */
 export function footCutWords(cut: EndCut, { sawSwing }: Pick<Plan['coping'], 'sawSwing'>): string {
   const { foot } = cut;
-  if (!foot || !slants(cut)) return 'Cut it square: what it stands on lies square to it.';
+  if (!foot?.long) return 'Cut it square: what it stands on lies square to it.';
   if (foot.angle <= sawSwing.deg)
     return 'Set the saw, turn the tube in the vice until the long side lies where it is told, and cut.';
   return `The saw stops at ${formatAngle(sawSwing.deg)}°: cut it square past the long side, wrap the template round and grind to it; or clamp the tube on a wedge of ${formatAngle(foot.angle - sawSwing.deg)}°.`;

@@ -3,8 +3,8 @@ import { kept } from '../../kept/index.ts';
 import { distanceToPath } from '../../centreline/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { clockingBetween, type Cope, copeOf, endPoint, seamOf, weldPrep } from '../../cope/index.ts';
-import { scale, type Vec3 } from '../../space/index.ts';
-import { type End, type EndCut, type CutEnd, slants } from './endCut.ts';
+import { type Vec3 } from '../../space/index.ts';
+import { type End, type EndCut, type CutEnd } from './endCut.ts';
 import { type Joint } from '../placing/joint.ts';
 import { seamsOf, type Seams } from './seams.ts';
 import { type BentLengths, bentLengths } from './bentLengths.ts';
@@ -81,7 +81,7 @@ export function cutEndsOf(setting: CopeSetting): { made: CutEnd[]; lengths: CutL
 /** From what tells end A's turn round the tube to what tells end B's: a cope's face line, the long side of a slanting foot. */
 function clockingIn(tube: Tube, a: CutEnd, b: CutEnd): number | null {
   const told = ({ headers, cut }: CutEnd): Vec3 | null =>
-    !cut.face || (headers.length === 0 && !slants(cut)) ? null : cut.foot ? scale(cut.face, -1) : cut.face;
+    headers.length > 0 ? cut.face : (cut.foot?.long ?? null);
   const [atA, atB] = [told(a), told(b)];
   return atA && atB ? clockingBetween(tube.axis, atA, atB) : null;
 }

@@ -1,5 +1,4 @@
-import { type FootCutAnswer, type SawPass, type Seam, type WeldPrep } from '../../cope/index.ts';
-import { IN_LINE } from '../../measure/index.ts';
+import { type FootSaw, type SawPass, type Seam, type WeldPrep } from '../../cope/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Tube } from '../tube.ts';
 
@@ -29,7 +28,7 @@ export interface EndCut {
   /** The direction of the face line from the axis, car's frame; null for an end without a cut. */
   face: Vec3 | null;
   /** Of an end that is cut to a floor, a plate or a wall: how the saw is set, and where its long side lies. */
-  foot: FootCutAnswer | null;
+  foot: FootSaw | null;
   passes: SawPass[];
   /** To the ear (the long point) and to the throat (the lowest point), from the node along the axis. */
   ear: number;
@@ -48,7 +47,7 @@ export interface CutEnd {
 }
 
 /** Whether an end is cut to a plane that is not square to it: it has a long side then. */
-export const slants = ({ foot }: Pick<EndCut, 'foot'>): boolean => foot !== null && foot.angle >= IN_LINE;
+export const slants = ({ foot }: Pick<EndCut, 'foot'>): boolean => foot?.long != null;
 
 /** A cut in few words, to see later whether it has changed: setbacks every 30° to a tenth of a millimetre. */
 export function cutMark({ outer, method }: Pick<EndCut, 'outer' | 'method'>): string {
