@@ -173,8 +173,8 @@ describe('what is done in a step, and why', () => {
       { kind: 'seat', name: '', stamp: 'MH', gap: 0 },
     ] as const;
     expect(stepReasons(step({ kind: 'protect', near: [...near] }), INCHES).slice(0, 2)).toEqual([
-      'dash, out or covered: 4 3/4 in from a seam of HB2.',
-      'Seat of somebody, out or covered: at a seam of MH.',
+      'Out or covered: dash, 4 3/4 in from a seam of HB2.',
+      'Out or covered: seat of somebody, at a seam of MH.',
     ]);
   });
 

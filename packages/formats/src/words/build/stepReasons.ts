@@ -73,7 +73,7 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
 }
 
 const nearWords = ({ kind, name, stamp, gap }: NearSeam, say: Say): string =>
-  `${kind === 'seat' ? `Seat of ${name || 'somebody'}` : name || 'What has no name'}, out or covered: ${gap < 1 ? 'at' : `${say(gap)} from`} a seam of ${stamp}.`;
+  `Out or covered: ${kind === 'seat' ? `seat of ${name || 'somebody'}` : name || 'what has no name'}, ${gap < 1 ? 'at' : `${say(gap)} from`} a seam of ${stamp}.`;
 
 function ventReasons({ vents }: Work<'vents'>, say: Say): string[] {
   const holes = vents.filter(({ hole }) => hole).map(({ stamp }) => stamp);
