@@ -43,6 +43,7 @@ async function spoil(page: Page) {
 test('from the cage to a cut plan that is printed, tubes sawn, one spoiled and found again for another bar', async ({
   page,
 }) => {
+  test.slow();
   await putOffcut(page);
   await expect(onRack(page, 'by the saw')).toContainText('offcut');
   await expect(onRack(page, 'by the saw')).toContainText('nobody');

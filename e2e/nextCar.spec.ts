@@ -4,6 +4,7 @@ import { saved, stage, WORKED_OUT } from './job.ts';
 test('the next car of a model starts from the last, is measured, compared with it, and closed', async ({
   page,
 }) => {
+  test.slow();
   await page.goto('/jobs');
   await page.getByRole('button', { name: 'Copy Solan 1.6 coupe for the next car' }).click();
   const dialog = page.getByRole('dialog', { name: /^Copy Solan/ });

@@ -31,6 +31,7 @@ async function writeProcedure(page: Page) {
 }
 
 test('a procedure with a sample that was cut open, and a seam that was welded by it', async ({ page }) => {
+  test.slow();
   await writeProcedure(page);
   await expect(card(page).getByText('No sample was cut open: vertical, overhead.')).toBeVisible();
   await card(page).getByRole('button', { name: 'A sample was cut open' }).click();
