@@ -38,8 +38,8 @@ export interface LaidOut {
   notYet: (NotYet & { job: string })[];
 }
 
-/** What the search may take, whoever waits. Seconds */
-const LONGEST = 6;
+/** The search is given up after so long, before a page takes the server for gone; a shop that is idle needs a second. */
+const LONGEST = 20;
 
 /** Lays out the tube of some jobs. */
 export async function layOut(asked: LayOutAsked): Promise<LaidOut> {

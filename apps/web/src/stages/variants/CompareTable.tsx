@@ -1,13 +1,12 @@
-import { type Evaluation, type MemberCost, type Plan } from '@gyrus/core';
-import { MEASURES_OF_VARIANT } from './compare.ts';
+import { type Evaluation, type Plan } from '@gyrus/core';
+import { MEASURES_OF_VARIANT, type SawnTube } from './compare.ts';
 
 /** A variant with its answers. */
 export interface Compared {
   name: string;
   plan: Plan;
   answers: Evaluation;
-  /** All that is sawn for it. */
-  tube: MemberCost;
+  tube: SawnTube;
 }
 
 interface CompareTableProps {

@@ -1,10 +1,18 @@
 import { type Evaluation, type Plan, helmetRoom, type MemberCost } from '@gyrus/core';
 
+/** All that is sawn for a cage, with its cost. without: the stamps of tubes of which nobody knows yet how they are cut. */
+export interface SawnTube extends Pick<MemberCost, 'cut' | 'cost'> {
+  without: string[];
+}
+
+/** What is left out is said, and makes a figure of no worth for comparing. */
+const withoutWords = (stamps: string[]): string =>
+  stamps.length > 0 ? `, without ${stamps.join(', ')}` : '';
+
 /** One line of the comparison: what it is, and its value for a variant. Less is better; room counts negative. */
 export interface Measure {
   name: string;
-  /** tube: all that is sawn, with its cost. */
-  of: (plan: Plan, answers: Evaluation, tube: MemberCost) => { value: number | null; text: string };
+  of: (plan: Plan, answers: Evaluation, tube: SawnTube) => { value: number | null; text: string };
 }
 
 const count = (value: number) => ({ value, text: String(value) });
@@ -30,11 +38,17 @@ export const MEASURES_OF_VARIANT: readonly Measure[] = [
   { name: 'tube, m', of: (_, { totals }) => ({ value: totals.metres, text: totals.metres.toFixed(2) }) },
   {
     name: 'tube sawn off the sticks, m',
-    of: (_, __, { cut }) => ({ value: cut, text: (cut / 1000).toFixed(2) }),
+    of: (_, __, { cut, without }) => ({
+      value: without.length > 0 ? null : cut,
+      text: `${(cut / 1000).toFixed(2)}${withoutWords(without)}`,
+    }),
   },
   {
     name: 'cost of that tube',
-    of: (_, __, { cost }) => ({ value: cost, text: cost === null ? 'not known' : cost.toFixed(2) }),
+    of: (_, __, { cost, without }) => ({
+      value: without.length > 0 ? null : cost,
+      text: cost === null ? 'not known' : `${cost.toFixed(2)}${withoutWords(without)}`,
+    }),
   },
   { name: 'tubes', of: (_, { totals }) => count(totals.tubes) },
   { name: 'bends', of: (_, { totals }) => count(totals.bends) },

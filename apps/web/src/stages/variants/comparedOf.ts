@@ -13,7 +13,8 @@ export async function comparedOf(
   { shop, books, guided }: { shop: Shop; books: RuleBook[]; guided: boolean },
 ): Promise<Compared> {
   const [answers, copes] = await Promise.all([evaluateAway(plan, shop, books), copesAway(plan, shop, books)]);
-  const { needs } = needsOf(plan, answers.members, copes, { guided });
+  const { needs, notYet } = needsOf(plan, answers.members, copes, { guided });
   const tubes = new Map(tubesIn(answers).map((tube) => [tube.piece, tube.developed]));
-  return { name, plan, answers, tube: wholeCost(costsOf(needs, (piece) => tubes.get(piece) ?? null, shop)) };
+  const tube = wholeCost(costsOf(needs, (piece) => tubes.get(piece) ?? null, shop));
+  return { name, plan, answers, tube: { ...tube, without: notYet.map(({ stamp }) => stamp) } };
 }
