@@ -4,10 +4,8 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
-  IsDefined,
   IsIn,
   IsNumber,
-  IsObject,
   IsString,
   IsUUID,
   Matches,
@@ -18,7 +16,13 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { MayBeLeftOut, NoteField, OptionalAngleField, OptionalLengthField } from './checks.ts';
+import {
+  MayBeLeftOut,
+  NestedOrNullField,
+  NoteField,
+  OptionalAngleField,
+  OptionalLengthField,
+} from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
@@ -97,11 +101,7 @@ export class BuildEntryDto implements BuildEntry {
   @MaxLength(400, { message: 'a step is named in 400 letters at most' })
   title!: string;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'say what the step was, or give null' })
-  @IsObject({ message: 'say what the step was, or give null' })
-  @ValidateNested()
-  @Type(() => TookDto)
+  @NestedOrNullField(() => TookDto, 'say what the step was, or give null')
   took!: TookDto | null;
 
   @IsArray({ message: 'give the taped figures as a list' })

@@ -48,6 +48,20 @@ export const PriceField = (what: string) =>
     Max(1e6, { message: `${what} is at most a million` }),
   );
 
+/** A record of its own class, or null. what: as in `give the bends, or null for a straight piece` */
+export const NestedOrNullField = <T extends object>(of: () => new () => T, what: string) =>
+  applyDecorators(
+    ValidateIf((_, value) => value !== null),
+    IsDefined({ message: what }),
+    IsObject({ message: what }),
+    ValidateNested(),
+    Type(of),
+  );
+
+/** A line of text, or empty. what: as in `a place` */
+export const LineField = (what: string) =>
+  applyDecorators(IsString(), MaxLength(120, { message: `${what} has 120 characters at most` }));
+
 /** A note: some sentences, or empty. */
 export const NoteField = () =>
   applyDecorators(IsString(), MaxLength(4000, { message: 'a note has 4000 characters at most' }));

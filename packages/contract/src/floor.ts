@@ -1,19 +1,6 @@
 import { type FloorStep, type IssuedAnswers, type SheetChange } from '@gyrus/core';
-import { Type } from 'class-transformer';
-import {
-  IsBoolean,
-  IsDefined,
-  IsInt,
-  IsObject,
-  IsString,
-  IsUUID,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateIf,
-  ValidateNested,
-} from 'class-validator';
+import { IsBoolean, IsInt, IsString, IsUUID, Matches, Max, MaxLength, Min } from 'class-validator';
+import { NestedOrNullField } from './checks.ts';
 import { BendMeasureDto, MomentField, type Scrap, WhoField } from './log.ts';
 
 /** A sheet that is to go to the floor: one tube of a saved revision. The id is the page's: sent twice it is one sheet. */
@@ -80,11 +67,7 @@ export class FloorTickDto {
   @MomentField()
   at!: string;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'give what was measured, or null' })
-  @IsObject({ message: 'give what was measured, or null' })
-  @ValidateNested()
-  @Type(() => BendMeasureDto)
+  @NestedOrNullField(() => BendMeasureDto, 'give what was measured, or null')
   measured!: BendMeasureDto | null;
 }
 

@@ -12,7 +12,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { MayBeLeftOut } from './checks.ts';
+import { LineField, MayBeLeftOut } from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { WhoField } from './log.ts';
 
@@ -64,8 +64,7 @@ class ClosedDto {
 /** What may be changed of a job as a whole: its name, whether it is put away, and whether it is closed. */
 export class UpdateJobDto {
   @MayBeLeftOut()
-  @IsString()
-  @MaxLength(120, { message: 'a name has 120 characters at most' })
+  @LineField('a name')
   @Matches(/\S/, { message: 'give the job a name' })
   name?: string;
 

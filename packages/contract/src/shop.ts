@@ -35,7 +35,9 @@ import {
   AngleField,
   CornerField,
   LengthField,
+  LineField,
   MayBeLeftOut,
+  NestedOrNullField,
   OptionalAngleField,
   OptionalLengthField,
   PriceField,
@@ -117,10 +119,7 @@ class BenderSettingDto implements BenderSetting {
   @Type(() => FrameBoxDto)
   frame!: FrameBoxDto[];
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'say where the operator stands, or give null' })
-  @ValidateNested()
-  @Type(() => FloorPlaceDto)
+  @NestedOrNullField(() => FloorPlaceDto, 'say where the operator stands, or give null')
   operator!: FloorPlaceDto | null;
 
   @OptionalAngleField("the dial's step", { above: 0, most: 10 })
@@ -129,11 +128,7 @@ class BenderSettingDto implements BenderSetting {
   @OptionalAngleField('what the dial reads before the pull', { most: 180 })
   dialZero!: AngleDto | null;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: "give the roller's figures, or null" })
-  @IsObject({ message: "give the roller's figures, or null" })
-  @ValidateNested()
-  @Type(() => RollerDto)
+  @NestedOrNullField(() => RollerDto, "give the roller's figures, or null")
   roller!: RollerDto | null;
 }
 
@@ -153,15 +148,10 @@ export class MachineDto {
   @MaxLength(120, { message: 'a name has 120 characters at most' })
   name!: string;
 
-  @IsString()
-  @MaxLength(120, { message: 'a note has 120 characters at most' })
+  @LineField('a note')
   note!: string;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'give where the machine stands, or null' })
-  @IsObject({ message: 'give where the machine stands, or null' })
-  @ValidateNested()
-  @Type(() => BenderSettingDto)
+  @NestedOrNullField(() => BenderSettingDto, 'give where the machine stands, or null')
   setting!: BenderSettingDto | null;
 }
 

@@ -6,20 +6,22 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsInt,
   IsNumber,
-  IsObject,
-  IsString,
   IsUUID,
   Max,
-  MaxLength,
   Min,
-  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './decorators.ts';
-import { LengthField, NoteField, OptionalLengthField, PriceField } from './checks.ts';
+import {
+  LengthField,
+  LineField,
+  NestedOrNullField,
+  NoteField,
+  OptionalLengthField,
+  PriceField,
+} from './checks.ts';
 import { BranchField } from './jobs.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type LengthDto } from './quantities.ts';
@@ -77,18 +79,13 @@ export class RackTubesDto extends TubeDto {
   @PriceField('a price')
   price!: number | null;
 
-  @IsString()
-  @MaxLength(120, { message: 'a place has 120 characters at most' })
+  @LineField('a place')
   place!: string;
 
   @NoteField()
   note!: string;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'give the bends, or null for a straight piece' })
-  @IsObject({ message: 'give the bends, or null for a straight piece' })
-  @ValidateNested()
-  @Type(() => RackBendsDto)
+  @NestedOrNullField(() => RackBendsDto, 'give the bends, or null for a straight piece')
   bends!: RackBendsDto | null;
 }
 
@@ -169,8 +166,7 @@ export class StickDoneDto extends OfStickDto {
   @OptionalLengthField('the length of the offcut', { above: 0 })
   length!: LengthDto | null;
 
-  @IsString()
-  @MaxLength(120, { message: 'a place has 120 characters at most' })
+  @LineField('a place')
   place!: string;
 }
 

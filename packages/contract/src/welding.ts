@@ -1,31 +1,21 @@
 import { WELD_POSITIONS, WELD_PROCESSES, type WeldPosition, type WeldProcess } from '@gyrus/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMinSize,
   ArrayUnique,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
   IsNumber,
-  IsObject,
-  IsString,
   IsUUID,
   Matches,
   Max,
-  MaxLength,
   Min,
-  ValidateIf,
-  ValidateNested,
 } from 'class-validator';
-import { LengthField, NoteField } from './checks.ts';
+import { LengthField, LineField, NestedOrNullField, NoteField } from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { MomentField, WhoField } from './log.ts';
 import { type LengthDto } from './quantities.ts';
-
-const ShortText = (what: string) =>
-  applyDecorators(IsString(), MaxLength(120, { message: `${what} has 120 characters at most` }));
 
 const Current = () =>
   applyDecorators(
@@ -51,7 +41,7 @@ export class WeldProcedureDto {
   @IsUUID(undefined, { message: 'a procedure has an id of its own' })
   id!: string;
 
-  @ShortText('a name')
+  @LineField('a name')
   @Matches(/\S/, { message: 'give the procedure a name' })
   name!: string;
 
@@ -67,21 +57,17 @@ export class WeldProcedureDto {
   @IsIn(WELD_PROCESSES, { message: 'choose the process' })
   process!: WeldProcess;
 
-  @ShortText('the filler')
+  @LineField('the filler')
   @Matches(/\S/, { message: 'say which rod or wire, and how thick; or none' })
   filler!: string;
 
-  @ValidateIf((_, value) => value !== null)
-  @IsDefined({ message: 'give the amperes, or null for a flame' })
-  @IsObject({ message: 'give the amperes, or null for a flame' })
-  @ValidateNested()
-  @Type(() => AmperesDto)
+  @NestedOrNullField(() => AmperesDto, 'give the amperes, or null for a flame')
   amperes!: AmperesDto | null;
 
-  @ShortText('the gas')
+  @LineField('the gas')
   gas!: string;
 
-  @ShortText('the preheat')
+  @LineField('the preheat')
   preheat!: string;
 
   // What is checked last is told first.

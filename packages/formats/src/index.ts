@@ -67,6 +67,7 @@ export { ROLE_GROUPS, ROLE_REASONS, roleWords, RULED_ROLES } from './words/role.
 export { bothUnits } from './words/length.ts';
 export {
   clampWords,
+  footSawWords,
   footWords,
   lineUpWords,
   markSide,

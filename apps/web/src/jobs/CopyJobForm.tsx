@@ -1,29 +1,17 @@
-import { CopyJobDto, type JobDetail, type JobSummary, MAIN_BRANCH } from '@gyrus/contract';
+import { CopyJobDto, type JobSummary, MAIN_BRANCH } from '@gyrus/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
-import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { api } from '../shared/server/api.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
+import { useStartJob } from './useStartJob.ts';
 
 /** The next car of the same model, by the name of its job. */
 export function CopyJobForm({ job }: { job: JobSummary }) {
-  const client = useQueryClient();
-  const navigate = useNavigate();
   const { register, handleSubmit, formState } = useForm<CopyJobDto>({
     resolver: classValidatorResolver(CopyJobDto),
     defaultValues: { name: '', car: job.car, branch: MAIN_BRANCH },
   });
-  const copy = useMutation({
-    mutationFn: (dto: CopyJobDto) => api<JobDetail>(`jobs/${job.id}/copies`, 'POST', dto),
-    onSuccess: async ({ id }) => {
-      await client.invalidateQueries({ queryKey: ['jobs'] });
-      await navigate(`/jobs/${id}/survey`);
-    },
-    onError: (error) => toast.error(error.message),
-  });
+  const copy = useStartJob<CopyJobDto>(`jobs/${job.id}/copies`, 'survey');
   return (
     <form
       className="space-y-4"

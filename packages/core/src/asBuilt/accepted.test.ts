@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { evaluate, hoopAnswerOf } from '../evaluate.ts';
-import { EMPTY_SHOP, type Plan } from '../plan/index.ts';
+import { type BuiltHoop, EMPTY_SHOP, type Plan } from '../plan/index.ts';
 import { HANDBOOK_CAR, mm, planWith } from '../testing/index.ts';
-import { type BuiltHoop, builtHoop } from './accepted.ts';
+import { builtHoop } from './accepted.ts';
 import { deviationsOf } from './deviation.ts';
 import { hoopPoints } from './hoopPoints.ts';
 

@@ -1,10 +1,7 @@
 import { type Tube } from '../cage/index.ts';
 import { millimetres } from '../measure/index.ts';
-import { type MainHoop } from '../plan/index.ts';
+import { type BuiltHoop } from '../plan/index.ts';
 import { type BuiltDeviation, evenAndTwisted, hoopRacked } from './deviation.ts';
-
-/** What a plan takes of a hoop as it stands; null where it was not measured, or is within what the tape tells. */
-export type BuiltHoop = Pick<NonNullable<MainHoop['asBuilt']>, 'feetApart' | 'crownUp' | 'crownLeft'>;
 
 /**
  * A hoop as it was measured, on top of what the plan took of it before: the width of its feet, its crown's height on both sides alike, and how
@@ -18,31 +15,17 @@ export function builtHoop(
 ): BuiltHoop | null {
   const find = (key: string) => deviations.find(({ point }) => point.key === `hoop:${key}`);
   const feet = find('feet');
-  const [up, racked] = [
-    pairOff(
-      find('height-left'),
-      find('height-right'),
-      (left, right) => evenAndTwisted(left.off, right.off).even,
-    ),
-    pairOff(
-      find('diagonal-left'),
-      find('diagonal-right'),
-      (left, right) => -hoopRacked(hoop, left, right).by,
-    ),
-  ];
+  const [leftHeight, rightHeight] = [find('height-left'), find('height-right')];
+  const [leftDiagonal, rightDiagonal] = [find('diagonal-left'), find('diagonal-right')];
+  const up = leftHeight && rightHeight ? evenAndTwisted(leftHeight.off, rightHeight.off).even : null;
+  const left = leftDiagonal && rightDiagonal ? -hoopRacked(hoop, leftDiagonal, rightDiagonal).by : null;
   const isOff = (by: number | null): by is number => by !== null && Math.abs(by) > error;
   const added = (by: number | null, earlier: BuiltHoop['crownUp'] | undefined) =>
     isOff(by) ? millimetres(by + (earlier?.mm ?? 0), 1) : (earlier ?? null);
-  if (!isOff(feet?.off ?? null) && !isOff(up) && !isOff(racked)) return null;
+  if (!isOff(feet?.off ?? null) && !isOff(up) && !isOff(left)) return null;
   return {
     feetApart: feet && isOff(feet.off) ? millimetres(feet.value, 1) : (before?.feetApart ?? null),
     crownUp: added(up, before?.crownUp),
-    crownLeft: added(racked, before?.crownLeft),
+    crownLeft: added(left, before?.crownLeft),
   };
 }
-
-const pairOff = (
-  left: BuiltDeviation | undefined,
-  right: BuiltDeviation | undefined,
-  of: (left: BuiltDeviation, right: BuiltDeviation) => number,
-): number | null => (left && right ? of(left, right) : null);

@@ -1,4 +1,4 @@
-export { type BuiltHoop, builtHoop } from './accepted.ts';
+export { builtHoop } from './accepted.ts';
 export { type FeetCorrection, feetCorrection, twistCorrection } from './correction.ts';
 export {
   type BuiltDeviation,

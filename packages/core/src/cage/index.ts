@@ -35,6 +35,7 @@ export {
   helmetGap,
   type KeepOutGap,
   keepOutGaps,
+  offKeepOut,
   type ZoneGap,
   zoneGaps,
 } from './clearance/keepOuts.ts';

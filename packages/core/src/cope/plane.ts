@@ -1,5 +1,5 @@
-import { degrees, radians } from '../measure/index.ts';
-import { angleBetween, cross, dot, scale, type Vec3 } from '../space/index.ts';
+import { radians } from '../measure/index.ts';
+import { cross, dot, type Vec3 } from '../space/index.ts';
 import { anySquareTo, squareTo } from './generators.ts';
 
 /** The cut of an end against a plate or a floor: each generator up to the plane through the end point. */
@@ -9,8 +9,6 @@ export interface PlaneCut {
   inner: number[];
   /** The direction of φ = 0 from the axis. */
   face: Vec3;
-  /** Of the cut from square. Degrees. */
-  slant: number;
 }
 
 /**
@@ -38,6 +36,5 @@ export function planeCut(
     outer: curve(od / 2),
     inner: curve(od / 2 - wall),
     face: u,
-    slant: degrees(angleBetween(into, lean < 0 ? scale(normal, -1) : normal)),
   };
 }

@@ -22,7 +22,7 @@ export {
   type Towards,
   type Via,
 } from './members/shape.ts';
-export { type MainHoop, mainHoopOf, type Member, type Role } from './members/member.ts';
+export { type BuiltHoop, type MainHoop, mainHoopOf, type Member, type Role } from './members/member.ts';
 export { type MemberPiece } from './members/memberFields.ts';
 export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';
 export { newOccupant, type Occupant } from './occupant.ts';

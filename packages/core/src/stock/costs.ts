@@ -1,6 +1,7 @@
-import { isSameTube, type Shop } from '../plan/index.ts';
+import { type Copes } from '../cage/index.ts';
+import { isSameTube, type Plan, type Shop } from '../plan/index.ts';
 import { sectionProperties } from '../tube/index.ts';
-import { type Need } from './need.ts';
+import { type Need, needsOf, type NotYet } from './need.ts';
 
 /** What a member takes of tube. mm, kg; money in whatever the shop counts in */
 export interface MemberCost {
@@ -46,6 +47,24 @@ export function costsOf(
     });
   }
   return [...costs.values()];
+}
+
+/** The tubes of a cage, as far as they are made: those whose length on the axis is told are costed by it. mm */
+type Answered = Parameters<typeof needsOf>[1][number] & {
+  pieces: { piece: string; tube: { developed: number } | null }[];
+};
+
+/** What a cage takes of tube, member by member, and the tubes of which nobody knows yet how they are cut. guided: as in `needsOf` */
+export function cageCosts(
+  plan: Pick<Plan, 'members'>,
+  members: readonly Answered[],
+  copes: Pick<Copes, 'lengths' | 'ends'>,
+  { shop, guided }: { shop: Pick<Shop, 'tubes'>; guided: boolean },
+): { costs: MemberCost[]; notYet: NotYet[] } {
+  const { needs, notYet } = needsOf(plan, members, copes, { guided });
+  const pieces = members.flatMap((one) => one.pieces);
+  const finished = (piece: string) => pieces.find((one) => one.piece === piece)?.tube?.developed ?? null;
+  return { costs: costsOf(needs, finished, shop), notYet };
 }
 
 /** All of it as one line; its cost is not known where that of a part is not. */

@@ -10,7 +10,7 @@ export {
   type StickFrom,
   sticksOf,
 } from './cutPlan.ts';
-export { costsOf, wholeCost, type MemberCost } from './costs.ts';
+export { cageCosts, type MemberCost, wholeCost } from './costs.ts';
 export { massCentre, type MassCentre, middleOf } from './massCentre.ts';
 export { type Need, needsOf, type NotYet, readOff } from './need.ts';
 export { nest, nestInput, type Solver } from './nest/index.ts';

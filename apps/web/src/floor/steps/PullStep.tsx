@@ -1,6 +1,7 @@
-import { formatAngle, formatWithUnit, inDegrees, type PullTarget, pullTarget } from '@gyrus/core';
+import { formatAngle, formatWithUnit, type PullTarget, pullTarget } from '@gyrus/core';
 import { useState } from 'react';
 import { Typeset } from '../../shared/figures/Figure.tsx';
+import { asRead } from '../../shared/devices/asRead.ts';
 import { DeviceLine } from '../../shared/devices/DeviceLine.tsx';
 import { type DeviceState } from '../../shared/devices/useDevices.ts';
 import { FloorButton } from '../FloorButton.tsx';
@@ -19,7 +20,7 @@ export function PullStep(props: BendStepProps) {
   const live = dial.is === 'reading' ? dial.deg : null;
   const reach = typeof walk === 'string' ? undefined : walk.pulls[pull]?.reach;
   const read = (degrees: number) => {
-    change({ reading: inDegrees(Math.round(degrees * 10) / 10) });
+    change({ reading: asRead(degrees) });
     done();
   };
   const made = new Set(sheet.steps.slice(0, pull).map((step) => step.bend));

@@ -1,6 +1,7 @@
-import { formatAngle, inDegrees, isTrusted, turnOf } from '@gyrus/core';
+import { formatAngle, isTrusted, turnOf } from '@gyrus/core';
 import { useState } from 'react';
 import { DialReadBox, OffPlaceBox, ReleasedBox, TurnedBox } from '../../stages/bend/whatNow/MeasureBoxes.tsx';
+import { asRead } from '../../shared/devices/asRead.ts';
 import { DeviceLine } from '../../shared/devices/DeviceLine.tsx';
 import { FloorButton } from '../FloorButton.tsx';
 import { DiePicture } from '../picture/DiePicture.tsx';
@@ -35,10 +36,7 @@ export function ReleaseStep(props: BendStepProps) {
         <DialReadBox measures={measures} change={change} />
       </div>
       {gauge.is === 'reading' && gauge.deg > 0 ? (
-        <FloorButton
-          disabled={!gauge.steady}
-          onClick={() => change({ released: inDegrees(Math.round(gauge.deg * 10) / 10) })}
-        >
+        <FloorButton disabled={!gauge.steady} onClick={() => change({ released: asRead(gauge.deg) })}>
           {gauge.steady ? `Take the gauge's ${formatAngle(gauge.deg)}°` : 'The gauge is not steady yet'}
         </FloorButton>
       ) : (

@@ -3,9 +3,8 @@ import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
 import { toast } from 'sonner';
 import { FileButton } from '../../shared/fields/FileButton.tsx';
-import { sendFile } from '../../shared/server/api.ts';
+import { sendPhoto } from '../../shared/photos/sendPhoto.ts';
 import { isOpen, openDoc, usePlanStore } from '../store/planStore.ts';
-import { asPhoto } from './asPhoto.ts';
 
 /** So many photos are put to one thing. */
 const MOST = 12;
@@ -24,10 +23,9 @@ export function JobPhotos({ label, photos, onAdd, onTakeOut }: JobPhotosProps) {
   const add = useMutation({
     mutationFn: async (file: File) => {
       const doc = openDoc();
-      const name = `${file.name.replace(/\.\w+$/, '')}.jpg`;
-      const kept = await sendFile<PhotoKept>(`jobs/${jobId}/photos`, 'photo', await asPhoto(file), name);
+      const kept = await sendPhoto<PhotoKept>(`jobs/${jobId}/photos`, file);
       if (!doc || !isOpen(doc))
-        throw new Error(`${name} came in after its job was left: add it there again.`);
+        throw new Error(`${file.name} came in after its job was left: add it there again.`);
       return kept;
     },
     onSuccess: onAdd,

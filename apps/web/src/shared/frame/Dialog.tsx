@@ -16,8 +16,14 @@ interface DialogProps {
 
 const Kept = createContext<() => void>(() => undefined);
 
-/** Says to the dialog around that what was typed in it is kept now: closing it loses nothing. */
-export const useTypedIsKept = (): (() => void) => useContext(Kept);
+/** Says to the dialog around that what was typed in it is kept now, so that closing it loses nothing, and goes on with `done`. */
+export function useKeptThen(done: () => void): () => void {
+  const typedIsKept = useContext(Kept);
+  return () => {
+    typedIsKept();
+    done();
+  };
+}
 
 /** A dialog that asks before what was typed in it is thrown away: by Escape, by a press beside it, by its cross. */
 export const Dialog = ({ open, ...rest }: DialogProps) => (open ? <OpenDialog {...rest} /> : null);

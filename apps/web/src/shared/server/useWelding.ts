@@ -2,7 +2,8 @@ import { type WeldProcedureDto, type WeldSampleDto } from '@gyrus/contract';
 import { type WeldProcedure } from '@gyrus/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, sendFile } from './api.ts';
+import { sendPhoto } from '../photos/sendPhoto.ts';
+import { api } from './api.ts';
 
 const KEY = ['welding'];
 
@@ -15,13 +16,12 @@ type WeldingChange =
   | { procedure: WeldProcedureDto }
   | { of: string; sample: WeldSampleDto }
   | { of: string; setAside: boolean }
-  | { sample: string; photo: Blob; name: string };
+  | { sample: string; photo: File };
 
 function send(change: WeldingChange): Promise<WeldProcedure[]> {
   if ('procedure' in change) return api('welding', 'POST', change.procedure);
   if ('setAside' in change) return api(`welding/${change.of}`, 'PATCH', { setAside: change.setAside });
-  if ('photo' in change)
-    return sendFile(`welding/samples/${change.sample}/photo`, 'photo', change.photo, change.name);
+  if ('photo' in change) return sendPhoto(`welding/samples/${change.sample}/photo`, change.photo);
   return api(`welding/${change.of}/samples`, 'POST', change.sample);
 }
 

@@ -8,7 +8,7 @@ import { lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
-import { useTypedIsKept } from '../../shared/frame/Dialog.tsx';
+import { useKeptThen } from '../../shared/frame/Dialog.tsx';
 import { FormQuantity } from '../FormQuantity.tsx';
 import { numberOrNone } from '../numberOrNone.ts';
 import { useRackChange } from './useRack.ts';
@@ -16,7 +16,7 @@ import { useRackChange } from './useRack.ts';
 /** Sticks or offcuts that are put on the rack, so many of one length. */
 export function RackForm({ style, done }: { style: LengthStyle; done: () => void }) {
   const put = useRackChange();
-  const typedIsKept = useTypedIsKept();
+  const kept = useKeptThen(done);
   const [ids] = useState(() => Array.from({ length: MOST }, () => crypto.randomUUID()));
   const [count, setCount] = useState('1');
   const { register, control, handleSubmit, formState, setValue } = useForm<RackTubesDto>({
@@ -28,10 +28,6 @@ export function RackForm({ style, done }: { style: LengthStyle; done: () => void
   });
   const wanted = Number(count);
   const isCount = Number.isInteger(wanted) && wanted >= 1 && wanted <= MOST;
-  const kept = () => {
-    typedIsKept();
-    done();
-  };
   const submit = handleSubmit((body) =>
     put.mutate({ put: { ...body, ids: ids.slice(0, wanted) } }, { onSuccess: kept }),
   );

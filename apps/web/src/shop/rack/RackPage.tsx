@@ -3,13 +3,12 @@ import { writtenLength } from '@gyrus/core';
 import { tubeWords } from '@gyrus/formats';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { ShopSubPage } from '../ShopSubPage.tsx';
 import { useLengthStyle } from '../../shared/fields/useLengthStyle.tsx';
 import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Dialog } from '../../shared/frame/Dialog.tsx';
-import { Header } from '../../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { useJobs } from '../../shared/server/queries.ts';
 import { RackForm } from './RackForm.tsx';
@@ -25,42 +24,36 @@ export function RackPage() {
   const nameOf = (id: string) => jobs.find((job) => job.id === id)?.name ?? 'a job';
   const take = (piece: OnRack) => change.mutate({ take: piece.id });
   return (
-    <div className="flex min-h-full flex-col">
-      <Header actions={unitSwitch} />
-      <main className="mx-auto w-full max-w-6xl space-y-6 p-6">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <div>
-            <h1 className="text-3xl">Rack</h1>
-            <Link to="/shop" className="underline">
-              Back to Shop
-            </Link>
-          </div>
-          <Button kind="strong" onClick={() => setAdding(true)}>
-            <Plus aria-hidden="true" className="size-5" />
-            Put tube on the rack
-          </Button>
-        </div>
-        {rack.isPending && <Loading what="the rack" />}
-        {rack.isError && <Trouble error={rack.error} retry={() => void rack.refetch()} />}
-        {rack.data?.length === 0 && (
-          <p className="bg-sheet border-rule rounded-machined border p-5">
-            Nothing lies on the rack. Put what you have there, sticks and offcuts: a job’s cut plan uses it
-            before anything is bought, and offcuts come back here when a stick is sawn.
-          </p>
-        )}
-        {rack.data && rack.data.length > 0 && (
-          <DataTable
-            caption="On the rack"
-            rows={rack.data}
-            columns={columnsOf(nameOf, take)}
-            rowKey={({ id }) => id}
-          />
-        )}
-      </main>
+    <ShopSubPage
+      title="Rack"
+      unitSwitch={unitSwitch}
+      action={
+        <Button kind="strong" onClick={() => setAdding(true)}>
+          <Plus aria-hidden="true" className="size-5" />
+          Put tube on the rack
+        </Button>
+      }
+    >
+      {rack.isPending && <Loading what="the rack" />}
+      {rack.isError && <Trouble error={rack.error} retry={() => void rack.refetch()} />}
+      {rack.data?.length === 0 && (
+        <p className="bg-sheet border-rule rounded-machined border p-5">
+          Nothing lies on the rack. Put what you have there, sticks and offcuts: a job’s cut plan uses it
+          before anything is bought, and offcuts come back here when a stick is sawn.
+        </p>
+      )}
+      {rack.data && rack.data.length > 0 && (
+        <DataTable
+          caption="On the rack"
+          rows={rack.data}
+          columns={columnsOf(nameOf, take)}
+          rowKey={({ id }) => id}
+        />
+      )}
       <Dialog title="Put tube on the rack" open={adding} onClose={() => setAdding(false)}>
         <RackForm style={style} done={() => setAdding(false)} />
       </Dialog>
-    </div>
+    </ShopSubPage>
   );
 }
 

@@ -3,8 +3,6 @@ import { weldProcedureWords } from '@gyrus/formats';
 import { format } from 'date-fns';
 import { Camera, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { asPhoto } from '../../job/photos/asPhoto.ts';
 import { FileButton } from '../../shared/fields/FileButton.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
@@ -61,14 +59,6 @@ export function ProcedureCard({ procedure }: { procedure: WeldProcedure }) {
 
 function SampleRow({ sample: { id, position, who, at, sound, note, photo } }: { sample: WeldSample }) {
   const change = useWeldingChange();
-  const attach = async (file: File) => {
-    try {
-      const name = `${file.name.replace(/\.\w+$/, '')}.jpg`;
-      change.mutate({ sample: id, photo: await asPhoto(file), name });
-    } catch (error) {
-      toast.error(error instanceof Error ? error.message : String(error));
-    }
-  };
   const address = `/api/welding/samples/${id}/photo`;
   return (
     <li className="flex flex-wrap items-center gap-3">
@@ -86,7 +76,7 @@ function SampleRow({ sample: { id, position, who, at, sound, note, photo } }: { 
           label={`photo of the cut, ${position}, by ${who}`}
           accept="image/*"
           busy={change.isPending}
-          onFile={(file) => void attach(file)}
+          onFile={(photo) => change.mutate({ sample: id, photo })}
         >
           <Camera aria-hidden="true" className="size-4" />
           Add its photo

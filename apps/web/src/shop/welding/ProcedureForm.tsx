@@ -7,7 +7,7 @@ import { lengthKind } from '../../shared/fields/quantityKinds.ts';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
-import { useTypedIsKept } from '../../shared/frame/Dialog.tsx';
+import { useKeptThen } from '../../shared/frame/Dialog.tsx';
 import { useWho } from '../../shared/server/useWho.ts';
 import { useWeldingChange } from '../../shared/server/useWelding.ts';
 import { FormQuantity } from '../FormQuantity.tsx';
@@ -22,7 +22,7 @@ const resolver: Resolver<WeldProcedureDto> = (values, context, options) =>
 /** How seams of one wall are welded in some positions, written down once. */
 export function ProcedureForm({ style, done }: { style: LengthStyle; done: () => void }) {
   const change = useWeldingChange();
-  const typedIsKept = useTypedIsKept();
+  const kept = useKeptThen(done);
   const [who] = useWho();
   const { register, control, handleSubmit, formState, watch } = useForm<WeldProcedureDto>({
     resolver,
@@ -40,10 +40,6 @@ export function ProcedureForm({ style, done }: { style: LengthStyle; done: () =>
     },
   });
   const { errors } = formState;
-  const kept = () => {
-    typedIsKept();
-    done();
-  };
   const submit = handleSubmit((procedure) => change.mutate({ procedure }, { onSuccess: kept }));
   const isFlame = watch('process') === 'oxy-fuel';
   return (

@@ -6,7 +6,7 @@ import { SelectField } from '../../shared/fields/SelectField.tsx';
 import { TextField } from '../../shared/fields/TextField.tsx';
 import { WhoField } from '../../shared/fields/WhoField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
-import { useTypedIsKept } from '../../shared/frame/Dialog.tsx';
+import { useKeptThen } from '../../shared/frame/Dialog.tsx';
 import { useWho } from '../../shared/server/useWho.ts';
 import { useWeldingChange } from '../../shared/server/useWelding.ts';
 
@@ -18,17 +18,13 @@ const VERDICTS = [
 /** What was seen in a sample that was welded by a procedure and cut open. */
 export function SampleForm({ procedure, done }: { procedure: WeldProcedure; done: () => void }) {
   const change = useWeldingChange();
-  const typedIsKept = useTypedIsKept();
+  const kept = useKeptThen(done);
   const [who] = useWho();
   const [id] = useState(() => crypto.randomUUID());
   const [position, setPosition] = useState<WeldPosition>(itemAt(procedure.positions, 0));
   const [verdict, setVerdict] = useState<'sound' | 'not sound' | ''>('');
   const [note, setNote] = useState('');
   const positions = procedure.positions.map((value) => ({ value, text: value }));
-  const kept = () => {
-    typedIsKept();
-    done();
-  };
   const send = () => {
     const at = new Date().toISOString();
     const sample = { id, position, who, at, sound: verdict === 'sound', note: note.trim() };

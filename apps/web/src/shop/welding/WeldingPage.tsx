@@ -1,11 +1,10 @@
 import { type WeldProcedure } from '@gyrus/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { ShopSubPage } from '../ShopSubPage.tsx';
 import { useLengthStyle } from '../../shared/fields/useLengthStyle.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Dialog } from '../../shared/frame/Dialog.tsx';
-import { Header } from '../../shared/frame/Header.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { useWelding } from '../../shared/server/useWelding.ts';
 import { ProcedureCard } from './ProcedureCard.tsx';
@@ -18,40 +17,33 @@ export function WeldingPage() {
   const [adding, setAdding] = useState(false);
   const done = () => setAdding(false);
   return (
-    <div className="flex min-h-full flex-col">
-      <Header actions={unitSwitch} />
-      <main className="mx-auto w-full max-w-6xl space-y-6 p-6">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <div>
-            <h1 className="text-3xl">Welding</h1>
-            <Link to="/shop" className="underline">
-              Back to Shop
-            </Link>
-          </div>
-          <Button kind="strong" onClick={() => setAdding(true)}>
-            <Plus aria-hidden="true" className="size-5" />
-            Write a procedure down
-          </Button>
-        </div>
-        <p className="border-look border-l-4 bg-white p-3">
-          A procedure is what this shop does, and no qualification: who may weld a cage, and how that is
-          proven, the rule book and the law of the place say.
-        </p>
-        {welding.isPending && <Loading what="how the shop welds" />}
-        {welding.isError && <Trouble error={welding.error} retry={() => void welding.refetch()} />}
-        {welding.data && <Procedures procedures={welding.data} />}
-      </main>
+    <ShopSubPage
+      title="Welding"
+      unitSwitch={unitSwitch}
+      action={
+        <Button kind="strong" onClick={() => setAdding(true)}>
+          <Plus aria-hidden="true" className="size-5" />
+          Write a procedure down
+        </Button>
+      }
+    >
+      <p className="border-look border-l-4 bg-white p-3">
+        A procedure is what this shop does, and no qualification: who may weld a cage, and how that is proven,
+        the rule book and the law of the place say.
+      </p>
+      {welding.isPending && <Loading what="how the shop welds" />}
+      {welding.isError && <Trouble error={welding.error} retry={() => void welding.refetch()} />}
+      {welding.data && <Procedures procedures={welding.data} />}
       <Dialog title="Write a procedure down" open={adding} onClose={done} wide>
         <ProcedureForm style={style} done={done} />
       </Dialog>
-    </div>
+    </ShopSubPage>
   );
 }
 
 function Procedures({ procedures }: { procedures: WeldProcedure[] }) {
-  const [used, aside] = [false, true].map((setAside) =>
-    procedures.filter((one) => one.setAside === setAside),
-  ) as [WeldProcedure[], WeldProcedure[]];
+  const used = procedures.filter(({ setAside }) => !setAside);
+  const aside = procedures.filter(({ setAside }) => setAside);
   if (procedures.length === 0)
     return (
       <p className="bg-sheet border-rule rounded-machined border p-5">

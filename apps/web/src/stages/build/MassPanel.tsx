@@ -1,12 +1,11 @@
 import {
-  costsOf,
+  cageCosts,
   EMPTY_SHOP,
   formatWithUnit,
   isExisting,
   massCentre,
   type MemberCost,
   middleOf,
-  needsOf,
   tubesIn,
   wholeCost,
 } from '@gyrus/core';
@@ -14,6 +13,7 @@ import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { usePlan } from '../../job/store/planStore.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
+import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 import { Cell, PlainTable, TableRow } from '../../shared/figures/PlainTable.tsx';
 import { Disclosure } from '../../shared/frame/Disclosure.tsx';
 import { useShop } from '../../shared/server/queries.ts';
@@ -55,13 +55,7 @@ function MemberCosts() {
   const shop = useShop().data ?? EMPTY_SHOP;
   const [{ guided }] = useCutting();
   if (!copes) return null;
-  const { needs } = needsOf(plan, members, copes, { guided });
-  const tubes = tubesIn({ members });
-  const costs = costsOf(
-    needs,
-    (piece) => tubes.find((tube) => tube.piece === piece)?.developed ?? null,
-    shop,
-  );
+  const { costs, notYet } = cageCosts(plan, members, copes, { shop, guided });
   const whole: MemberCost = { ...wholeCost(costs), stamps: ['all of it'] };
   return (
     <Disclosure summary="Member by member">
@@ -70,6 +64,12 @@ function MemberCosts() {
           <CostRow key={one.member} cost={one} />
         ))}
       </PlainTable>
+      {notYet.length > 0 && (
+        <p>
+          <StatusMark status="ask" /> Without {notYet.map(({ stamp }) => stamp).join(', ')}: how it is cut
+          nobody knows yet.
+        </p>
+      )}
       {whole.cost === null && (
         <p className="text-quiet mt-1 text-sm">
           Where no price of a stick is entered at Shop, nobody knows the cost.

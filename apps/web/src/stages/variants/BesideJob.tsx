@@ -2,7 +2,7 @@ import { type JobDetail } from '@gyrus/contract';
 import { EMPTY_SHOP, formatAngle, formatWithUnit } from '@gyrus/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { numberOf } from '../../answers/away.ts';
+import { useCopes, useEvaluation } from '../../answers/useAnswers.ts';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { SelectField } from '../../shared/fields/SelectField.tsx';
@@ -14,7 +14,7 @@ import { api } from '../../shared/server/api.ts';
 import { useJobs, useRuleBooks, useShop } from '../../shared/server/queries.ts';
 import { useCutting } from '../build/cut/keptCutting.ts';
 import { type BesideRow, measuredBeside, tubesBeside } from './besideRows.ts';
-import { comparedOf } from './comparedOf.ts';
+import { comparedOf, comparedWith } from './comparedOf.ts';
 import { CompareTable } from './CompareTable.tsx';
 
 /** Another job beside this one: the last car of the model, where this one began as its copy. */
@@ -49,20 +49,21 @@ function Beside({ other }: { other: string }) {
   const shop = useShop().data ?? EMPTY_SHOP;
   const books = useRuleBooks().data;
   const [{ guided }] = useCutting();
-  const both = useQuery({
-    queryKey: ['beside', other, numberOf(plan), shop, books, guided],
+  const answers = useEvaluation();
+  const copes = useCopes();
+  const beside = useQuery({
+    queryKey: ['beside', other, shop, books, guided],
     enabled: books !== undefined,
     staleTime: 0,
     queryFn: async () => {
-      const job = await api<JobDetail>(`jobs/${other}`);
-      const by = { shop, books: books ?? [], guided };
-      const here = await comparedOf(HERE, plan, by);
-      return [here, await comparedOf(job.name, job.head.plan, by)] as const;
+      const { name, head } = await api<JobDetail>(`jobs/${other}`);
+      return comparedOf(name, head.plan, { shop, books: books ?? [], guided });
     },
   });
-  if (both.isError) return <Trouble error={both.error} retry={() => void both.refetch()} />;
-  if (!both.data) return <Loading what="the other job" />;
-  const [here, there] = both.data;
+  if (beside.isError) return <Trouble error={beside.error} retry={() => void beside.refetch()} />;
+  if (!beside.data || !copes) return <Loading what="the other job" />;
+  const there = beside.data;
+  const here = comparedWith(HERE, plan, { answers, copes }, { shop, guided });
   return (
     <div className="space-y-4">
       <CompareTable caption="Jobs compared" compared={[there, here]} current={HERE} />

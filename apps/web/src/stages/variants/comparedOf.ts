@@ -1,20 +1,46 @@
 import { MAIN_BRANCH } from '@gyrus/contract';
-import { costsOf, needsOf, type Plan, type RuleBook, type Shop, tubesIn, wholeCost } from '@gyrus/core';
+import {
+  cageCosts,
+  type Copes,
+  type Evaluation,
+  type Plan,
+  type RuleBook,
+  type Shop,
+  wholeCost,
+} from '@gyrus/core';
 import { copesAway, evaluateAway } from '../../answers/away.ts';
 import { type Compared } from './CompareTable.tsx';
 
 /** What a variant is called. */
 export const variantName = (branch: string): string => (branch === MAIN_BRANCH ? 'main plan' : branch);
 
-/** A plan that is not on screen with all that it is compared by. guided: the shop's saw needs no pilot */
+/** What a shop has, and whether its saw needs no pilot. */
+interface Sawing {
+  shop: Shop;
+  guided: boolean;
+}
+
+/** A plan with its answers, and what is sawn for it. */
+export function comparedWith(
+  name: string,
+  plan: Plan,
+  { answers, copes }: { answers: Evaluation; copes: Copes },
+  sawing: Sawing,
+): Compared {
+  const { costs, notYet } = cageCosts(plan, answers.members, copes, sawing);
+  const { cut, cost } = wholeCost(costs);
+  return { name, plan, answers, tube: { cut, cost, without: notYet.map(({ stamp }) => stamp) } };
+}
+
+/** The same of a plan that is not on screen. */
 export async function comparedOf(
   name: string,
   plan: Plan,
-  { shop, books, guided }: { shop: Shop; books: RuleBook[]; guided: boolean },
+  { books, ...sawing }: Sawing & { books: RuleBook[] },
 ): Promise<Compared> {
-  const [answers, copes] = await Promise.all([evaluateAway(plan, shop, books), copesAway(plan, shop, books)]);
-  const { needs, notYet } = needsOf(plan, answers.members, copes, { guided });
-  const tubes = new Map(tubesIn(answers).map((tube) => [tube.piece, tube.developed]));
-  const tube = wholeCost(costsOf(needs, (piece) => tubes.get(piece) ?? null, shop));
-  return { name, plan, answers, tube: { ...tube, without: notYet.map(({ stamp }) => stamp) } };
+  const [answers, copes] = await Promise.all([
+    evaluateAway(plan, sawing.shop, books),
+    copesAway(plan, sawing.shop, books),
+  ]);
+  return comparedWith(name, plan, { answers, copes }, sawing);
 }

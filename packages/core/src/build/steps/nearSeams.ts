@@ -1,6 +1,6 @@
-import { itemAt } from '../../items/index.ts';
+import { offKeepOut, placeOf } from '../../cage/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { distance, dot, subtract, unit, type Vec3 } from '../../space/index.ts';
+import { distance, dot, length, subtract, unit, type Vec3 } from '../../space/index.ts';
 import { type SeamRoom } from '../room/seamParts.ts';
 
 /** Heat and spatter of a weld reach so far. mm, common practice */
@@ -34,39 +34,27 @@ export function nearSeams(plan: Plan, welded: readonly SeamRoom[]): NearSeam[] {
 }
 
 function thingsIn({ survey, occupants }: Plan): Thing[] {
-  const placeOf = (at: readonly { mm: number }[]): Vec3 => [
-    itemAt(at, 0).mm,
-    itemAt(at, 1).mm,
-    itemAt(at, 2).mm,
-  ];
   return [
-    ...survey.keepOuts.map(({ name, from, to }): Thing => ({
-      ...{ kind: 'keep-out', name },
-      gapTo: (at) => toBox(at, placeOf(from), placeOf(to)),
+    ...survey.keepOuts.map((box): Thing => ({
+      ...{ kind: 'keep-out', name: box.name },
+      gapTo: (at) => offKeepOut(box, at),
     })),
-    ...survey.planes.map(({ name, at: on, normal, reach }): Thing => ({
-      ...{ kind: 'panel', name },
-      gapTo: (at) => toPanel(at, placeOf(on), placeOf(normal), reach?.mm ?? Infinity),
-    })),
+    ...survey.planes.flatMap((panel): Thing[] => {
+      const normal = placeOf(panel.normal);
+      // One that faces nowhere is told as such where it is entered.
+      if (length(normal) === 0) return [];
+      const [on, facing, reach] = [placeOf(panel.at), unit(normal), panel.reach?.mm ?? Infinity];
+      return [{ kind: 'panel', name: panel.name, gapTo: (at) => toPanel(subtract(at, on), facing, reach) }];
+    }),
     ...occupants.flatMap(({ name, shoulder }): Thing[] =>
       shoulder ? [{ kind: 'seat', name, gapTo: (at) => distance(at, placeOf(shoulder)) }] : [],
     ),
   ];
 }
 
-/** From a place to a box by two opposite corners; 0 inside of it. mm */
-function toBox(at: Vec3, from: Vec3, to: Vec3): number {
-  const out = at.map((value, axis) => {
-    const [low, high] = [Math.min(from[axis]!, to[axis]!), Math.max(from[axis]!, to[axis]!)];
-    return Math.max(0, low - value, value - high);
-  });
-  return Math.hypot(...out);
-}
-
-/** From a place to a flat panel round a point; a panel ends its reach away from there. mm */
-function toPanel(at: Vec3, on: Vec3, normal: Vec3, reach: number): number {
-  const from = subtract(at, on);
-  const off = Math.abs(dot(from, unit(normal)));
+/** From a place to a flat panel that ends its reach away from its point. from: of that point to the place; facing: length 1. mm */
+function toPanel(from: Vec3, facing: Vec3, reach: number): number {
+  const off = Math.abs(dot(from, facing));
   const along = Math.sqrt(Math.max(0, dot(from, from) - off ** 2));
   return Math.hypot(off, Math.max(0, along - reach));
 }

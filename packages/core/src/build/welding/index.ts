@@ -7,5 +7,5 @@ export {
   type WeldPosition,
 } from './positions.ts';
 export { WELD_PROCESSES, type WeldProcedure, type WeldProcess, type WeldSample } from './procedure.ts';
-export { proceduresFor, standingOf, type WeldStanding } from './standing.ts';
+export { lastSample, proceduresFor, standingOf, type WeldStanding } from './standing.ts';
 export { weldedSeams, type WeldedSeam, weldTick } from './weldedSeams.ts';

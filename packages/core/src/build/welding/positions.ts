@@ -46,10 +46,10 @@ export function positionsOf(
   const lies = places.flatMap(({ point }) =>
     Array.from({ length: 2 * BESIDE + 1 }, (_, k) => lieAt(line, point + k - BESIDE, tube, headers)),
   );
-  return shared(
-    lies.filter((lie) => lie !== null),
-    length,
-  );
+  const told = lies.filter((lie) => lie !== null);
+  const positions = turnedFlat(0);
+  for (const lie of told) positions[positionAt(lie)] += length / told.length;
+  return positions;
 }
 
 /** The corner at a point of a closed line, with the direction from the point before it to the one behind; null where the seam is not there. */
@@ -60,20 +60,10 @@ function lieAt(
   headers: CutEnd['headers'],
 ): SeamCorner | null {
   const count = line.length;
-  const [before, i, behind] = [point - 1, point, point + 1].map((one) => (one + count) % count) as [
-    number,
-    number,
-    number,
-  ];
-  const [from, at, to] = [line[before], line[i], line[behind]];
+  const i = (point + count) % count;
+  const [from, at, to] = [line[(i - 1 + count) % count], line[i], line[(i + 1) % count]];
   if (!at || !from || !to) return null;
   return { middle: cornerAt(line, i, at, tube, headers).middle, along: unit(subtract(to, from)) };
-}
-
-function shared(lies: readonly SeamCorner[], length: number): SeamPositions {
-  const positions = turnedFlat(0);
-  for (const lie of lies) positions[positionAt(lie)] += length / lies.length;
-  return positions;
 }
 
 /** On the bench the frame is turned under the torch. length in mm */

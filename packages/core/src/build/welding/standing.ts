@@ -25,11 +25,15 @@ export function standingOf(procedure: WeldProcedure, positions: SeamPositions): 
     .map((position) => ({ position, ...standingIn(procedure, position) }));
 }
 
-function standingIn(
-  { positions, samples }: WeldProcedure,
+/** The sample of a position that was cut open last: it tells; null where none was. */
+export const lastSample = (
+  { samples }: Pick<WeldProcedure, 'samples'>,
   position: WeldPosition,
-): Pick<WeldStanding, 'kind' | 'sample'> {
-  const sample = samples.findLast((one) => one.position === position) ?? null;
+): WeldSample | null => samples.findLast((one) => one.position === position) ?? null;
+
+function standingIn(procedure: WeldProcedure, position: WeldPosition): Pick<WeldStanding, 'kind' | 'sample'> {
+  const { positions } = procedure;
+  const sample = lastSample(procedure, position);
   if (!positions.includes(position)) return { kind: 'not-for-it', sample };
   if (!sample) return { kind: 'no-sample', sample };
   return { kind: sample.sound ? 'sound' : 'not-sound', sample };

@@ -43,15 +43,21 @@ const cornersOf = kept(({ from, to }: Survey['keepOuts'][number]): Box =>
   boxOf({ points: [placeOf(from), placeOf(to)] }),
 );
 
+/** From a place to a box; 0 inside of it. mm */
+function offBox([low, high]: Box, at: Vec3): number {
+  const beyond = (axis: 0 | 1 | 2) => Math.max(low[axis] - at[axis], at[axis] - high[axis], 0);
+  return Math.hypot(beyond(0), beyond(1), beyond(2));
+}
+
+/** From a place to a keep-out; 0 inside of it. mm */
+export const offKeepOut = (keepOut: Survey['keepOuts'][number], at: Vec3): number =>
+  offBox(cornersOf(keepOut), at);
+
 /** Least distance from a tube's axis to a box. mm */
-const toBox = keptPair(([low, high]: Box, { axis }: Tube): number => {
-  const off = (along: number): number => {
-    const at = pointOn(axis, along);
-    const beyond = (axis: 0 | 1 | 2) => Math.max(low[axis] - at[axis], at[axis] - high[axis], 0);
-    return Math.hypot(beyond(0), beyond(1), beyond(2));
-  };
-  return leastOver(lengthOf(axis), off).least;
-});
+const toBox = keptPair(
+  (box: Box, { axis }: Tube): number =>
+    leastOver(lengthOf(axis), (along) => offBox(box, pointOn(axis, along))).least,
+);
 
 /** The nearest tube to each measured point of a zone with a school. */
 export function zoneGaps({ survey }: Plan, tubes: Tube[]): ZoneGap[] {

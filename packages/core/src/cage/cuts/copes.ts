@@ -9,7 +9,7 @@ import { type Joint } from '../placing/joint.ts';
 import { seamsOf, type Seams } from './seams.ts';
 import { type BentLengths, bentLengths } from './bentLengths.ts';
 import { areApart, type Box, boxOf, type Tube } from '../tube.ts';
-import { toPlane, plateUnder } from './planeCuts.ts';
+import { groundUnder, plateUnder, toPlane } from './planeCuts.ts';
 import { type CopeSetting, GENERATORS, type WhichEnd, uncut } from './copeSetting.ts';
 
 /** A tube's length three ways, and how its two ends are clocked. mm and degrees */
@@ -138,7 +138,8 @@ function cutOf(tube: Tube, end: End, headers: Tube[], setting: CopeSetting): Pic
     plate: plate?.stamp ?? null,
     sharpest: sharpestOf(tube, end, setting.joints),
   };
-  if (headers.length === 0) return { cut: toPlane(tube, end, which, plate?.normal ?? LEVEL), seam: null };
+  if (headers.length === 0)
+    return { cut: toPlane(tube, end, which, plate?.normal ?? groundUnder(tube, end, setting)), seam: null };
   const { coped, seam, prep } = COPED[end](tube, headers);
   if (!coped.ok) return { cut: uncut(which, coped.fault.message), seam: null };
   const cope = coped.value;
@@ -184,8 +185,6 @@ function toTubes(which: WhichEnd, cope: Cope, ear: number, throat: number): Omit
     throat,
   };
 }
-
-const LEVEL: Vec3 = [0, 0, 1];
 
 function sharpestOf({ piece }: Tube, end: End, joints: Joint[]): number | null {
   const angles = joints.filter((joint) => joint.piece === piece && joint.end === end);

@@ -2,12 +2,13 @@ import { kept } from '../../kept/index.ts';
 import { directionAt, lengthOf } from '../../centreline/index.ts';
 import { endPoint, footCut, planeCut } from '../../cope/index.ts';
 import { scale, unit, type Vec3 } from '../../space/index.ts';
+import { floorUnder } from '../../survey/index.ts';
 import { type End, type EndCut } from './endCut.ts';
 import { type PlateAnswer } from '../fittings/plates.ts';
 import { type Tube } from '../tube.ts';
 import { uncut, type WhichEnd, GENERATORS, type CopeSetting } from './copeSetting.ts';
 
-/** A foot is cut as its plate lies; level, as a floor does, where it has none; square where it runs along that. */
+/** A foot is cut as its plate lies, or the floor where it has none; square where it runs along that. */
 export function toPlane(tube: Tube, end: End, which: WhichEnd, normal: Vec3): EndCut {
   const { toPlate, cut, foot } = PLANE[end](tube, ...normal);
   if (!cut) return uncut(which, 'it has no direction to be cut square to');
@@ -42,6 +43,12 @@ const planeAt = (end: End) =>
   });
 
 const PLANE = { a: planeAt('a'), b: planeAt('b') };
+
+const LEVEL: Vec3 = [0, 0, 1];
+
+/** What a foot without a plate stands on: the main hoop's on the floor as it was measured, any other on one that is level. */
+export const groundUnder = ({ role }: Tube, end: End, { plan }: Pick<CopeSetting, 'plan'>): Vec3 =>
+  role === 'main-hoop' ? floorUnder(plan.survey, end === 'a' ? 'left' : 'right') : LEVEL;
 
 /** The plate that an end stands on, by the plan. */
 export function plateUnder(tube: Tube, end: End, { plan, plates, sides }: CopeSetting): PlateAnswer | null {

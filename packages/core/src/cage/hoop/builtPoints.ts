@@ -1,5 +1,5 @@
 import { itemAt } from '../../items/index.ts';
-import { type MainHoop } from '../../plan/index.ts';
+import { type BuiltHoop } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type HoopGeometry } from './hoop.ts';
 
@@ -9,11 +9,7 @@ import { type HoopGeometry } from './hoop.ts';
  */
 export function builtPoints(
   { points, features }: Pick<HoopGeometry, 'points' | 'features'>,
-  {
-    feetApart,
-    crownUp,
-    crownLeft,
-  }: Pick<NonNullable<MainHoop['asBuilt']>, 'feetApart' | 'crownUp' | 'crownLeft'>,
+  { feetApart, crownUp, crownLeft }: BuiltHoop,
 ): Vec3[] {
   const [first, last] = [itemAt(points, 0), itemAt(points, -1)];
   const out = feetApart ? (feetApart.mm - distance(first, last)) / 2 : 0;

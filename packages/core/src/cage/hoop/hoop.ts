@@ -16,6 +16,7 @@ import {
   readSection,
   sectionWithout,
   withinTighterSide,
+  floorNormal,
 } from '../../survey/index.ts';
 import { RADIUS_WITHOUT_DIE } from '../sheet/radius.ts';
 import { rolledCrown } from './rolledCrown.ts';
@@ -239,9 +240,9 @@ function footCut(side: CarSide, leg: Leg, four: boolean, section: MeasuredSectio
   const slope = section[side].floorSlope;
   const across = lean - slope;
   const { tilt } = section;
-  // The axis and the floor's normal in the car's frame; the floor is level fore and aft.
+  // Both as on the left: the right foot is its mirror image.
   const axis: Vec3 = inCar(-Math.sin(radians(lean)), Math.cos(radians(lean)), tilt);
-  const normal: Vec3 = [0, -Math.sin(radians(slope)), Math.cos(radians(slope))];
+  const normal = floorNormal(slope, 'left');
   return {
     side,
     across: angleFigure(across, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),

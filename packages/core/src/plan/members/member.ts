@@ -39,6 +39,9 @@ const mainHoop = z.strictObject({
 /** The main hoop: clearances to the measured body, shape, tilt. */
 export type MainHoop = z.infer<typeof mainHoop>;
 
+/** What a plan takes of a hoop as it stands; null where it is as designed. */
+export type BuiltHoop = Pick<NonNullable<MainHoop['asBuilt']>, 'feetApart' | 'crownUp' | 'crownLeft'>;
+
 /** The hoop, or a bar with one of the other roles of the trade. */
 export const member = z.discriminatedUnion(
   'role',

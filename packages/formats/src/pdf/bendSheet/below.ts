@@ -14,7 +14,7 @@ import { findingWords } from '../../words/findings/finding.ts';
 import { dialLine, zeroWords } from '../../words/bend/dial.ts';
 import { releasedWords } from '../../words/bend/outcome.ts';
 import { schoolWords } from '../../words/bend/school.ts';
-import { footWords, widthWords } from '../../words/bend/step.ts';
+import { footSawWords, footWords, widthWords } from '../../words/bend/step.ts';
 import { placeDrawing } from '../drawing.ts';
 import { type Doc, paragraphHeight, type TextStyle, writeParagraph } from '../page.ts';
 import { BODY, MARGIN, STRONG } from '../sheet.ts';
@@ -121,7 +121,7 @@ function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {
   return [
     `Before it leaves the bender: ${formatWithUnit(figures.feetOutside.value, style)} outside at the feet, ${formatWithUnit(figures.benchHeight.value, style)} from foot to top along the hoop, corners ${formatWithUnit(figures.cornersApart.value, style)} between axes.`,
     ...widthWords,
-    `Feet across the car: ${cuts}${tilt}.`,
+    `Feet across the car: ${cuts}${tilt}; together ${feet.map(footSawWords).join(', ')}.`,
     ...school,
   ];
 }

@@ -51,7 +51,10 @@ export const widthWords: readonly string[] = [
   'What a strap or a spreader takes out springs back when it is let go; hold it with the harness bar or a cross bar.',
 ];
 
-/** How a foot is cut: `left 4.6° off square, long on the outside`. */
+/** What the saw is set to for a foot: the slant seen from behind and that from the side together. */
+export const footSawWords = ({ side, total }: FootCut): string => `${side} ${formatAngle(total)}° at the saw`;
+
+/** How a foot is cut, seen from behind: `left 4.6° off square, long on the outside`. */
 export function footWords(foot: FootCut): string {
   const across = foot.across.value;
   const size = formatAngle(Math.abs(across));

@@ -20,9 +20,12 @@ const PROCESS_WORDS: Record<WeldProcess, string> = {
 /** A process as a welder says it. */
 export const weldProcessWords = (process: WeldProcess): string => PROCESS_WORDS[process];
 
+/** Less than this of a seam is not told. mm */
+const LEAST = 1;
+
 /** How much of a seam lies how, the most of it first: `1 1/2 in overhead, 1 in vertical`. */
 export function weldLiesWords(positions: SeamPositions, style: LengthStyle): string {
-  const own = WELD_POSITIONS.filter((position) => positions[position] >= 1).sort(
+  const own = WELD_POSITIONS.filter((position) => positions[position] >= LEAST).sort(
     (a, b) => positions[b] - positions[a],
   );
   const [first] = own;

@@ -1,4 +1,12 @@
-import { type BuildEntry, type Plan, weldedSeams, type WeldProcedure } from '@gyrus/core';
+import {
+  type BuildEntry,
+  lastSample,
+  type Plan,
+  WELD_POSITIONS,
+  weldedSeams,
+  type WeldProcedure,
+} from '@gyrus/core';
+import { listed } from '../listed.ts';
 
 /** A seam that was welded, in words. */
 export interface HistorySeam {
@@ -34,10 +42,10 @@ export function historySeams(
 }
 
 /** What the last sample of each position was found to be: `flat sound (Aino)`. */
-function samplesWords({ samples }: WeldProcedure): string {
-  if (samples.length === 0) return 'none was cut open';
-  const last = new Map(samples.map((sample) => [sample.position, sample]));
-  return [...last.values()]
-    .map(({ position, sound, who }) => `${position} ${sound ? 'sound' : 'not sound'} (${who})`)
-    .join(', ');
+function samplesWords(procedure: WeldProcedure): string {
+  const last = WELD_POSITIONS.flatMap((position) => lastSample(procedure, position) ?? []);
+  return (
+    listed(last.map(({ position, sound, who }) => `${position} ${sound ? 'sound' : 'not sound'} (${who})`)) ||
+    'none was cut open'
+  );
 }

@@ -1,5 +1,5 @@
 import { type Figure, type HoopGeometry } from '@gyrus/core';
-import { featureName, figureWords, footWords, resultWords } from '@gyrus/formats';
+import { featureName, figureWords, footSawWords, footWords, resultWords } from '@gyrus/formats';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
@@ -50,8 +50,10 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
           key={foot.side}
           className="border-rule flex min-h-10 items-center justify-between gap-3 border-b"
         >
-          <span>foot's cut</span>
-          <span className="figure font-semibold">{footWords(foot)}</span>
+          <span>foot's cut, seen from behind</span>
+          <span className="figure text-right font-semibold">
+            {footWords(foot)}; {footSawWords(foot)}
+          </span>
         </div>
       ))}
     </div>

@@ -1,13 +1,7 @@
-import {
-  type Angle,
-  type AsBuiltPoint,
-  formatAngle,
-  inDegrees,
-  type BuiltDeviation,
-  type Length,
-} from '@gyrus/core';
+import { type Angle, type AsBuiltPoint, formatAngle, type BuiltDeviation, type Length } from '@gyrus/core';
 import { offWords, plannedWords, pointWords } from '@gyrus/formats';
 import { Button } from '../../../shared/frame/Button.tsx';
+import { asRead } from '../../../shared/devices/asRead.ts';
 import { type DeviceState } from '../../../shared/devices/useDevices.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { QuantityInput } from '../../../shared/fields/QuantityInput.tsx';
@@ -95,7 +89,7 @@ const FromGauge = ({ gauge, name, take }: FromGaugeProps) =>
     <Button
       disabled={!gauge.steady}
       aria-label={`${name}: take the gauge's reading`}
-      onClick={() => take(inDegrees(Math.round(gauge.deg * 10) / 10))}
+      onClick={() => take(asRead(gauge.deg))}
     >
       {gauge.steady ? `Take ${formatAngle(gauge.deg)}°` : 'Not steady yet'}
     </Button>
