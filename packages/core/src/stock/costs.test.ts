@@ -1,6 +1,7 @@
 import { type Shop, type TubeChoice } from '../plan/index.ts';
-import { mm } from '../testing/index.ts';
-import { costsOf, wholeCost } from './costs.ts';
+import { evaluate, copesIn } from '../evaluate.ts';
+import { bar, cageOf, mm, stationOn } from '../testing/index.ts';
+import { cageCosts, costsOf, wholeCost } from './costs.ts';
 import { type Need } from './need.ts';
 
 const tube: TubeChoice = { od: mm(45), wall: mm(2.5), kind: 'cold-drawn-seamless', batch: 'E-1' };
@@ -43,4 +44,27 @@ test('all of it is the sum of its lines, and has no cost where one of them has n
   const [first, ...others] = costs;
   expect(wholeCost([{ ...first!, cost: null }, ...others]).cost).toBeNull();
   expect(wholeCost([])).toMatchObject({ cut: 0, mass: 0, cost: 0 });
+});
+
+test('a cage costs what is sawn for it; what nobody knows how to cut is named and not left out in silence', () => {
+  const cross = bar(
+    'x',
+    'strut',
+    stationOn('m-hoop', 'crown-left', 40),
+    stationOn('m-hoop', 'crown-right', -40),
+  );
+  const plan = cageOf(cross);
+  const shop = { format: 'gyrus-shop', version: 3, machines: [], tubes: [] } as unknown as Shop;
+  const answers = evaluate(plan, shop, []);
+  const copes = copesIn(plan, answers, []);
+  const found = cageCosts(plan, answers.members, copes, { shop, guided: true });
+  // No die is chosen: the hoop has no blank. The strut is straight, and sawn from ear to ear with its trims.
+  expect(found.notYet).toEqual([{ stamp: 'MH', why: 'no-marks' }]);
+  const lengths = copes.lengths.find(({ stamp }) => stamp === 'X');
+  expect(found.costs).toMatchObject([{ stamps: ['X'], cost: null }]);
+  expect(found.costs[0]?.cut).toBeCloseTo(
+    (lengths?.ears ?? 0) + (lengths?.trim[0] ?? 0) + (lengths?.trim[1] ?? 0),
+    9,
+  );
+  expect(found.costs[0]?.finished).toBeCloseTo(lengths?.axis ?? 0, 6);
 });

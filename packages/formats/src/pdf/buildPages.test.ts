@@ -1,5 +1,5 @@
 import { buildIn, evaluate, MILLIMETRES } from '@gyrus/core';
-import { demoBooks, demoBuilt, demoPlan, demoShop, fourPointPlan } from '@gyrus/demo';
+import { demoBench, demoBooks, demoBuilt, demoPlan, demoShop, demoWelding, fourPointPlan } from '@gyrus/demo';
 import { buffer } from 'node:stream/consumers';
 import { pdfText } from '../testing/pdfText.ts';
 import { stepTitle } from '../words/build/stepTitle.ts';
@@ -50,4 +50,20 @@ test('a history is printed with its tubes and what was done, and says so where n
   expect(text).toContain('certificate C 7731-2, demo mill');
   expect(text).toMatch(/noted: Hoop put right “both crown bends pulled further/);
   expect(await textOf({ ...nothing, entries: [] })).toContain('Nothing is written down yet.');
+});
+
+test('who welded which seam is printed with its procedure and what its samples were found to be', async () => {
+  const { entries } = demoBench();
+  const request = {
+    ...{ plan: fourPointPlan, shop: demoShop, books: demoBooks, job: 'A bar', printed, style: MILLIMETRES },
+    paper: 'a4',
+  } as const;
+  const sources = { entries, bends: [], scrap: [], sawn: [], procedures: demoWelding };
+  const text = oneLine((await pdfText(await buffer(historyPdf({ ...request, sources })))).join(' '));
+  expect(text).toContain('Seams');
+  expect(text).toMatch(/D1, end B A\. Lind 2026-09-22 \d\d:\d\d, procedure TIG \.095, all round/);
+  expect(text).toContain(
+    'samples: flat sound (A. Lind), horizontal sound (A. Lind), vertical sound (A. Lind)',
+  );
+  expect(text).toContain('welded on the bench by procedure TIG .095, all round');
 });

@@ -1,6 +1,7 @@
-import { copesIn, curveOf, evaluate, INCHES, wrapLength } from '@gyrus/core';
+import { copesIn, curveOf, evaluate, formatAngle, INCHES, wrapLength } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { pdfLines } from '../testing/pdfLines.ts';
+import { pdfText } from '../testing/pdfText.ts';
 import { copePackPdf, type CopePackRequest } from './index.ts';
 
 const evaluation = evaluate(demoPlan, demoShop, demoBooks);
@@ -63,4 +64,22 @@ test.each([
 
 test('no tube, no sheet', () => {
   expect(copePackPdf(request({ pieces: ['nowhere'] }))).toBeNull();
+});
+
+test('a foot’s page says how the saw is set and where the long side lies; a saw that stops short says what to do', async () => {
+  const feet = copes.ends.filter(({ stamp, method }) => stamp === 'MH' && method === 'plane');
+  const [left] = feet;
+  if (!left?.foot) throw new Error('the demo’s hoop stands on its feet');
+  const one = { pieces: [left.piece], templates: false };
+  const pageOf = async (changes: Partial<CopePackRequest>) =>
+    (await pdfText(await bytesOf(request({ ...one, ...changes })))).join(' ').replace(/\s+/g, ' ');
+  const text = await pageOf({});
+  expect(text).toContain(`${formatAngle(left.foot.angle)}°`);
+  expect(text).toContain('it lies toward');
+  expect(text).toContain('From long side A to long side B');
+  expect(text.match(/Set the saw, turn the tube/g)).toHaveLength(2);
+  const sawSwing = { deg: 5, typed: '5' };
+  const stops = await pageOf({ plan: { ...demoPlan, coping: { ...demoPlan.coping, sawSwing } } });
+  expect(stops).toContain('The saw stops at 5°');
+  expect(stops).toContain(`a wedge of ${formatAngle(left.foot.angle - 5)}°`);
 });

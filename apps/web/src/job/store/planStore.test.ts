@@ -90,6 +90,45 @@ test('an edit during a save is not taken for saved', async () => {
   expect(briefNow()?.car).toBe('Second');
 });
 
+describe('a job that somebody closed', () => {
+  const closed = () => store().setClosed(true);
+
+  test('nothing in it changes by any way in, and nothing waits to be saved', async () => {
+    rename('Before');
+    expect(await saveNow()).toBe(true);
+    closed();
+    rename('After');
+    store().replace('restored', withBrief({ car: 'Restored' }));
+    store().undo();
+    store().redo();
+    expect(briefNow()?.car).toBe('Before');
+    expect(store().saveState).toBe('saved');
+    expect(server.sent).toHaveLength(1);
+    expect(findDraft(MAIN)).toBeNull();
+  });
+
+  test('opened again it goes on from where it was, with its undo', () => {
+    rename('Before');
+    closed();
+    rename('After');
+    store().setClosed(false);
+    store().seal();
+    rename('Open again');
+    expect(briefNow()?.car).toBe('Open again');
+    store().undo();
+    expect(briefNow()?.car).toBe('Before');
+  });
+
+  test('another variant of it is closed as well, another job is not', () => {
+    closed();
+    store().switchTo({ ...server.head, id: 'v1', branch: 'lower hoop' });
+    expect(store()).toMatchObject({ branch: 'lower hoop', closed: true });
+    store().close();
+    store().open('other', server.head);
+    expect(store().closed).toBe(false);
+  });
+});
+
 describe('a job that is left in the middle of a save', () => {
   const other: Revision = { ...new FakeServer(withBrief({ car: 'Other job' })).head, id: 'o1', number: 7 };
 

@@ -1,7 +1,8 @@
 import { type JobDetail, type JobSummary, type Revision, type RevisionSummary } from '@gyrus/contract';
 import { type RuleBook, type Shop, type TimeTaken } from '@gyrus/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { api } from './api.ts';
+import { useInTurn } from './useInTurn.ts';
 
 /** All jobs, without their plans. */
 export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => api<JobSummary[]>('jobs') });
@@ -42,13 +43,11 @@ export interface ShopChange {
 }
 
 /** Every change of the shop answers with the whole of it. */
-export function useShopChange() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ path, method, body }: ShopChange) => api<Shop>(`shop/${path}`, method, body),
-    onSuccess: (shop) => client.setQueryData(['shop'], shop),
+export const useShopChange = () =>
+  useInTurn({
+    of: ['shop'],
+    send: ({ path, method, body }: ShopChange) => api<Shop>(`shop/${path}`, method, body),
   });
-}
 
 /** How long steps took in this shop. */
 export const useTimesTaken = () =>

@@ -1,9 +1,10 @@
 import { type WeldProcedureDto, type WeldSampleDto } from '@gyrus/contract';
 import { type WeldProcedure } from '@gyrus/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { sendPhoto } from '../photos/sendPhoto.ts';
 import { api } from './api.ts';
+import { useInTurn } from './useInTurn.ts';
 
 const KEY = ['welding'];
 
@@ -26,12 +27,10 @@ function send(change: WeldingChange): Promise<WeldProcedure[]> {
 }
 
 /** Writes down how the shop welds; each change answers with all of it. */
-export function useWeldingChange() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: send,
+export const useWeldingChange = () =>
+  useInTurn({
+    of: KEY,
+    send,
     retry: 2,
-    onSuccess: (procedures) => client.setQueryData(KEY, procedures),
     onError: (error) => toast.error(`Not written down: ${error.message}`),
   });
-}

@@ -1,7 +1,8 @@
 import { type OnRack, type RackTubesDto } from '@gyrus/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { api } from '../../shared/server/api.ts';
+import { useInTurn } from '../../shared/server/useInTurn.ts';
 
 const KEY = ['rack'];
 
@@ -9,14 +10,12 @@ const KEY = ['rack'];
 export const useRack = () => useQuery({ queryKey: KEY, queryFn: () => api<OnRack[]>('rack'), staleTime: 0 });
 
 /** Puts tube on the rack, or takes a piece off it; each answers with all of it. */
-export function useRackChange() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (change: { put: RackTubesDto } | { take: string }) =>
+export const useRackChange = () =>
+  useInTurn({
+    of: KEY,
+    send: (change: { put: RackTubesDto } | { take: string }) =>
       'put' in change
         ? api<OnRack[]>('rack', 'POST', change.put)
         : api<OnRack[]>(`rack/${change.take}`, 'DELETE'),
-    onSuccess: (rack) => client.setQueryData(KEY, rack),
     onError: (error) => toast.error(error.message),
   });
-}

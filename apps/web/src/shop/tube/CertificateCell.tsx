@@ -1,19 +1,17 @@
 import { type Shop, strengthInBoth } from '@gyrus/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Paperclip } from 'lucide-react';
 import { toast } from 'sonner';
 import { FileButton } from '../../shared/fields/FileButton.tsx';
 import { sendFile } from '../../shared/server/api.ts';
+import { useInTurn } from '../../shared/server/useInTurn.ts';
 
 type Tube = Shop['tubes'][number];
 
 /** The certificate of a batch: its number, what it says of the steel, and its file. */
 export function CertificateCell({ tube }: { tube: Tube }) {
-  const client = useQueryClient();
-  const attach = useMutation({
-    mutationFn: (file: File) =>
-      sendFile<Shop>(`shop/tubes/${tube.id}/certificate`, 'certificate', file, file.name),
-    onSuccess: (shop) => client.setQueryData(['shop'], shop),
+  const attach = useInTurn({
+    of: ['shop'],
+    send: (file: File) => sendFile<Shop>(`shop/tubes/${tube.id}/certificate`, 'certificate', file, file.name),
     onError: (error) => toast.error(error.message),
   });
   const says = [

@@ -1,6 +1,6 @@
 import { MILLIMETRES } from '../../measure/index.ts';
 import { cutMark, type EndCut } from '../index.ts';
-import { copesIn, evaluate } from '../../evaluate.ts';
+import { copesIn, evaluate, standingIn } from '../../evaluate.ts';
 import { copeTemplate, curveOf } from '../../drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { copeFindings } from '../../findings/index.ts';
@@ -135,4 +135,36 @@ test('what a cut was when it was ticked off tells later whether it has changed',
   expect(cutMark(endOf(cageOf(post, rail), 'p-r', 'a'))).toBe(before);
   expect(cutMark(endOf(cageOf(post, moved), 'p-r', 'a'))).not.toBe(before);
   expect(before.length).toBeLessThanOrEqual(200);
+});
+
+test('the saw is set alike at Design and at Cope for a foot on the floor as it was measured', () => {
+  const base = cageOf();
+  const slope = { deg: 3, typed: '3' };
+  const plan: Plan = {
+    ...base,
+    survey: { ...base.survey, measures: { ...base.survey.measures, floorSlopeLeft: slope } },
+  };
+  const evaluation = evaluate(plan, EMPTY_SHOP, []);
+  const [left, right] = copesIn(plan, evaluation, []).ends;
+  const { hoop } = standingIn(evaluation);
+  expect(hoop?.feet.map(({ total }) => total)).toEqual([
+    expect.closeTo(left?.foot?.angle ?? NaN, 6) as number,
+    expect.closeTo(right?.foot?.angle ?? NaN, 6) as number,
+  ]);
+  // One side's floor slopes: its foot is cut otherwise than the other's.
+  expect(Math.abs((left?.foot?.angle ?? 0) - (right?.foot?.angle ?? 0))).toBeGreaterThan(0.5);
+});
+
+test('the ends of a foot and of a cope are clocked to each other: from the long side to the face line', () => {
+  // It leans forward as it rises: the long side of its foot is behind, and it is coped to a rail across.
+  const leg = bar('l', 'frame-tube', point(0, 0, 0), stationOn('m-r', 'end-a', 300));
+  const across = bar('r', 'frame-tube', point(200, -300, 800), point(200, 300, 800));
+  const plan = cageOf(across, leg);
+  const { ends, lengths } = copesOf(plan);
+  const foot = ends.find(({ stamp, end }) => stamp === 'L' && end === 'a');
+  expect(foot?.foot?.long?.[0]).toBeLessThan(-0.9);
+  expect(foot?.foot?.clock).toBeNull();
+  const clocking = lengths.find(({ stamp }) => stamp === 'L')?.clocking;
+  // The rail runs across the car, a quarter turn from the leg's own lean.
+  expect(Math.abs(clocking ?? 0)).toBeCloseTo(90, 6);
 });

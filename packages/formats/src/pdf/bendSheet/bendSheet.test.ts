@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib';
-import { evaluate, INCHES, type Plan } from '@gyrus/core';
+import { copesIn, evaluate, formatAngle, INCHES, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { pdfText } from '../../testing/pdfText.ts';
 import { bendSheetPdf, type SheetRequest } from '../index.ts';
 
 const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest => ({
@@ -46,4 +47,15 @@ test('the page is drawn and written on', async () => {
 test('a tube without marks has no sheet', () => {
   const plan: Plan = { ...demoPlan, survey: { ...demoPlan.survey, measures: {} } };
   expect(bendSheetPdf(request(plan))).toBeNull();
+});
+
+test('the saw’s setting for a foot on the floor is on the bend sheet what it is at Cope', async () => {
+  // Without plates the feet stand on the floor as it was measured.
+  const plan: Plan = { ...demoPlan, plates: [] };
+  const text = (await pdfText(await bytesOf(request(plan)))).join(' ').replace(/\s+/g, ' ');
+  const feet = copesIn(plan, evaluate(plan, demoShop, demoBooks), demoBooks).ends.filter(
+    ({ stamp }) => stamp === 'MH',
+  );
+  for (const [i, side] of ['left', 'right'].entries())
+    expect(text).toContain(`${side} ${formatAngle(feet[i]?.foot?.angle ?? NaN)}° at the saw`);
 });

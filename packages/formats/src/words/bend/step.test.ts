@@ -2,7 +2,7 @@ import { evaluate, hoopAnswerOf, INCHES, type BendSheet, tapeHook } from '@gyrus
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { releaseWords, schoolWords } from './school.ts';
 import { figureWords } from '../figure.ts';
-import { clampWords, footWords, lineUpWords, markSide, turnWords, widthWords } from './step.ts';
+import { clampWords, footSawWords, footWords, lineUpWords, markSide, turnWords, widthWords } from './step.ts';
 
 const answer = hoopAnswerOf(evaluate(demoPlan, demoShop, demoBooks));
 const sheet = answer?.sheet as BendSheet;
@@ -50,6 +50,12 @@ test('a foot’s cut says which side is long', () => {
     'left 1.2° off square, long on the inside',
     'left square',
   ]);
+});
+
+test('a foot’s setting at the saw is the slant from behind and from the side together', () => {
+  const [foot] = hoop.feet;
+  if (!foot) throw new Error('no foot');
+  expect(footSawWords({ ...foot, side: 'right', total: 10.04 })).toBe('right 10° at the saw');
 });
 
 test('a derivation reads as a sum', () => {

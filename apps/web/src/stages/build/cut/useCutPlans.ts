@@ -21,10 +21,11 @@ type CutPlanChange =
   | { sawn: string; body: SawnDto }
   | { done: string; body: StickDoneDto };
 
-/** Does it, and shows the plan as it then is; the rack is asked again. */
+/** Does it, and shows the plan as it then is; the rack is asked again. One after the other: an older answer never comes last. */
 export function useCutPlanChange(job: string) {
   const client = useQueryClient();
   return useMutation({
+    scope: { id: JSON.stringify(keyOf(job)) },
     mutationFn: send,
     onSuccess: async (plan) => {
       client.setQueryData<KeptCutPlan[]>(keyOf(job), (plans = []) =>
@@ -32,7 +33,9 @@ export function useCutPlanChange(job: string) {
           ? plans.map((one) => (one.id === plan.id ? plan : one))
           : [plan, ...plans],
       );
-      await client.invalidateQueries({ queryKey: ['rack'] });
+      await Promise.all(
+        [keyOf(job), ['rack']].map((queryKey) => client.invalidateQueries({ queryKey, exact: true })),
+      );
     },
     onError: (error) => toast.error(error.message),
   });

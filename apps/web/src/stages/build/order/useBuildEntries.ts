@@ -1,11 +1,12 @@
 import { type BuildEntryDto } from '@gyrus/contract';
 import { type BuildEntry, type Ticked, tickedIn } from '@gyrus/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { toast } from 'sonner';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { api } from '../../../shared/server/api.ts';
+import { useInTurn } from '../../../shared/server/useInTurn.ts';
 
 const keyOf = (job: string, branch: string) => ['build', job, branch];
 
@@ -41,14 +42,11 @@ const NOTHING_ELSE = { took: null, readings: [], note: '', photos: [], procedure
 export function useWriteEntry() {
   const { jobId = '' } = useParams();
   const branch = usePlanStore((state) => state.branch);
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (entry: BuildEntryDto) => api<BuildEntry[]>(`jobs/${jobId}/build`, 'POST', entry),
+  return useInTurn({
+    of: keyOf(jobId, branch),
+    send: (entry: BuildEntryDto) => api<BuildEntry[]>(`jobs/${jobId}/build`, 'POST', entry),
+    askAgain: ['build-times'],
     retry: 2,
-    onSuccess: async (entries) => {
-      client.setQueryData(keyOf(jobId, branch), entries);
-      await client.invalidateQueries({ queryKey: ['build-times'] });
-    },
     onError: (error) => toast.error(`Not written down: ${error.message}`),
   });
 }
