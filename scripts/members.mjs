@@ -24,6 +24,25 @@ const bare = (shape) => ({
   occupants: [],
   fitOrder: [],
 });
+
+/** A hoop of four bends as it is taken off: 9 in to the mark, 54°; 5 1/4 in, 32°; 16 7/8 in to the floor, the mark 4 1/2 in before its bend. */
+function bySampleBends() {
+  const plan = bare('proposed');
+  const inch = (value) => ({ mm: value * 25.4, typed: `${value} in` });
+  const deg = (value) => ({ deg: value, typed: `${value}` });
+  const row = (straight, angle, takes) => ({
+    ...{ straight: inch(straight), angle: deg(angle), takes: inch(takes) },
+    turn: { kind: 'degrees', angle: deg(0) },
+  });
+  const way = {
+    kind: 'take-off',
+    sample: { before: inch(4.5), after: inch(0), takenFrom: 'far-mark' },
+    left: { rows: [row(9, 54, 6.75), row(5.25, 32, 4.125)], tail: inch(16.875) },
+    right: null,
+  };
+  return { ...plan, members: plan.members.map((hoop) => ({ ...hoop, way })) };
+}
+
 const answersTo = (plan) => core.evaluate(plan, core.EMPTY_SHOP, []);
 const tubesOf = (answers) =>
   answers.members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => (tube ? [tube] : [])));
@@ -64,9 +83,15 @@ const lines = [
   'where it leans over, a rolled crown where the roof is curved: the roller fills the crown between the two corner bends so that its',
   'middle stands at the headliner and its corners lower by the measured fall.',
   '',
+  'Without a measured body it comes about by its own figures (crown, legs, leans; two, four or any even number of bends, each leg its',
+  'own), by straights and bends from the centre mark, or by sample bends held up in the car: distances go from mark to mark, and',
+  'nobody works out a straight. A hoop that came with the car is taped as it stands, cut, or raised on plinths; it is coped to and',
+  'counts for rules, and is neither ordered nor marked out. Where the body was measured too, it is said where they differ and by how much.',
+  '',
 ];
 for (const shape of ['two-bend', 'four-bend', 'rolled-crown'])
   lines.push(draw(`main-hoop-${shape}`, bare(shape), () => true));
+lines.push(draw('main-hoop-by-sample-bends', bySampleBends(), () => true));
 lines.push('');
 for (const role of core.USUAL_ORDER) {
   lines.push(`## ${roleWords(role).replace(/^./, (letter) => letter.toUpperCase())}`, '', ...ROLES[role], '');

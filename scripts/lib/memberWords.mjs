@@ -53,7 +53,8 @@ export const ROLES = {
   ],
   'take-off': [
     'A tube held up in the car with a sample bend: straights and angles, with the turn of each bend from the last; typed, pasted or',
-    'read from CSV. Asks for where it starts, what its first straight points at, and which way its first bend turns.',
+    'read from CSV. A turn is given in degrees, or as two lines so far apart round the tube. With the marks of a sample bend, distances',
+    'go from mark to mark. Asks for where it starts, what its first straight points at, and which way its first bend turns.',
   ],
   'frame-tube': ['A tube of a frame on a table: two points of its own, and any shape between them.'],
 };

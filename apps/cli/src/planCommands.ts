@@ -65,7 +65,7 @@ function imported(args: string[], read: ReadFile): Outcome<unknown> {
   return succeed({
     bends: (rows ?? []).map((row, i) => ({
       length: row.straight.mm,
-      rotation: i === 0 ? 0 : row.rotation.deg,
+      rotation: i === 0 || row.turn.kind !== 'degrees' ? 0 : row.turn.angle.deg,
       angle: row.angle.deg,
       clr,
     })),

@@ -5,7 +5,12 @@ export { releasedWidths, type ReleasedWidths } from './sheet/releasedWidths.ts';
 export { type Roller, rollerIn } from './sheet/rollerIn.ts';
 export { benderOf, machineOf, type NoWalk, walkAsked, type WalkAsked } from './sheet/walkTube.ts';
 export { type Gap, gapsOf } from './hoop/gaps.ts';
-export { type FootCut, type HoopGeometry, type HoopResult, hoopFrom, type NoHoop } from './hoop/hoop.ts';
+export { type FootCut, type HoopGeometry, type HoopResult, type NoHoop } from './hoop/geometry.ts';
+export { hoopFrom } from './hoop/hoop.ts';
+export { type BesideSurvey, besideSurvey } from './hoop/besideSurvey.ts';
+export { wayFrom } from './hoop/wayFrom.ts';
+export { bendRoomOf } from './sheet/radius.ts';
+export { takenOff, type TakenOff } from './shape/index.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
 export { type BendSetup, type SpringbackUsed, setupOf, testsFor } from './sheet/tooling.ts';
 export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
@@ -29,7 +34,7 @@ export { type UnbracedBend, unbracedBends } from './clearance/bracing.ts';
 export { placeOf } from './placing/place.ts';
 export { type Measured, measureBetween } from './clearance/between.ts';
 export { recommendedRole } from './propose/nextRole.ts';
-export { freshShape } from './shape/freshShape.ts';
+export { freshBend, freshShape } from './shape/freshShape.ts';
 export {
   HELMET_RADIUS,
   helmetGap,

@@ -18,7 +18,8 @@ import { type StandingTube } from './placing/attach.ts';
 import { type BarPath, barPaths } from './placing/barPieces.ts';
 import { type BendSheet, bendSheetOf } from './sheet/bendSheet.ts';
 import { builtPoints } from './hoop/builtPoints.ts';
-import { type HoopGeometry, hoopFrom, type HoopResult } from './hoop/hoop.ts';
+import { type HoopGeometry, type HoopResult } from './hoop/geometry.ts';
+import { hoopFrom } from './hoop/hoop.ts';
 import { type Joint, jointOf } from './placing/joint.ts';
 import { byDependence, standsOn } from './placing/order.ts';
 import { bendRoomOf } from './sheet/radius.ts';
@@ -149,12 +150,13 @@ const placeHoop = kept(
     dies: Die[],
     stick: number | null,
   ): Placed => {
-    const result = hoopFrom(survey, hoop, error, bendRoomOf(hoop, dies).clr);
+    const result = hoopFrom(survey, hoop, error, bendRoomOf(hoop, dies));
     if ('none' in result) return { member: hoop, hoop: result, pieces: [], standing: [], joints: [] };
     const piece = itemAt(hoop.pieces, 0);
-    const { points, features, radii } = result.hoop;
-    const designed = make(hoop, { piece, side: null, points, features, radii }, dies, stick);
-    const pieces = [asBuilt(hoop, piece, designed, { points, features, radii })];
+    const { points, features, radii, bySample } = result.hoop;
+    const path = { points, features, radii, ...(bySample && { bySample }) };
+    const designed = make(hoop, { piece, side: null, ...path }, dies, stick);
+    const pieces = [asBuilt(hoop, piece, designed, path)];
     return { member: hoop, hoop: result, pieces, standing: standingOf(pieces), joints: [] };
   },
 );
@@ -222,4 +224,4 @@ function make(
 }
 
 /** A tube that came with the car: a header like others, neither ordered nor bent. */
-export const isExisting = (member: Member): boolean => member.role !== 'main-hoop' && member.existing;
+export const isExisting = ({ existing }: Member): boolean => existing;

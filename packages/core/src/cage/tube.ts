@@ -45,16 +45,17 @@ export function boxOf({ points }: Pick<Tube, 'points'>): Box {
 export const areApart = ([low, high]: Box, [from, to]: Box, reach: number): boolean =>
   ([0, 1, 2] as const).some((axis) => low[axis] - to[axis] > reach || from[axis] - high[axis] > reach);
 
-/** The tube with its finished radii where a sheet exists, else with a radius of three diameters. */
+/** The tube with its finished radii where a sheet exists, else with those of its sample bends, or of three diameters. */
 export function tubeOf(
   member: Member,
   piece: MemberPiece,
-  { points, features, radii }: WholePath,
+  { points, features, radii, bySample }: WholePath,
   sheet: Outcome<BendSheet>,
 ): Outcome<Tube> {
+  const known = radii.map((radius, i) => radius ?? bySample?.[i] ?? null);
   const path = sheet.ok
     ? succeed({ corners: sheet.value.marked.corners, lra: sheet.value.marked.lra })
-    : pathWithoutDie(points, radii, member.tube.od.mm);
+    : pathWithoutDie(points, known, member.tube.od.mm);
   return andThen(path, ({ corners, lra }) => {
     const section = { od: member.tube.od.mm, wall: member.tube.wall.mm };
     return succeed({
@@ -67,7 +68,7 @@ export function tubeOf(
       features,
       axis: piecesOf(corners, lra),
       developed: lra.developed,
-      radiusTaken: sheet.ok || !radii.includes(null) ? null : RADIUS_WITHOUT_DIE * section.od,
+      radiusTaken: sheet.ok || !known.includes(null) ? null : RADIUS_WITHOUT_DIE * section.od,
       mass: (sectionProperties(section).massPerLength * lra.developed) / 1000,
     });
   });

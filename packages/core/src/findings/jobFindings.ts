@@ -23,6 +23,7 @@ export const proposalFindings = ({ proposalsMarked }: Plan): Finding[] =>
 
 /** Where left and right differ by more than the tape's error: the car is never quite symmetric. */
 export function asymmetryFindings({ survey, measuringError }: Plan, hoop: MainHoop): Finding[] {
+  if (hoop.way.kind !== 'survey') return [];
   const widths = asymmetry(survey).filter(({ key }) => key.startsWith('halfWidth'));
   const worst = widths.reduce((most, one) => Math.max(most, Math.abs(one.difference)), 0);
   if (decided(worst - measuringError.mm) <= 0) return [];
@@ -79,7 +80,7 @@ export const settledFindings = (
   member: string,
   distrusted: Plan['survey']['distrusted'],
 ): Finding[] =>
-  hoop.contradictions.map((one) =>
+  (hoop.fromSurvey?.contradictions ?? []).map((one) =>
     finding({
       key: `survey/settled/${one.side}`,
       code: 'contradiction-settled',

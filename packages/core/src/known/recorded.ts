@@ -1,6 +1,6 @@
 import { keptPair } from '../kept/index.ts';
 import { isAssumed, isFigure } from '../measure/index.ts';
-import { type CarSide, type Member, type Plan } from '../plan/index.ts';
+import { type CarSide, type MainHoop, type Member, type Plan } from '../plan/index.ts';
 import {
   type AssumedFigure,
   type AssumedThing,
@@ -74,6 +74,7 @@ function memberName(member: Member, rest: Path): ThingName {
   const right = rest[0] === 'right';
   const side: CarSide | null = right ? 'right' : pair ? 'left' : null;
   const own = right ? rest.slice(1) : rest;
+  if (own[0] === 'way' && member.role === 'main-hoop') return wayName(member);
   const end = own[0] === 'ends' ? own[1] : right && (own[0] === 'a' || own[0] === 'b') ? own[0] : null;
   const place = end !== null || own.includes('at') || own.includes('aim');
   return {
@@ -85,6 +86,12 @@ function memberName(member: Member, rest: Path): ThingName {
     standsFor: place || own[0] === 'shape' ? 'car' : 'cage',
   };
 }
+
+/** All of the figures that a hoop comes about by: taken in the car, or chosen for the cage. */
+const wayName = ({ stamp, role, way }: MainHoop): ThingName => ({
+  ...{ of: 'member', name: stamp, role, side: null, what: `way-${way.kind}` },
+  standsFor: way.kind === 'figures' ? 'cage' : 'car',
+});
 
 /** The name of the bend whose place it is; the kind of a shape that was taken in the car; else the key. */
 function shapeWhat(member: Member, own: Path, right: boolean): string {

@@ -1,5 +1,5 @@
 import { allBelow, referencesOf } from '../cage/index.ts';
-import { type Plan } from '../plan/index.ts';
+import { type MainHoop, type Plan } from '../plan/index.ts';
 import { leftOutThings } from './leftOut.ts';
 import { recordedThings } from './recorded.ts';
 import { type AssumedThing } from './thing.ts';
@@ -20,20 +20,26 @@ export interface Assumed {
 /** Measures of the floor under the hoop's feet: its crown does not rest on them. */
 const UNDER_FEET = /^(landing|floorSlope)/;
 
+/** Of the measures, a hoop that does not come about by the survey rests on the tilt of the pillar alone. */
+const TILT = 'pillarTilt';
+
 /** What nobody measured or chose in a plan. Looked through once; what rests on it is asked of the answer. */
 export function assumedIn(plan: Plan): Assumed {
   const things = [...recordedThings(plan), ...leftOutThings(plan)];
   const ofMeasures = things.filter(({ name }) => name.of === 'measure' && !UNDER_FEET.test(name.name));
-  const hoops = new Set(plan.members.flatMap(({ id, role }) => (role === 'main-hoop' ? [id] : [])));
+  const measuresOf = (hoop: MainHoop): AssumedThing[] =>
+    hoop.way.kind === 'survey'
+      ? ofMeasures
+      : ofMeasures.filter(({ name }) => name.name === TILT && hoop.tilt === null);
   const ofOne = (id: string): AssumedThing[] => {
     const member = plan.members.find((one) => one.id === id);
     const plates = member
       ? [member.ends.a, member.ends.b].flatMap((end) => (end.kind === 'plate' ? [end.plate] : []))
       : [];
     return [
-      ...things.filter((thing) => thing.id === id && thing.name.standsFor === 'car'),
+      ...things.filter((thing) => thing.id === id && placesIt(thing)),
       ...things.filter((thing) => plates.includes(thing.id) && thing.name.what === 'at'),
-      ...(hoops.has(id) ? ofMeasures : []),
+      ...(member?.role === 'main-hoop' ? measuresOf(member) : []),
     ];
   };
   const found = new Map<string, AssumedThing[]>();
@@ -73,5 +79,9 @@ export function assumedIn(plan: Plan): Assumed {
       ),
   };
 }
+
+/** Whether where its member stands rests on it. */
+const placesIt = ({ name }: AssumedThing): boolean =>
+  name.standsFor === 'car' || name.what.startsWith('way-');
 
 const unique = <T>(list: T[]): T[] => [...new Set(list)];

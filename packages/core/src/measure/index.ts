@@ -11,7 +11,7 @@ export {
   roundLength,
 } from './format.ts';
 export { POUND } from './mass.ts';
-export { inDegrees, millimetres, wholeMillimetres } from './written.ts';
+export { finelyInDegrees, finelyWritten, inDegrees, millimetres, wholeMillimetres } from './written.ts';
 export { inCar, isInCar } from './inCar.ts';
 export { INCH, type Length, parseLength, type Unit, writtenLength } from './length.ts';
 export { leastOver } from './leastOver.ts';

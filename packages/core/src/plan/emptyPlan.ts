@@ -102,12 +102,15 @@ function hoopToStart(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
       trimA: trim,
       trimB: trim,
     },
+    way: { kind: 'survey' },
     shape: 'proposed',
     sides: 'same',
     clearance: { left: clear, right: clear, above: clear },
     tilt: null,
     crownRise: null,
     footLift: mm(0, '0'),
+    existing: false,
+    cut: { a: mm(0, '0'), b: mm(0, '0') },
     asBuilt: null,
   };
 }

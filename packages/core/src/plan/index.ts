@@ -13,15 +13,15 @@ export {
 export { type Bar, BAR_ROLES, type BarRole, PAIRING, piecesOfBar } from './members/bar.ts';
 export { type Part, PART_KINDS, type PartOf } from './members/part.ts';
 export { type Gusset, type Plate } from './members/plate.ts';
+export { type BarShape, type ShapeOf, STRAIGHT, TOWARDS, type Towards, type Via } from './members/shape.ts';
+export { type HoopLeg, type HoopStation, type HoopWay, type HoopWayOf } from './members/hoopWay.ts';
 export {
-  type BarShape,
-  type ShapeOf,
-  STRAIGHT,
+  type SampleBend,
+  type TakeOff,
+  type TakeOffHalf,
   type TakeOffRow,
-  TOWARDS,
-  type Towards,
-  type Via,
-} from './members/shape.ts';
+  type BendTurn,
+} from './members/takeOff.ts';
 export { type BuiltHoop, type MainHoop, mainHoopOf, type Member, type Role } from './members/member.ts';
 export { type MemberPiece } from './members/memberFields.ts';
 export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';

@@ -147,7 +147,10 @@ const withTestsOfAKind = (die: Document): Document => ({
   tests: list(die.tests).map((test) => ({ ...test, kind: null, made: 'test' })),
 });
 
-/** 7 → 8: what a brush reaches goes by the room that it needs; when the car is painted, how it stood, and how the hoop was really built. */
+/**
+ * 7 → 8: what a brush reaches goes by the room that it needs; when the car is painted, how it stood; which way the hoop comes about, and how
+ * it was really built; what of a take-off a sample bend says.
+ */
 function builtForReal(old: Document): Document {
   return {
     ...old,
@@ -159,8 +162,35 @@ function builtForReal(old: Document): Document {
       sawSwing: { deg: 45, typed: '45' },
     },
     survey: { ...record(old.survey), stance: null },
-    members: list(old.members).map((one) => (one.role === 'main-hoop' ? { ...one, asBuilt: null } : one)),
+    members: list(old.members).map((one) => (one.role === 'main-hoop' ? withAWay(one) : withSamples(one))),
   };
+}
+
+const NOTHING = { mm: 0, typed: '0' };
+
+const withAWay = (hoop: Document): Document => ({
+  ...hoop,
+  ...{ way: { kind: 'survey' }, existing: false, cut: { a: NOTHING, b: NOTHING } },
+  asBuilt: null,
+});
+
+function withSamples(bar: Document): Document {
+  const right = bar.right ? record(bar.right) : null;
+  return {
+    ...bar,
+    shape: withSample(record(bar.shape)),
+    right: right && { ...right, shape: right.shape ? withSample(record(right.shape)) : null },
+  };
+}
+
+function withSample(shape: Document): Document {
+  if (shape.kind !== 'take-off') return shape;
+  const rows = list(shape.rows).map(({ rotation, ...row }) => ({
+    ...row,
+    turn: { kind: 'degrees', angle: rotation },
+    takes: null,
+  }));
+  return { ...shape, sample: null, rows };
 }
 
 /** A shop of an older version as one of today's: dies with their dial, machines that nobody has measured yet, tests of a kind. */

@@ -194,8 +194,8 @@ test('a plan of version 7 opens: a brush wants its usual room, nobody said when 
   const { paintOn, ...brief } = plan.brief;
   const members = plan.members.map((one) => {
     if (one.role !== 'main-hoop') return one;
-    const { asBuilt, ...designed } = one;
-    expect(asBuilt).toBeNull();
+    const { asBuilt, way, existing, cut, ...designed } = one;
+    expect([asBuilt, way, existing, cut.a.mm + cut.b.mm]).toEqual([null, { kind: 'survey' }, false, 0]);
     return designed;
   });
   const read = readPlan({ ...plan, version: 7, brief, coping, survey, members });
@@ -207,6 +207,42 @@ test('a plan of version 7 opens: a brush wants its usual room, nobody said when 
       coping: { ...coping, brushRoom: { mm: brushRoom.mm }, sawSwing: { deg: sawSwing.deg } },
     },
   });
+});
+
+/** A take-off as version 7 wrote it, frozen: its bends say how far they turn in degrees, of the right twin too. */
+const FROZEN_TAKE_OFF = JSON.parse(
+  '{"kind":"take-off","aim":[{"mm":0,"typed":"0"},{"mm":400,"typed":"400"},{"mm":1000,"typed":"1000"}],"roll":{"deg":0,"typed":"0"},"rows":[{"straight":{"mm":508,"typed":"20"},"rotation":{"deg":0,"typed":"0"},"angle":{"deg":35,"typed":"35"}},{"straight":{"mm":698.5,"typed":"27.5"},"rotation":{"deg":-23.9,"typed":"-23.9"},"angle":{"deg":58,"typed":"58"}}],"tail":{"mm":609.6,"typed":"24"}}',
+) as Record<string, unknown>;
+
+test('a take-off of version 7 opens: straights without a sample bend, turned by the same degrees', () => {
+  const { brushRoom: _, sawSwing: __, ...coping } = plan.coping;
+  const { stance: ___, ...survey } = plan.survey;
+  const { paintOn: ____, ...brief } = plan.brief;
+  const [hoop] = plan.members;
+  if (!hoop) throw new Error('the plan has a hoop');
+  const { bending, tube } = hoop;
+  const taken = {
+    ...{ id: 'm-t', stamp: 'T', role: 'take-off', tube, bending, pieces: [{ id: 'p-t', stamp: 'T' }] },
+    ...{ crossings: [], pair: 'single', offset: FROZEN_TAKE_OFF.aim, existing: false },
+    ends: { a: { kind: 'point', at: FROZEN_TAKE_OFF.aim }, b: { kind: 'point', at: FROZEN_TAKE_OFF.aim } },
+    cut: { a: { mm: 0, typed: '0' }, b: { mm: 0, typed: '0' } },
+    shape: FROZEN_TAKE_OFF,
+    right: { a: null, b: null, shape: FROZEN_TAKE_OFF },
+  };
+  const read = readPlan({ ...plan, version: 7, brief, coping, survey, members: [taken] });
+  if (!read.ok) throw new Error(JSON.stringify(read.fault));
+  const [bar] = read.value.members;
+  if (bar?.role !== 'take-off') throw new Error('it is a take-off');
+  for (const shape of [bar.shape, bar.right?.shape]) {
+    if (shape?.kind !== 'take-off') throw new Error('its shape is one');
+    expect(shape.sample).toBeNull();
+    expect(
+      shape.rows.map(({ straight, turn, angle, takes }) => [straight.mm, turn, angle.deg, takes]),
+    ).toEqual([
+      [508, { kind: 'degrees', angle: { deg: 0, typed: '0' } }, 35, null],
+      [698.5, { kind: 'degrees', angle: { deg: -23.9, typed: '-23.9' } }, 58, null],
+    ]);
+  }
 });
 
 test('a shop of version 2 opens: no machine is a measured roller', () => {

@@ -3,7 +3,8 @@ import { readTakeOff } from './takeOff.ts';
 
 test('straights, rotations and angles, with the last straight alone', () => {
   const { rows, tail } = expectValue(readTakeOff('200, 0, 45\n300, -90, 30\n150', 'mm'));
-  expect(rows?.map((row) => [row.straight.mm, row.rotation.deg, row.angle.deg])).toEqual([
+  const turned = rows?.map(({ turn }) => (turn.kind === 'degrees' ? turn.angle.deg : null));
+  expect(rows?.map((row, i) => [row.straight.mm, turned?.[i], row.angle.deg])).toEqual([
     [200, 0, 45],
     [300, -90, 30],
   ]);

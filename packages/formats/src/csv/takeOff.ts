@@ -95,8 +95,9 @@ function bendsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit
         if (!angle.ok) return angle;
         return succeed({
           straight: offset ? added(straight.value, offset.value) : straight.value,
-          rotation: rotation.value,
+          turn: { kind: 'degrees', angle: rotation.value },
           angle: angle.value,
+          takes: null,
         });
       }),
     ),

@@ -7,4 +7,5 @@ const names: Record<string, string> = {
 };
 
 /** The name of a bend's place as people say it. */
-export const featureName = (feature: string): string => names[feature] ?? feature.replaceAll('-', ' ');
+export const featureName = (feature: string): string =>
+  names[feature] ?? feature.replace(/^(knee-.+)-(left|right)$/, '$1, $2').replaceAll('-', ' ');

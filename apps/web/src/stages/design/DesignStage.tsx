@@ -1,4 +1,14 @@
-import { type HoopAnswer, hoopAnswerOf, MEASURES, saidIn, type Tube, tubesIn, writeSaid } from '@gyrus/core';
+import {
+  type HoopAnswer,
+  hoopAnswerOf,
+  type HoopGeometry,
+  mainHoopOf,
+  MEASURES,
+  saidIn,
+  type Tube,
+  tubesIn,
+  writeSaid,
+} from '@gyrus/core';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -7,6 +17,9 @@ import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { useStable } from '../../shared/figures/useStable.ts';
 import { hasWebGl, type PictureKind } from './view/CagePicture.tsx';
 import { DesignAside } from './DesignAside.tsx';
+import { usePlan } from '../../job/store/planStore.ts';
+import { AddedUp } from './hoop/AddedUp.tsx';
+import { BesideBody } from './hoop/BesideBody.tsx';
 import { HoopFigures } from './hoop/HoopFigures.tsx';
 import { SeenCage } from './SeenCage.tsx';
 
@@ -58,10 +71,22 @@ export function DesignStage() {
         ) : (
           <NoHoopYet answer={hoop} />
         )}
-        {hoop && 'hoop' in hoop.hoop && view === 'hoop' && <HoopFigures hoop={hoop.hoop.hoop} />}
+        {hoop && 'hoop' in hoop.hoop && view === 'hoop' && <HoopTold geometry={hoop.hoop.hoop} />}
       </section>
       <DesignAside evaluation={evaluation} hoop={hoop} selected={selected} select={select} />
     </div>
+  );
+}
+
+/** The figures of the hoop; added up and held against the body where it does not come from there. */
+function HoopTold({ geometry }: { geometry: HoopGeometry }) {
+  const hoop = mainHoopOf(usePlan());
+  return (
+    <>
+      <HoopFigures hoop={geometry} />
+      {hoop?.way.kind === 'take-off' && <AddedUp hoop={hoop} way={hoop.way} />}
+      {hoop && !geometry.fromSurvey && <BesideBody hoop={hoop} geometry={geometry} />}
+    </>
   );
 }
 
@@ -96,8 +121,8 @@ function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {
       {none?.why === 'missing' && (
         <p>
           The hoop is drawn as soon as these are measured:{' '}
-          {none.missing.map((key) => MEASURES[key].label).join('; ')}. A frame without a car needs no hoop:
-          add frame tubes at the right.
+          {none.missing.map((key) => MEASURES[key].label).join('; ')}. Or let it come about another way, at
+          the right. A frame without a car needs no hoop: add frame tubes there.
         </p>
       )}
       {none?.why === 'contradiction' && (

@@ -65,7 +65,7 @@ export function AxisTable({ result, focus }: { result: HoopResult; focus: Measur
 const shown = (mm: number, style: LengthStyle) => <Typeset text={formatLength(mm, style)} />;
 
 function axisOf(result: HoopResult): AxisSection | null {
-  if ('hoop' in result) return result.hoop.axis;
+  if ('hoop' in result) return result.hoop.fromSurvey?.axis ?? null;
   return result.none.why === 'contradiction' ? result.none.axis : null;
 }
 

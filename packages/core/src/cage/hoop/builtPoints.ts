@@ -1,7 +1,7 @@
 import { itemAt } from '../../items/index.ts';
 import { type BuiltHoop } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
-import { type HoopGeometry } from './hoop.ts';
+import { type HoopGeometry } from './geometry.ts';
 
 /**
  * The corners of a hoop's axis as it was really built. Its feet are as far apart as they were taped, half of the difference on each side; its

@@ -2,7 +2,7 @@ import { itemAt } from '../../items/index.ts';
 import { nearestOnPath, type Piece } from '../../centreline/index.ts';
 import { type CarSide } from '../../plan/index.ts';
 import { distance, dot, subtract, type Vec3 } from '../../space/index.ts';
-import { type HoopGeometry } from './hoop.ts';
+import { type HoopGeometry } from './geometry.ts';
 
 /** Least distance between the tube's surface and a measured place of the body; negative: the tube is in the body. mm */
 export interface Gap {
@@ -23,10 +23,11 @@ export function gapsOf(
   od: number,
   which: 'section' | 'taped' = 'section',
 ): Gap[] {
-  const section = hoop[which];
+  if (!hoop.body) return [];
+  const section = hoop.body[which];
   const slant = Math.tan((hoop.tilt * Math.PI) / 180);
   const place = (y: number, z: number): Vec3 => [-z * slant + 0, y, z];
-  const crown = hoop.axis.crownHeight.value;
+  const crown = hoop.figures.crownHeight.value;
   const gap = (name: Gap['place'], side: CarSide | null, at: Vec3): Gap => ({
     place: name,
     side,

@@ -1,8 +1,9 @@
 import { itemAt } from '../../items/index.ts';
 import { radians } from '../../measure/index.ts';
 import { type CarSide } from '../../plan/index.ts';
-import { alongPlane, angleFigure, type AxisSection, type Figure, lengthFigure } from '../../survey/index.ts';
-import { type Leg, leanOf, type LegPoint } from './hoopShape.ts';
+import { alongPlane, angleFigure, type Figure, lengthFigure } from '../../survey/index.ts';
+import { hoopFeatures } from './hoopFeatures.ts';
+import { leanOf, type LegPoint } from './hoopShape.ts';
 
 /** The figures of a hoop. mm and degrees. */
 export interface HoopFigures {
@@ -13,34 +14,74 @@ export interface HoopFigures {
   feetApart: Figure;
   feetOutside: Figure;
   cornersApart: Figure;
-  legLeans: { side: CarSide; lower: Figure; upper: Figure | null }[];
+  /** From the foot up. */
+  legLeans: { side: CarSide; leans: Figure[] }[];
   /** By the name of the PI. */
   bends: { feature: string; angle: Figure }[];
 }
 
 interface FiguredHoop {
-  /** Foot to foot, A → B, in the plane of the hoop; `out` counts outward on both sides. */
-  corners: LegPoint[];
-  axis: AxisSection;
-  legs: { left: Leg; right: Leg };
-  four: boolean;
+  /** In the plane of the hoop; `out` counts outward on both sides. */
+  feet: Record<CarSide, LegPoint>;
+  crownHeight: Figure;
+  /** From the floor, or the foot, up to the crown's corner. */
+  legs: Record<CarSide, LegPoint[]>;
   od: number;
   tilt: number;
   /** Of a rolled crown where it leaves its corners; 0 for a level one. */
   crownSlope: number;
+  /** Bends as they were taken off, A → B; null where they follow from the legs. Degrees */
+  takenOff: number[] | null;
 }
 
 /** What is told of a hoop, each figure with how it came about. */
-export function hoopFigures({ corners, axis, legs, four, od, tilt, crownSlope }: FiguredHoop): HoopFigures {
-  const footA = itemAt(corners, 0);
-  const footB = itemAt(corners, -1);
-  const crown = axis.crownHeight.value;
+export function hoopFigures({
+  feet,
+  crownHeight,
+  legs,
+  od,
+  tilt,
+  crownSlope,
+  takenOff,
+}: FiguredHoop): HoopFigures {
+  const crown = crownHeight.value;
   const between = (a: number, b: number) => lengthFigure(a + b, { mm: a }, 'left +', { mm: b }, 'right');
-  const feetApart = between(footA.out, footB.out);
-  const outer = (leg: Leg) => od / 2 / Math.cos(radians(leanOf(leg.floor, (four && leg.lean) || leg.corner)));
-  const outsides = outer(legs.left) + outer(legs.right);
-  const leanFigure = (below: LegPoint, above: LegPoint) =>
-    angleFigure(
+  const feetApart = between(feet.left.out, feet.right.out);
+  const leans = { left: leansOf(legs.left), right: leansOf(legs.right) };
+  const outside = (side: CarSide) => od / 2 / Math.cos(radians(itemAt(leans[side], 0).value));
+  const outsides = outside('left') + outside('right');
+  return {
+    crownHeight,
+    totalHeight: lengthFigure(
+      crown + od / 2,
+      { mm: crown },
+      "to the crown's axis +",
+      { mm: od / 2 },
+      'half the tube',
+    ),
+    benchHeight: benchHeight(crown, Math.min(feet.left.up, feet.right.up), tilt, od),
+    feetApart,
+    feetOutside: lengthFigure(
+      feetApart.value + outsides,
+      { mm: feetApart.value },
+      'between axes +',
+      { mm: outsides },
+      'the tube, cut on the slant',
+    ),
+    cornersApart: between(itemAt(legs.left, -1).out, itemAt(legs.right, -1).out),
+    legLeans: [
+      { side: 'left', leans: leans.left },
+      { side: 'right', leans: leans.right },
+    ],
+    bends: takenOff ? takenOffBends(leans, takenOff) : bendsOf(leans, crownSlope),
+  };
+}
+
+/** How the stretches of a leg lean in, from the foot up. */
+const leansOf = (leg: LegPoint[]): Figure[] =>
+  leg.slice(1).map((above, i) => {
+    const below = itemAt(leg, i);
+    return angleFigure(
       leanOf(below, above),
       'atan( (',
       { mm: below.out },
@@ -50,40 +91,32 @@ export function hoopFigures({ corners, axis, legs, four, od, tilt, crownSlope }:
       { mm: above.up - below.up },
       ')',
     );
-  const legLean = (side: CarSide, { floor, lean, corner }: Leg) => ({
-    side,
-    lower: leanFigure(floor, four && lean ? lean : corner),
-    upper: four && lean ? leanFigure(lean, corner) : null,
   });
-  const leans = [legLean('left', legs.left), legLean('right', legs.right)] as const;
-  return {
-    crownHeight: axis.crownHeight,
-    totalHeight: lengthFigure(
-      crown + od / 2,
-      { mm: crown },
-      "to the crown's axis +",
-      { mm: od / 2 },
-      'half the tube',
-    ),
-    benchHeight: benchHeight(crown, Math.min(footA.up, footB.up), tilt, od),
-    feetApart,
-    feetOutside: lengthFigure(
-      feetApart.value + outsides,
-      { mm: feetApart.value },
-      'between axes +',
-      { mm: outsides },
-      'the tube, cut on the slant',
-    ),
-    cornersApart: between(legs.left.corner.out, legs.right.corner.out),
-    legLeans: [...leans],
-    bends: [
-      ...(four ? [kneeBend(leans[0])] : []),
-      crownBend(leans[0], crownSlope),
-      ...(crownSlope > 0 ? [middleBend(crownSlope)] : []),
-      crownBend(leans[1], crownSlope),
-      ...(four ? [kneeBend(leans[1])] : []),
-    ],
-  };
+
+type Leans = Record<CarSide, Figure[]>;
+
+/** The bends of a hoop by name, from foot to foot. */
+function namesOf({ left, right }: Leans): string[] {
+  const named = (side: CarSide, count: number) => hoopFeatures(count).map((feature) => `${feature}-${side}`);
+  return [...named('left', left.length).reverse(), ...named('right', right.length)];
+}
+
+const takenOffBends = (leans: Leans, angles: number[]): HoopFigures['bends'] =>
+  namesOf(leans).map((feature, i) => ({
+    feature,
+    angle: angleFigure(angles[i] ?? 0, { deg: angles[i] ?? 0 }, 'as it was taken off'),
+  }));
+
+function bendsOf(leans: Leans, crownSlope: number): HoopFigures['bends'] {
+  const ofSide = (side: CarSide) => [
+    crownBend(side, itemAt(leans[side], -1).value, crownSlope),
+    ...kneeBends(side, leans[side]),
+  ];
+  return [
+    ...ofSide('left').reverse(),
+    ...(crownSlope > 0 ? [middleBend(crownSlope)] : []),
+    ...ofSide('right'),
+  ];
 }
 
 function benchHeight(crown: number, footUp: number, tilt: number, od: number): Figure {
@@ -101,11 +134,10 @@ function benchHeight(crown: number, footUp: number, tilt: number, od: number): F
   );
 }
 
-type LegLean = HoopFigures['legLeans'][number];
+type HoopBend = HoopFigures['bends'][number];
 
 /** A bend of the crown is what the leg below it lacks of a right angle, less the slope of a rolled crown. */
-function crownBend({ side, lower, upper }: LegLean, slope: number): HoopFigures['bends'][number] {
-  const lean = (upper ?? lower).value;
+function crownBend(side: CarSide, lean: number, slope: number): HoopBend {
   const steps = [{ deg: 90 }, '−', { deg: lean }, "leg's lean"] as const;
   return {
     feature: `crown-${side}`,
@@ -117,15 +149,21 @@ function crownBend({ side, lower, upper }: LegLean, slope: number): HoopFigures[
 }
 
 /** The roller turns the crown from one slope to the other. */
-const middleBend = (slope: number): HoopFigures['bends'][number] => ({
+const middleBend = (slope: number): HoopBend => ({
   feature: 'crown-middle',
   angle: angleFigure(2 * slope, { deg: slope }, 'left +', { deg: slope }, 'right'),
 });
 
-function kneeBend({ side, lower, upper }: LegLean): HoopFigures['bends'][number] {
-  const above = (upper ?? lower).value;
-  return {
-    feature: `knee-${side}`,
-    angle: angleFigure(above - lower.value, { deg: above }, 'above −', { deg: lower.value }, 'below'),
-  };
+/** The bends of a leg below its crown, from there down. leans: from the foot up. */
+function kneeBends(side: CarSide, leans: Figure[]): HoopBend[] {
+  const down = [...leans].reverse();
+  return hoopFeatures(leans.length)
+    .slice(1)
+    .map((feature, i) => {
+      const [above, below] = [itemAt(down, i).value, itemAt(down, i + 1).value];
+      return {
+        feature: `${feature}-${side}`,
+        angle: angleFigure(above - below, { deg: above }, 'above −', { deg: below }, 'below'),
+      };
+    });
 }

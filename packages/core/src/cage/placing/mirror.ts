@@ -1,4 +1,10 @@
-import { type Attachment, type BarShape, type CarSide, type MemberReference } from '../../plan/index.ts';
+import {
+  type Attachment,
+  type BarShape,
+  type CarSide,
+  type MemberReference,
+  type BendTurn,
+} from '../../plan/index.ts';
 import { type Place } from './place.ts';
 
 const otherSide = (side: CarSide): CarSide => (side === 'left' ? 'right' : 'left');
@@ -45,6 +51,12 @@ export function mirroredAttachment(attachment: Attachment): Attachment {
 
 const mirroredEdge = { tangentA: 'tangentB', tangentB: 'tangentA', middle: 'middle', pi: 'pi' } as const;
 
+/** The turn of a bend on the other side of the car. */
+export const mirroredTurn = (turn: BendTurn): BendTurn =>
+  turn.kind === 'degrees'
+    ? { ...turn, angle: { ...turn.angle, deg: -turn.angle.deg + 0 } }
+    : { ...turn, toward: otherSide(turn.toward) };
+
 /** The shape of the right twin, where the left one has this. */
 export function mirroredShape(shape: BarShape): BarShape {
   if (shape.kind === 'through')
@@ -57,7 +69,7 @@ export function mirroredShape(shape: BarShape): BarShape {
       ...shape,
       aim: mirroredPlace(shape.aim),
       roll: { ...shape.roll, deg: -shape.roll.deg + 0 },
-      rows: shape.rows.map((row) => ({ ...row, rotation: { ...row.rotation, deg: -row.rotation.deg + 0 } })),
+      rows: shape.rows.map((row) => ({ ...row, turn: mirroredTurn(row.turn) })),
     };
   const { towards } = shape;
   return towards === 'left' || towards === 'right' ? { ...shape, towards: otherSide(towards) } : shape;

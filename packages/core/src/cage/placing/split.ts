@@ -97,12 +97,14 @@ function cutAt(path: FootedPath, { along, at, header }: Split, before: number): 
       points: [...path.points.slice(0, index + 1), at],
       features: path.features.slice(0, index),
       radii: path.radii.slice(0, index),
+      ...(path.bySample && { bySample: path.bySample.slice(0, index) }),
       footings: [path.footings[0], footing],
     },
     {
       points: [at, ...path.points.slice(index + 1)],
       features: path.features.slice(index),
       radii: path.radii.slice(index),
+      ...(path.bySample && { bySample: path.bySample.slice(index) }),
       footings: [footing, path.footings[1]],
     },
   ];

@@ -1,5 +1,5 @@
 import { type Attachment, type Bar, type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
-import { type HoopGeometry } from '../hoop/hoop.ts';
+import { type HoopGeometry } from '../hoop/geometry.ts';
 import { type BendRoom } from '../shape/index.ts';
 import { type Tube } from '../tube.ts';
 

@@ -1,6 +1,6 @@
 import { itemAt } from '../../items/index.ts';
 import { type Bar, type BarRole, mainHoopOf, type Member, type Plan } from '../../plan/index.ts';
-import { type HoopGeometry } from '../hoop/hoop.ts';
+import { type HoopGeometry } from '../hoop/geometry.ts';
 import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
 import { bendRoomOf } from '../sheet/radius.ts';
@@ -108,7 +108,7 @@ function standingOf(plan: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1
     hoop: main && hoop ? { id: main.id, geometry: hoop } : null,
     members: first,
     tubes,
-    room: like ? bendRoomOf(like, plan.dies) : { clr: 0, straight: 0 },
+    room: like ? bendRoomOf(like, plan.dies) : { clr: 0, clrAt: () => null, od: 0, straight: 0 },
     od: like?.tube.od.mm ?? 0,
     diagonals: members.filter((one) => one.role === 'diagonal').map((one) => one.id),
   };

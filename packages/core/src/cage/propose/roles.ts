@@ -223,7 +223,15 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
         kind: 'take-off',
         aim: place([0, 400, 1000]),
         roll: angle(0),
-        rows: [{ straight: length(400), rotation: angle(0), angle: angle(45) }],
+        sample: null,
+        rows: [
+          {
+            straight: length(400),
+            turn: { kind: 'degrees', angle: angle(0) },
+            angle: angle(45),
+            takes: null,
+          },
+        ],
         tail: length(400),
       }),
     }),

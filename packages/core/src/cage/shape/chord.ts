@@ -10,10 +10,14 @@ export interface Chord {
   aside: Vec3;
 }
 
-/** What the die asks of a bend. mm */
+/** What the dies ask of a tube's bends. mm */
 export interface BendRoom {
   /** Finished radius of the axis. */
   clr: number;
+  /** The same of a bend of so many degrees on the die that makes it; null where none is chosen for it. */
+  clrAt: (feature: string, angle: number) => number | null;
+  /** Outside diameter of the tube. */
+  od: number;
   /** Straight needed between bends and at an end, for the clamp and the cope. */
   straight: number;
 }

@@ -4,7 +4,7 @@ import { type BendRoom, shapedPath } from './index.ts';
 
 const KINDS = ['through', 'bow', 'offset', 'stand-off', 'arc', 'stations', 'take-off'] as const;
 /** Of a die of 4 1/2 in for 1 3/4 in tube. mm */
-const ROOM: BendRoom = { clr: 114.3, straight: 66 };
+const ROOM: BendRoom = { clr: 114.3, clrAt: () => null, od: 44.45, straight: 66 };
 
 const ACROSS: [Vec3, Vec3] = [
   [-300, -560, 700],

@@ -1,6 +1,14 @@
 import { assumed, inDegrees, wholeMillimetres } from '../../measure/index.ts';
-import { type BarShape } from '../../plan/index.ts';
+import { type BarShape, type TakeOffRow } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
+
+/** A bend to start a list from, so far after what is before it. mm */
+export const freshBend = (straight: number): TakeOffRow => ({
+  straight: wholeMillimetres(straight),
+  turn: { kind: 'degrees', angle: inDegrees(0) },
+  angle: inDegrees(30),
+  takes: null,
+});
 
 /** A shape to start from between two ends, so that the picture shows something at once. Car's frame, mm */
 export function freshShape(kind: BarShape['kind'], a: Vec3, b: Vec3): BarShape {
@@ -46,7 +54,8 @@ export function freshShape(kind: BarShape['kind'], a: Vec3, b: Vec3): BarShape {
         kind,
         aim: [wholeMillimetres(b[0]), wholeMillimetres(b[1]), wholeMillimetres(b[2])],
         roll: inDegrees(0),
-        rows: [{ straight: wholeMillimetres(chord / 2), rotation: inDegrees(0), angle: inDegrees(30) }],
+        sample: null,
+        rows: [freshBend(chord / 2)],
         tail: wholeMillimetres(chord / 2),
       });
   }

@@ -1,3 +1,5 @@
 export { type BendRoom } from './chord.ts';
 export { fitsChord } from './offset.ts';
 export { shapedPath, type WholePath } from './shapedPath.ts';
+export { takeOffFeatures } from './takeOff.ts';
+export { takenOff, type TakenOff, turnBetweenLines, turnDegrees } from './takenOff.ts';

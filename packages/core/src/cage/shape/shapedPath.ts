@@ -16,6 +16,8 @@ export interface WholePath {
   features: string[];
   /** The roller's radius; null where the member's die makes the bend. */
   radii: (number | null)[];
+  /** Radii by the tube that a sample bend took; they hold where no die is chosen. */
+  bySample?: (number | null)[];
 }
 
 /** The path of a shape between two ends. Car's frame, mm. Faults say which number would fit. */
@@ -27,8 +29,8 @@ export function shapedPath(shape: BarShape, a: Vec3, b: Vec3, room: BendRoom): O
       radii: shape.via.map(() => null),
     });
   if (shape.kind === 'take-off')
-    return andThen(takeOffPath(a, placeOf(shape.aim), shape, room), ({ points, features, end }) =>
-      succeed({ points: [a, ...points, end], features, radii: features.map(() => null) }),
+    return andThen(takeOffPath(a, placeOf(shape.aim), shape, room), ({ points, features, bySample, end }) =>
+      succeed({ points: [a, ...points, end], features, radii: features.map(() => null), bySample }),
     );
   return andThen(chordOf(a, b, shape.towards), (chord) =>
     andThen(alongChord(shape, chord, room), ({ points, features, radii }) =>

@@ -137,11 +137,20 @@ test('arcs through offsets from a straight edge miss no station by more than all
 });
 
 test('a take-off runs from its end toward its aim and turns as its rows say', () => {
-  const rows = [{ straight: mm(400), rotation: deg(0), angle: deg(90) }];
+  const rows = [
+    { straight: mm(400), turn: { kind: 'degrees' as const, angle: deg(0) }, angle: deg(90), takes: null },
+  ];
   const tube = tubeOf(
     cageOf(
       bar('x', 'take-off', point(0, 0, 0), point(0, 0, 0), {
-        shape: { kind: 'take-off', aim: placeAt(1000, 0, 0), roll: deg(0), rows, tail: mm(300) },
+        shape: {
+          kind: 'take-off',
+          aim: placeAt(1000, 0, 0),
+          roll: deg(0),
+          sample: null,
+          rows,
+          tail: mm(300),
+        },
       }),
     ),
     'p-x',

@@ -16,6 +16,7 @@ import {
   type Vec3,
 } from '../../space/index.ts';
 import { type BendRoom } from './chord.ts';
+import { takenOff } from './takenOff.ts';
 
 /**
  * The tube of a take-off from where it starts: heading for a point, its first bend turned from up about the tube.
@@ -24,9 +25,9 @@ import { type BendRoom } from './chord.ts';
 export function takeOffPath(
   start: Vec3,
   aim: Vec3,
-  { roll, rows, tail }: ShapeOf<'take-off'>,
-  { clr }: BendRoom,
-): Outcome<{ points: Vec3[]; features: string[]; end: Vec3 }> {
+  shape: ShapeOf<'take-off'>,
+  room: BendRoom,
+): Outcome<{ points: Vec3[]; features: string[]; bySample: (number | null)[]; end: Vec3 }> {
   if (distance(start, aim) < 1)
     return fail(
       'no-direction',
@@ -34,25 +35,22 @@ export function takeOffPath(
       'the take-off heads for the place it starts from: let it aim at another point',
     );
   const heading = unit(subtract(aim, start));
-  const turn = rotateAbout(heading, radians(roll.deg), upFrom(heading));
+  const turn = rotateAbout(heading, radians(shape.roll.deg), upFrom(heading));
   const normal = cross(heading, turn);
-  const bends = rows.map((row, i) => ({
-    length: row.straight.mm,
-    rotation: i === 0 ? 0 : row.rotation.deg,
-    angle: row.angle.deg,
-    clr,
-  }));
-  return andThen(pointsOf({ bends, tail: tail.mm }), (own) => {
-    const points = own.map(([x, y, z]) =>
-      add(start, add(scale(heading, x), add(scale(turn, y), scale(normal, z)))),
-    );
-    return succeed({
-      points: points.slice(1, -1),
-      features: rows.map((_, i) => `bend-${NUMBERS[i] ?? 'more'}`),
-      end: itemAt(points, -1),
-    });
-  });
+  const features = takeOffFeatures(shape.rows.length);
+  return andThen(takenOff(shape, features, room), ({ bends, tail, bySample }) =>
+    andThen(pointsOf({ bends, tail }), (own) => {
+      const points = own.map(([x, y, z]) =>
+        add(start, add(scale(heading, x), add(scale(turn, y), scale(normal, z)))),
+      );
+      return succeed({ points: points.slice(1, -1), features, bySample, end: itemAt(points, -1) });
+    }),
+  );
 }
+
+/** The names of the bends of a list of so many. */
+export const takeOffFeatures = (count: number): string[] =>
+  Array.from({ length: count }, (_, i) => `bend-${NUMBERS[i] ?? 'more'}`);
 
 const TEENS = ['ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen'];
 const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];

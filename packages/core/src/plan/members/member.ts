@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
 import { bar } from './bar.ts';
+import { hoopWay } from './hoopWay.ts';
 import { memberFields } from './memberFields.ts';
 import { angleField, extentField, moment, offsetField, sizeField, title } from '../quantities.ts';
 
@@ -8,6 +9,8 @@ import { angleField, extentField, moment, offsetField, sizeField, title } from '
 const mainHoop = z.strictObject({
   role: z.literal('main-hoop'),
   ...memberFields,
+  way: hoopWay,
+  /** Of a hoop by the survey. */
   shape: oneOf(['proposed', 'two-bend', 'four-bend', 'rolled-crown'], 'the shape of the hoop'),
   /** Symmetric within the tighter side, or each leg from its own measures. */
   sides: oneOf(['same', 'each'], 'how the sides are built'),
@@ -22,6 +25,10 @@ const mainHoop = z.strictObject({
   crownRise: extentField('the rise of the crown').nullable(),
   /** Thickness of plates and plinth between landing and foot. */
   footLift: extentField('the plate and plinth under each foot'),
+  /** Came with the car: stands as a header like others, is not ordered or bent. */
+  existing: z.boolean(say('true or false')),
+  /** Taken off at each foot, along the axis: an existing hoop shortened. */
+  cut: z.strictObject({ a: extentField('what is cut off the left'), b: extentField('off the right foot') }),
   /** How it was really built, where the builder took that into the plan; null where it is as designed. */
   asBuilt: z
     .strictObject({

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { oneOf, say, size } from '../../fault/index.ts';
 import { placeField } from './attachment.ts';
 import { angleField, extentField, offsetField } from '../quantities.ts';
+import { takeOffFields } from './takeOff.ts';
 
 /** Where a shape turns to, as seen from the driver's seat; `out` and `in` are away from and toward the centre line. */
 export const TOWARDS = ['front', 'rear', 'left', 'right', 'up', 'down', 'out', 'in'] as const;
@@ -18,15 +19,6 @@ const via = z.strictObject({
 });
 /** A corner that a bar runs through, with its name. Car's frame, mm */
 export type Via = z.infer<typeof via>;
-
-/** One bend of a take-off: the straight before it (tangent to tangent), the turn of its plane, and its angle. */
-const takeOffRow = z.strictObject({
-  straight: extentField('the straight before the bend'),
-  rotation: angleField(-180, 180, 'the rotation from the last bend'),
-  angle: angleField(0.01, 179.98, 'the angle of the bend'),
-});
-/** A bend of a list: the straight before it, its rotation and its angle. mm and degrees */
-export type TakeOffRow = z.infer<typeof takeOffRow>;
 
 /** How a bar runs between its ends. The chord is the straight from end A to end B. */
 export const shape = z.discriminatedUnion(
@@ -91,8 +83,7 @@ export const shape = z.discriminatedUnion(
       aim: placeField,
       /** Which way the first bend turns: 0 is up, then right-handed about the tube. */
       roll: angleField(-180, 180, 'the way the first bend turns'),
-      rows: z.array(takeOffRow, say('the straights and bends')).max(30, 'a tube has 30 bends at most'),
-      tail: extentField('the last straight'),
+      ...takeOffFields,
     }),
   ],
   say('the shape: through, bow, offset, stand-off, arc, stations or take-off'),

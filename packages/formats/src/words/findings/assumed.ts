@@ -67,6 +67,9 @@ const SHAPES: Record<string, string> = {
   arc: 'the arc',
   offset: 'the offset',
   'stand-off': 'the stand-off',
+  'way-figures': 'the figures',
+  'way-take-off': 'the straights and bends',
+  'way-taped': 'the widths and heights',
 };
 
 const personFigures: Record<string, string> = {
@@ -96,6 +99,9 @@ const spoken = (what: string): string =>
 
 const MOST_NAMED = 3;
 
+/** Each once: the figures of one list are one thing to measure. */
+const thingsWords = (names: ThingName[]): string[] => [...new Set(names.map(thingWords))];
+
 /** What to measure or to choose first, and the verdict that there would be: `Measure …: as assumed it would be clear.` */
 export function restsWords(given: ThingName[], would: Status): string {
   const decides = briefWords(given);
@@ -103,8 +109,9 @@ export function restsWords(given: ThingName[], would: Status): string {
   if (names.length === 0) return `${decides} Where the rule holds it would be ${would}.`;
   if (decides !== '') return `${decides} ${restsWords(names, would)}`;
   const measured = names.some(({ standsFor }) => standsFor !== 'cage');
-  const listed = names.slice(0, MOST_NAMED).map(thingWords);
-  const more = names.length - listed.length;
+  const all = thingsWords(names);
+  const listed = all.slice(0, MOST_NAMED);
+  const more = all.length - listed.length;
   return `${measured ? 'Measure' : 'Confirm'} ${[...listed, ...(more > 0 ? [`${more} more`] : [])].join(', ')}: as assumed it would be ${would}.`;
 }
 
@@ -116,11 +123,11 @@ export function briefWords(names: ThingName[]): string {
 
 /** The line that a sheet carries in bold where it rests on what nobody measured or chose. */
 export const sheetRestsWords = (names: ThingName[]): string =>
-  `NOT MEASURED: this sheet rests on ${names.map(thingWords).join(', ')} as assumed. Measure before you cut.`;
+  `NOT MEASURED: this sheet rests on ${thingsWords(names).join(', ')} as assumed. Measure before you cut.`;
 
 /** The same on the inspector's sheet, of the whole cage. */
 export const restsListWords = (names: ThingName[]): string =>
-  `NOT MEASURED, NOR CHOSEN BY ANYBODY: ${names.map(thingWords).join('; ')}. What rests on it is asked below, and neither clear nor out.`;
+  `NOT MEASURED, NOR CHOSEN BY ANYBODY: ${thingsWords(names).join('; ')}. What rests on it is asked below, and neither clear nor out.`;
 
 /** An assumed figure as it stands. */
 export const assumedValue = (value: { mm: number } | { deg: number }, style: LengthStyle): string =>

@@ -69,6 +69,22 @@ const LABELS: Record<string, string> = {
   measuredOn: 'measured on',
   drop: 'cage dropped to weld',
   order: 'order',
+  way: 'how the hoop comes about',
+  crown: 'crown between its corners',
+  aside: 'crown to the left of the centre line',
+  lean: 'leans in',
+  rows: 'bend',
+  straight: 'straight before the bend',
+  turn: 'turned from the last bend',
+  round: 'lines apart, round the tube',
+  toward: 'new line lies to the',
+  takes: 'tube it takes',
+  sample: 'sample bend',
+  before: 'from the mark to the bend',
+  after: 'from the bend to the mark beyond',
+  tail: 'last straight',
+  takenFrom: 'distances are taken from',
+  top: 'height over the crown',
 };
 
 /** A key as people say it, where no screen has another word for it. */

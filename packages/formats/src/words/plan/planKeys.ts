@@ -37,4 +37,4 @@ export function keysWords(keys: readonly string[]): string {
     .join(', ');
 }
 
-const HOLDERS = new Set(['ends', 'bending', 'outline', 'body', 'station', 'notcher', 'pieces']);
+const HOLDERS = new Set(['ends', 'bending', 'way', 'outline', 'body', 'station', 'notcher', 'pieces']);

@@ -15,10 +15,9 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
     ['feet, between axes', figures.feetApart],
     ['feet, outside to outside', figures.feetOutside],
     ['corners, between axes', figures.cornersApart],
-    ...figures.legLeans.flatMap(({ side, lower, upper }): [string, Figure][] => [
-      [upper ? `lower leg leans in, ${side}` : `leg leans in, ${side}`, lower],
-      ...(upper ? [[`upper leg leans in, ${side}`, upper] satisfies [string, Figure]] : []),
-    ]),
+    ...figures.legLeans.flatMap(({ side, leans }) =>
+      leans.map((lean, i): [string, Figure] => [`${legName(i, leans.length)} leans in, ${side}`, lean]),
+    ),
     ...figures.bends.map(({ feature, angle }): [string, Figure] => [
       `bend at the ${featureName(feature)}`,
       angle,
@@ -58,4 +57,11 @@ export function HoopFigures({ hoop }: { hoop: HoopGeometry }) {
       ))}
     </div>
   );
+}
+
+/** What a stretch of a leg is called, counted from the foot up. */
+function legName(i: number, count: number): string {
+  if (count === 1) return 'leg';
+  if (count === 2) return i === 0 ? 'lower leg' : 'upper leg';
+  return `leg ${i + 1} from the foot`;
 }

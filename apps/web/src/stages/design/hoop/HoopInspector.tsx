@@ -2,10 +2,13 @@ import {
   formatAngle,
   formatWithUnit,
   type HoopAnswer,
-  type HoopGeometry,
   type MainHoop,
   mainHoopOf,
+  type ShapeProposal,
 } from '@gyrus/core';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
+import { RecordFields } from '../../../job/fields/RecordFields.tsx';
+import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
 import { PlanField } from '../../../job/fields/PlanField.tsx';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
@@ -14,6 +17,7 @@ import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
+import { HoopWayFields } from './HoopWayFields.tsx';
 import { TubeSelect } from '../bar/TubeSelect.tsx';
 
 const SHAPES = [
@@ -36,7 +40,6 @@ const CLEARANCES = [
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
 export function HoopInspector({ answer }: { answer: HoopAnswer }) {
   const hoop = mainHoopOf(usePlan());
-  const edit = useHoopEdit();
   if (!hoop) return null;
   return (
     <div className="space-y-4">
@@ -44,6 +47,21 @@ export function HoopInspector({ answer }: { answer: HoopAnswer }) {
         <Stamp text={hoop.stamp} />
         <h2 className="text-xl">Main hoop</h2>
       </div>
+      <HoopWayFields hoop={hoop} geometry={'hoop' in answer.hoop ? answer.hoop.hoop : null} />
+      {hoop.way.kind === 'survey' && <FromBody hoop={hoop} answer={answer} />}
+      <TiltAndFeet hoop={hoop} />
+      {hoop.way.kind !== 'survey' && <AsItCame hoop={hoop} />}
+      <TubeSelect member={hoop} />
+    </div>
+  );
+}
+
+/** What a hoop from the measured body is shaped by. */
+function FromBody({ hoop, answer }: { hoop: MainHoop; answer: HoopAnswer }) {
+  const edit = useHoopEdit();
+  const found = 'hoop' in answer.hoop ? answer.hoop.hoop.fromSurvey : null;
+  return (
+    <>
       <div>
         <Segmented
           label="shape"
@@ -51,7 +69,7 @@ export function HoopInspector({ answer }: { answer: HoopAnswer }) {
           options={SHAPES}
           onChange={(shape) => edit('shape', (member) => void (member.shape = shape))}
         />
-        {'hoop' in answer.hoop && <Reason hoop={answer.hoop.hoop} />}
+        {found && <Reason proposal={found.proposal} />}
       </div>
       <Segmented
         label="legs"
@@ -60,10 +78,25 @@ export function HoopInspector({ answer }: { answer: HoopAnswer }) {
         onChange={(sides) => edit('sides', (member) => void (member.sides = sides))}
       />
       <Clearances hoop={hoop} />
-      <TiltAndFeet hoop={hoop} />
-      <TubeSelect member={hoop} />
-    </div>
+    </>
   );
+}
+
+const hoopFields = fieldsOf<MainHoop>();
+const CAME = hoopFields.choice('existing', 'the hoop', [
+  [false, 'is made new'],
+  [true, 'came with the car'],
+]);
+const CUTS = [
+  hoopFields.extent('cut.a', 'cut off the left foot'),
+  hoopFields.extent('cut.b', 'cut off the right foot'),
+];
+
+/** Whether it came with the car, and what is cut off its feet. */
+function AsItCame({ hoop }: { hoop: MainHoop }) {
+  const index = usePlan().members.findIndex((one) => one.id === hoop.id);
+  const path: PlanPath<MainHoop> = narrowed(into(into(PLAN_PATH, 'members'), index));
+  return <RecordFields path={path} fields={hoop.existing ? [CAME, ...CUTS] : [CAME]} />;
 }
 
 function Clearances({ hoop }: { hoop: MainHoop }) {
@@ -108,7 +141,7 @@ function TiltAndFeet({ hoop }: { hoop: MainHoop }) {
         value={hoop.footLift}
         set={hoopField((member, value) => (member.footLift = value))}
       />
-      {hoop.shape === 'rolled-crown' && (
+      {hoop.way.kind === 'survey' && hoop.shape === 'rolled-crown' && (
         <PlanField
           optional
           label="rise of the crown"
@@ -127,9 +160,8 @@ function TiltAndFeet({ hoop }: { hoop: MainHoop }) {
 }
 
 /** Why the program proposes this shape. */
-function Reason({ hoop }: { hoop: HoopGeometry }) {
+function Reason({ proposal: { shape, reason, room } }: { proposal: ShapeProposal }) {
   const style = useJobStyle();
-  const { shape, reason, room } = hoop.proposal;
   const size = room === null ? '' : formatWithUnit(Math.abs(room), style);
   const words = {
     'no-lean-measured': 'no height where the side starts to lean was measured, so the leg runs straight',

@@ -1,14 +1,14 @@
-import { type BarShape, freshShape, type Vec3 } from '@gyrus/core';
-import { Plus, Trash2 } from 'lucide-react';
+import { type BarShape, freshShape, type ShapeOf, type Vec3 } from '@gyrus/core';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { into, type PlanPath, setAt } from '../../../job/store/planPath.ts';
+import { into, narrowed, type PlanPath, setAt } from '../../../job/store/planPath.ts';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
-import { Button } from '../../../shared/frame/Button.tsx';
-import { type ShapeRows, stationRows, takeOffRows, throughRows } from './shapeRows.ts';
+import { RowListFields } from './RowList.tsx';
+import { stationRows, throughRows } from './shapeRows.ts';
 import { SHAPE_FIELDS, SHAPES } from './shapes.ts';
 import { TakeOffImport } from './TakeOffImport.tsx';
+import { sampleFields, takeOffRows } from './takeOffRows.ts';
 
 interface ShapeFieldsProps {
   shape: BarShape;
@@ -34,9 +34,9 @@ export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
         }}
       />
       <RecordFields path={path} fields={SHAPE_FIELDS[shape.kind]} />
-      {shape.kind === 'through' && <Rows rows={throughRows(shape, path, a, b)} set={set} />}
-      {shape.kind === 'stations' && <Rows rows={stationRows(shape, path)} set={set} />}
-      {shape.kind === 'take-off' && <Rows rows={takeOffRows(shape, path)} set={set} />}
+      {shape.kind === 'through' && <RowListFields rows={throughRows(shape, path, a, b)} set={set} />}
+      {shape.kind === 'stations' && <RowListFields rows={stationRows(shape, path)} set={set} />}
+      {shape.kind === 'take-off' && <TakeOffFields shape={shape} path={narrowed(path)} set={set} />}
       {(shape.kind === 'take-off' || shape.kind === 'through') && (
         <TakeOffImport shape={shape} onRead={(next) => set('import', next)} />
       )}
@@ -44,31 +44,21 @@ export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
   );
 }
 
-interface RowsProps<Row> {
-  rows: ShapeRows<Row>;
+interface TakeOffFieldsProps {
+  shape: ShapeOf<'take-off'>;
+  path: PlanPath<ShapeOf<'take-off'>>;
   set: (key: string, next: BarShape) => void;
 }
 
-/** The list of a shape, row by row. */
-function Rows<Row>({ rows: { path, fields, names, what, added, removed }, set }: RowsProps<Row>) {
+/** Straights or marks of a sample bend, and the bends between them. */
+function TakeOffFields({ shape, path, set }: TakeOffFieldsProps) {
   return (
-    <div className="space-y-2">
-      {names.map((name, i) => (
-        <fieldset key={i} className="bg-sheet2 rounded-machined p-2">
-          <legend className="sr-only">{name}</legend>
-          <div className="mb-1 flex items-center justify-between">
-            <span className="font-semibold">{name}</span>
-            <Button kind="quiet" aria-label={`Take out ${name}`} onClick={() => set('less', removed(i))}>
-              <Trash2 aria-hidden="true" className="size-5" />
-            </Button>
-          </div>
-          <RecordFields path={into(path, i)} fields={fields} />
-        </fieldset>
-      ))}
-      <Button onClick={() => set('more', added())}>
-        <Plus aria-hidden="true" className="size-5" />
-        {what}
-      </Button>
-    </div>
+    <>
+      <RecordFields path={path} fields={sampleFields(shape.sample)} />
+      <RowListFields
+        rows={takeOffRows(shape.rows, shape.sample, into(path, 'rows'), (rows) => ({ ...shape, rows }))}
+        set={set}
+      />
+    </>
   );
 }

@@ -17,7 +17,8 @@ interface TakeOffDialogProps {
 function shapeFrom({ rows, tail, points }: TakeOffList, shape: Shape): Shape {
   if (points) return { kind: 'through', via: points };
   const start = shape.kind === 'take-off' ? shape : STRAIGHT_AHEAD;
-  return rows ? { ...start, rows, tail: tail ?? start.tail } : shape;
+  // Its distances are straights, whatever the list before it was.
+  return rows ? { ...start, sample: null, rows, tail: tail ?? start.tail } : shape;
 }
 
 const NONE: Length = { mm: 0, typed: '0' };
@@ -25,6 +26,7 @@ const STRAIGHT_AHEAD = {
   kind: 'take-off',
   aim: [NONE, NONE, NONE],
   roll: { deg: 0, typed: '0' },
+  sample: null,
   tail: NONE,
 } satisfies Partial<Shape>;
 

@@ -1,6 +1,7 @@
 import { type BarShape, freshShape, isAssumed, type Vec3 } from '@gyrus/core';
 import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
-import { stationRows, takeOffRows, throughRows } from './shapeRows.ts';
+import { stationRows, throughRows } from './shapeRows.ts';
+import { takeOffRows } from './takeOffRows.ts';
 
 const A: Vec3 = [0, 400, 900];
 const B: Vec3 = [-900, 450, 200];
@@ -20,7 +21,15 @@ function rowsOf(shape: BarShape) {
     case 'stations':
       return stationRows(shape, PATH);
     case 'take-off':
-      return takeOffRows(shape, PATH);
+      return takeOffRows(
+        shape.rows,
+        shape.sample,
+        into(narrowed<BarShape, typeof shape>(PATH), 'rows'),
+        (rows) => ({
+          ...shape,
+          rows,
+        }),
+      );
     default:
       throw new Error(shape.kind);
   }

@@ -1,0 +1,124 @@
+import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
+import { itemAt } from '../../items/index.ts';
+import { degrees, radians } from '../../measure/index.ts';
+import {
+  type CarSide,
+  type HoopWay,
+  type HoopWayOf,
+  type MainHoop,
+  type Survey,
+  type TakeOffHalf,
+} from '../../plan/index.ts';
+import { alongPlane, lengthFigure, readSection } from '../../survey/index.ts';
+import { type BendRoom } from '../shape/index.ts';
+import { footCut } from './footCut.ts';
+import { type BodyRound, type HoopGeometry, type HoopResult } from './geometry.ts';
+import { type HalfPoint, type Halves, halvesOf, type HoopHalf } from './halves.ts';
+import { hoopFeatures } from './hoopFeatures.ts';
+import { inCar } from './inCar.ts';
+import { hoopFigures } from './hoopFigures.ts';
+import { leanOf, type LegPoint } from './hoopShape.ts';
+
+type OwnWay = Exclude<HoopWay, { kind: 'survey' }>;
+
+const SIDES = ['left', 'right'] as const;
+
+/**
+ * A hoop that comes about without a survey. It stands level, its centre mark on the car's centre line, as high as its longer leg needs;
+ * tilted as told, or as the pillar was measured. The body round it is known as far as it was measured. room: of its bends.
+ */
+export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendRoom): HoopResult {
+  const tilt = hoop.tilt?.deg ?? survey.measures.pillarTilt?.deg ?? 0;
+  const halves = halvesOf(way, room, tilt);
+  if (!halves.ok) return { none: { why: 'impossible', fault: halves.fault } };
+  const shortened = shorten(halves.value, hoop);
+  if (!shortened.ok) return { none: { why: 'impossible', fault: shortened.fault } };
+  return { hoop: standing(shortened.value, survey, hoop, way, tilt) };
+}
+
+/** Each foot of a hoop that stands already cut back along its axis. */
+const shorten = ({ left, right }: Halves, { existing, cut }: MainHoop): Outcome<Halves> =>
+  !existing
+    ? succeed({ left, right })
+    : andThen(cutBack(left, cut.a.mm, 'left'), (left) =>
+        andThen(cutBack(right, cut.b.mm, 'right'), (right) => succeed({ left, right })),
+      );
+
+function cutBack({ points, ...half }: HoopHalf, by: number, side: CarSide): Outcome<HoopHalf> {
+  const [above, foot] = [itemAt(points, -2), itemAt(points, -1)];
+  const length = Math.hypot(foot.out - above.out, foot.up - above.up, foot.fore - above.fore);
+  if (by >= length)
+    return fail(
+      'cut-too-long',
+      '',
+      told`the ${side} leg has ${{ mm: length }} below its last bend: it cannot be cut back by ${{ mm: by }}`,
+    );
+  const at = (key: keyof HalfPoint) => foot[key] + ((above[key] - foot[key]) * by) / length;
+  return succeed({
+    ...half,
+    points: [...points.slice(0, -1), { out: at('out'), up: at('up'), fore: at('fore') }],
+  });
+}
+
+function standing(halves: Halves, survey: Survey, hoop: MainHoop, way: OwnWay, tilt: number): HoopGeometry {
+  const { measures } = survey;
+  const landings = { left: measures.landingLeft?.mm ?? 0, right: measures.landingRight?.mm ?? 0 };
+  const slopes = { left: measures.floorSlopeLeft?.deg ?? 0, right: measures.floorSlopeRight?.deg ?? 0 };
+  const footUp = (side: CarSide) => alongPlane(landings[side] + hoop.footLift.mm, tilt);
+  const crown = Math.max(...SIDES.map((side) => footUp(side) - itemAt(halves[side].points, -1).up));
+  const placed = (side: CarSide) =>
+    halves[side].points.map(({ out, up, fore }) =>
+      inCar(side === 'left' ? out : -out, crown + up, tilt, fore),
+    );
+  const named = (side: CarSide) =>
+    hoopFeatures(halves[side].points.length - 1).map((feature) => `${feature}-${side}`);
+  const features = [...named('left').reverse(), ...named('right')];
+  const points = [...placed('left').reverse(), ...placed('right')];
+  return {
+    points,
+    features,
+    radii: features.map(() => null),
+    bySample: [...[...halves.left.bySample].reverse(), ...halves.right.bySample],
+    tilt,
+    feet: SIDES.map((side) => {
+      const [above, foot] = [itemAt(halves[side].points, -2), itemAt(halves[side].points, -1)];
+      const turned = degrees(Math.atan2(foot.fore - above.fore, above.up - foot.up));
+      return footCut(side, leanOf(foot, above), tilt + turned, slopes[side]);
+    }),
+    figures: figuresOf(halves, crown, hoop, way, tilt),
+    body: bodyRound(survey, tilt),
+    fromSurvey: null,
+  };
+}
+
+function figuresOf(halves: Halves, crown: number, hoop: MainHoop, way: OwnWay, tilt: number) {
+  const legs = { left: upLeg(halves.left, crown), right: upLeg(halves.right, crown) };
+  const lift = itemAt(legs.left, 0).up * Math.cos(radians(tilt));
+  const high = crown * Math.cos(radians(tilt));
+  return hoopFigures({
+    feet: { left: itemAt(legs.left, 0), right: itemAt(legs.right, 0) },
+    crownHeight: lengthFigure(high, { mm: lift }, 'to the left foot +', { mm: high - lift }, 'its leg'),
+    legs,
+    od: hoop.tube.od.mm,
+    tilt,
+    crownSlope: 0,
+    takenOff: way.kind === 'take-off' ? takenOffAngles(way) : null,
+  });
+}
+
+/** The corners of a leg in the plane of the hoop, from the foot up. */
+const upLeg = ({ points }: HoopHalf, crown: number): LegPoint[] =>
+  [...points].reverse().map(({ out, up }) => ({ out, up: crown + up }));
+
+function takenOffAngles({ left, right }: HoopWayOf<'take-off'>): number[] {
+  const angles = ({ rows }: TakeOffHalf) => rows.map(({ angle }) => angle.deg);
+  return [...angles(left).reverse(), ...angles(right ?? left)];
+}
+
+/** The walls as they were taped: what they contradict is settled at Survey. */
+function bodyRound(survey: Survey, tilt: number): BodyRound | null {
+  const reading = readSection(survey);
+  if ('missing' in reading) return null;
+  const section = { ...reading.section, tilt };
+  return { section, taped: section };
+}
