@@ -1,7 +1,10 @@
-import { type BarRole, EMPTY_SHOP, type LengthStyle, type Shop } from '@gyrus/core';
+import { type BarRole, EMPTY_SHOP, type LengthStyle, newHoop, type Plan, type Shop } from '@gyrus/core';
 import { findingWords, roleWords } from '@gyrus/formats';
 import { isOpen, openDoc, usePlanStore } from './store/planStore.ts';
 import { proposeAway } from '../answers/away.ts';
+
+/** What can be added: bars, and the main hoop where there is none. */
+export type Addable = BarRole | 'main-hoop';
 
 /** The first piece that was added; or why nothing was. */
 export type Added = { piece: string } | { why: string };
@@ -11,13 +14,14 @@ export type Added = { piece: string } | { why: string };
  * and what stands in the way is said.
  */
 export async function addRole(
-  role: BarRole,
+  role: Addable,
   way: string,
   { shop = EMPTY_SHOP, style }: { shop?: Shop | undefined; style: LengthStyle },
 ): Promise<Added> {
   const plan = usePlanStore.getState().history?.present;
   const doc = openDoc();
   if (!plan || !doc) return { why: '' };
+  if (role === 'main-hoop') return addHoop(plan);
   const proposed = await proposeAway(plan, shop, role, way).catch((error: unknown) => ({
     failed: error instanceof Error ? error.message : String(error),
   }));
@@ -36,4 +40,15 @@ export async function addRole(
     draft.fitOrder.push(...proposed.bars.flatMap(({ pieces }) => pieces.map((piece) => piece.id)));
   });
   return { piece: first?.pieces[0]?.id ?? '' };
+}
+
+/** A main hoop that waits for its measures, before everything else in the order of fitting. */
+function addHoop({ units }: Plan): Added {
+  const hoop = newHoop({ member: crypto.randomUUID(), piece: crypto.randomUUID() }, units.length);
+  const pieces = hoop.pieces.map(({ id }) => id);
+  usePlanStore.getState().change(`members/${hoop.id}`, (draft) => {
+    draft.members.unshift(hoop);
+    draft.fitOrder.unshift(...pieces);
+  });
+  return { piece: pieces[0] ?? '' };
 }

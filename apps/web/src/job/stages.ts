@@ -3,8 +3,8 @@ import {
   type Finding,
   hoopAnswerOf,
   MEASURE_KEYS,
-  MEASURES,
-  missingMeasures,
+  mainHoopOf,
+  measuresWanted,
   type Plan,
   stageOf,
 } from '@gyrus/core';
@@ -65,18 +65,19 @@ function saysWithoutTyping(
   findings: Finding[] | null,
 ): Record<StagePath, StageSay> {
   const answer = hoopAnswerOf(evaluation);
-  const missing = missingMeasures(plan.survey).length;
+  const missing = measuresWanted(plan).length;
   const hoop = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
   const shaping = evaluation.findings.filter((finding) => finding.rule === null);
   return {
     brief: briefSays(plan),
     survey: surveySays(plan, missing, evaluation),
-    design: hoop
-      ? counted(
-          shaping.filter((finding) => stageOf(finding.code) === 'design'),
-          `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
-        )
-      : quiet('waits for the survey'),
+    design:
+      hoop || evaluation.totals.tubes > 0
+        ? counted(
+            shaping.filter((finding) => stageOf(finding.code) === 'design'),
+            `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
+          )
+        : quiet(mainHoopOf(plan) ? 'waits for the survey' : 'no tube yet'),
     bend: bendSays(evaluation),
     cope: copeSays(plan, evaluation),
     build: buildSays(evaluation),
@@ -109,23 +110,24 @@ function briefSays({ brief }: Plan): StageSay {
 function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageSay {
   if (evaluation.findings.some((finding) => finding.code === 'contradiction'))
     return { text: 'measures contradict', tone: 'look' };
-  const needed = MEASURE_KEYS.filter((key) => MEASURES[key].needed).length;
   const measured = MEASURE_KEYS.filter((key) => plan.survey.measures[key] !== undefined).length;
   if (missing > 0) return { text: `${missing} still wanted`, tone: 'look' };
   const assumed = evaluation.assumed.reduce((sum, { figures }) => sum + figures.length, 0);
   if (assumed > 0) return { text: `${assumed} to measure`, tone: 'look' };
-  return quiet(`${Math.max(measured, needed)} measured`);
+  return quiet(measured > 0 ? `${measured} measured` : '-');
 }
 
 function bendSays(evaluation: Evaluation): StageSay {
-  const answer = hoopAnswerOf(evaluation);
-  if (!answer?.sheet) {
+  const hoop = hoopAnswerOf(evaluation)?.sheet;
+  const all = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ sheet }) => sheet ?? []));
+  const sheets = hoop ? [hoop] : all;
+  if (sheets.length === 0) {
     const noDie = evaluation.findings.some((finding) => finding.code === 'no-die');
     return noDie ? { text: 'no die chosen', tone: 'look' } : quiet('-');
   }
   return counted(
     evaluation.findings.filter((finding) => stageOf(finding.code) === 'bend'),
-    `${answer.sheet.bends.length} marks ready`,
+    `${sheets.reduce((sum, { bends }) => sum + bends.length, 0)} marks ready`,
   );
 }
 

@@ -3,7 +3,7 @@ import { oneOf, say } from '../fault/index.ts';
 import { id, massField, note, title } from './quantities.ts';
 
 /** What can be built. */
-export const BUILT = ['four-point-bar', 'six-point-cage', 'full-cage'] as const;
+export const BUILT = ['four-point-bar', 'six-point-cage', 'full-cage', 'harness-bar'] as const;
 /** How it is joined to the car. */
 export const JOINING = ['welded', 'bolted'] as const;
 /** What the car is used for. */

@@ -30,7 +30,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
     ribs: [],
   },
   dies: [],
-  members: [hoopToStart(ids, length)],
+  members: [newHoop(ids, length)],
   plates: [],
   gussets: [],
   parts: [],
@@ -81,7 +81,8 @@ const USUAL = {
   },
 } as const;
 
-function hoopToStart(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
+/** A main hoop that waits for the survey, of a usual size of tube. */
+export function newHoop(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
   const { tube, clear, trim } = USUAL[length];
   return {
     role: 'main-hoop',

@@ -27,7 +27,7 @@ export { type MemberPiece } from './members/memberFields.ts';
 export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';
 export { newOccupant, type Occupant } from './occupant.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
-export { emptyPlan } from './emptyPlan.ts';
+export { emptyPlan, newHoop } from './emptyPlan.ts';
 export { type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
 export { id, massField, note, stated, title, type Mass } from './quantities.ts';
 export { type JobLimit, LIMITED, type LimitedFigure } from './limits.ts';

@@ -90,7 +90,7 @@ function Tubes({ evaluation, hoop, selected, select }: DesignAsideProps) {
       {found && member && member.role !== 'main-hoop' ? (
         <BarInspector bar={member} answer={found.answer} onRemoved={() => select(hoop?.piece ?? '')} />
       ) : (
-        hoop && <HoopInspector answer={hoop} />
+        hoop && <HoopInspector answer={hoop} onRemoved={() => select('')} />
       )}
     </>
   );

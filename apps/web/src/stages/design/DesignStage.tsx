@@ -115,7 +115,14 @@ function viewOf(asked: string | null, hoop: HoopAnswer | null): PictureKind {
 
 function NoHoopYet({ answer }: { answer: HoopAnswer | null }) {
   const style = useJobStyle();
-  const none = answer && 'none' in answer.hoop ? answer.hoop.none : null;
+  if (!answer)
+    return (
+      <p className="bg-sheet border-rule rounded-machined border p-6">
+        This job has no main hoop and no tube yet: add at the right what is built, a harness bar between two
+        places of the body, a frame, or a main hoop.
+      </p>
+    );
+  const none = 'none' in answer.hoop ? answer.hoop.none : null;
   return (
     <div className="bg-sheet border-rule rounded-machined border p-6">
       {none?.why === 'missing' && (

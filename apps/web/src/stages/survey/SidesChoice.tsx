@@ -17,7 +17,7 @@ export function SidesChoice() {
   const { findings } = useEvaluation();
   const style = useJobStyle();
   const edit = useHoopEdit();
-  if (!hoop) return null;
+  if (hoop?.way.kind !== 'survey') return null;
   const uneven = findings.filter(({ code }) => code === 'asymmetry' || code === 'contradiction-settled');
   return (
     <div className="space-y-2">

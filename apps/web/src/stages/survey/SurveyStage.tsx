@@ -1,4 +1,12 @@
-import { hoopAnswerOf, type MeasureKey, MEASURES, missingMeasures, saidIn, writeSaid } from '@gyrus/core';
+import {
+  hoopAnswerOf,
+  mainHoopOf,
+  type MeasureKey,
+  MEASURES,
+  measuresWanted,
+  saidIn,
+  writeSaid,
+} from '@gyrus/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePlan } from '../../job/store/planStore.ts';
@@ -69,7 +77,8 @@ function HoopSection() {
       </section>
       <aside aria-label="What the hoop makes of it" className="space-y-5">
         <NowPanel focus={focus} />
-        <StillWanted missing={missingMeasures(plan.survey)} />
+        <StillWanted missing={measuresWanted(plan)} />
+        <NotByTheBody />
         {none?.why === 'contradiction' && (
           <Suspense>
             <ContradictionPanel none={none} />
@@ -78,11 +87,23 @@ function HoopSection() {
         {none?.why === 'impossible' && (
           <p className="text-out font-semibold">{writeSaid(saidIn(none.fault), style)}.</p>
         )}
-        {missingMeasures(plan.survey).length === 0 && <MeasureNext />}
+        {measuresWanted(plan).length === 0 && <MeasureNext />}
         <AxisTable result={answer.hoop} focus={focus} />
         <SidesChoice />
       </aside>
     </div>
+  );
+}
+
+/** A hoop that does not come about from here is held against what is measured all the same. */
+function NotByTheBody() {
+  const way = mainHoopOf(usePlan())?.way.kind ?? 'survey';
+  if (way === 'survey') return null;
+  return (
+    <p>
+      The hoop does not come about from the body: see Design. What is measured here gives its gaps, and is set
+      beside it.
+    </p>
   );
 }
 

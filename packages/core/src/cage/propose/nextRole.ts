@@ -18,11 +18,19 @@ const FULL: readonly BarRole[] = [
   'gusset-tube',
 ];
 
+/** A bar between two places of the body, held where its span is long. */
+const BAR_ALONE: readonly BarRole[] = ['harness-bar', 'strut'];
+
+const WANTED: Record<Plan['brief']['built'], readonly BarRole[]> = {
+  'four-point-bar': FOUR_POINT,
+  'six-point-cage': SIX_POINT,
+  'full-cage': FULL,
+  'harness-bar': BAR_ALONE,
+};
+
 /** The next role of what is being built that is not there yet, in the usual order of work: common practice. */
 export function recommendedRole({ brief, members }: Plan): BarRole {
-  const wanted = { 'four-point-bar': FOUR_POINT, 'six-point-cage': SIX_POINT, 'full-cage': FULL }[
-    brief.built
-  ];
+  const wanted = WANTED[brief.built];
   const there = new Set(members.map((member) => member.role));
   // Halo, roof bars and front legs are other ways to the same bay as side hoops.
   if (there.has('halo') || there.has('front-leg') || there.has('roof-bar')) there.add('side-hoop');

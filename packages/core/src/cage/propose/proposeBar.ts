@@ -1,5 +1,5 @@
 import { itemAt } from '../../items/index.ts';
-import { type Bar, type BarRole, mainHoopOf, type Member, type Plan } from '../../plan/index.ts';
+import { type Bar, type BarRole, mainHoopOf, newHoop, type Member, type Plan } from '../../plan/index.ts';
 import { type HoopGeometry } from '../hoop/geometry.ts';
 import { type Tube } from '../tube.ts';
 import { withPieces } from './pieces.ts';
@@ -115,7 +115,7 @@ function standingOf(plan: Plan, { hoop, tubes }: Parameters<typeof proposeBar>[1
 }
 
 function barFrom(plan: Plan, before: Bar[], role: BarRole, draft: Draft, fresh: () => string): Bar {
-  const like = mainHoopOf(plan) ?? itemAt(plan.members, 0);
+  const like = mainHoopOf(plan) ?? plan.members[0] ?? newHoop({ member: '', piece: '' }, plan.units.length);
   const taken = [...plan.members, ...before];
   const splitBy = [...draft.splitBy, ...(draft.splitByFirst ? [itemAt(before, 0).id] : [])];
   const nothing = length(0);

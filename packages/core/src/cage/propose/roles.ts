@@ -1,6 +1,6 @@
 import { itemAt } from '../../items/index.ts';
 import { assumed, radians } from '../../measure/index.ts';
-import { type BarRole, type BarShape } from '../../plan/index.ts';
+import { type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { doorX, uprightOn } from './doors.ts';
 import { bar, type Draft, pair } from './draft.ts';
@@ -19,6 +19,7 @@ import {
   LEAST_DROP,
   type Proposal,
 } from './starts.ts';
+import { type Arrangement } from './ways.ts';
 import { angle, height, length, place, point, station, type On } from './write.ts';
 
 /** A backstay leans at least this far from vertical [handbook §9, from memory]; two degrees more leave room for the tape. */
@@ -31,6 +32,35 @@ const OFFSET = 110;
 /** How far a bowed door bar reaches toward the skin, to start from. mm */
 const BOW = 90;
 
+/** A harness bar on the main hoop. */
+const onTheHoop = withHoop(({ id, crown }, standing, way) => {
+  const ends = acrossAt(id, crown[2] * 0.58);
+  const offset = (flat: number, centre: number) =>
+    offsetShape(standing, 'rear', { offset: OFFSET, flat, centre }, id, crown[2] * 0.58);
+  const half = crown[1] / 2;
+  if (way === 'straight') return [bar(...ends, { splitBy: standing.diagonals })];
+  if (way === 'behind the hoop')
+    return [bar(...ends, { shape: { kind: 'stand-off', towards: 'rear', offset: length(180) } })];
+  if (way === 'both offset') return [bar(...ends, { shape: offset(half, 0) })];
+  return [bar(...ends, { shape: offset(SEAT_WIDTH / 2, way.endsWith('right') ? 120 : -120) })];
+});
+
+/** Where belts are mostly fastened to a pillar, of a bar to start from. Car's frame, mm */
+const ON_THE_PILLAR: Vec3 = [0, 620, 650];
+
+/** A harness bar without a cage, between two places of the body: straight, its ends bent down to them, or square to them. */
+function betweenPlaces(way: Arrangement): Draft {
+  const [x, y, z] = ON_THE_PILLAR;
+  const bent: BarShape = {
+    ...{ kind: 'bow', towards: 'up', rise: null },
+    ...{ angle: angle(45), flat: length(Math.round(1.4 * y)) },
+  };
+  const square: BarShape = { kind: 'stand-off', towards: 'up', offset: length(200) };
+  return bar(point([x, y, z]), point([x, -y, z]), {
+    shape: way.endsWith('bent') ? assumed(bent) : way.endsWith('square') ? assumed(square) : STRAIGHT,
+  });
+}
+
 /** How each role is proposed in the cage as it stands: bars, what they need first, or why there is no place. */
 export const PROPOSALS: Record<BarRole, Proposal> = {
   diagonal: withHoop(({ on }, _, way) => {
@@ -41,17 +71,8 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     if (way === 'X') return [one('left'), one('right', { splitByFirst: true })];
     return [one(way.endsWith('right') ? 'right' : 'left')];
   }),
-  'harness-bar': withHoop(({ id, crown }, standing, way) => {
-    const ends = acrossAt(id, crown[2] * 0.58);
-    const offset = (flat: number, centre: number) =>
-      offsetShape(standing, 'rear', { offset: OFFSET, flat, centre }, id, crown[2] * 0.58);
-    const half = crown[1] / 2;
-    if (way === 'straight') return [bar(...ends, { splitBy: standing.diagonals })];
-    if (way === 'behind the hoop')
-      return [bar(...ends, { shape: { kind: 'stand-off', towards: 'rear', offset: length(180) } })];
-    if (way === 'both offset') return [bar(...ends, { shape: offset(half, 0) })];
-    return [bar(...ends, { shape: offset(SEAT_WIDTH / 2, way.endsWith('right') ? 120 : -120) })];
-  }),
+  'harness-bar': (standing, way) =>
+    way.startsWith('between') ? [betweenPlaces(way)] : onTheHoop(standing, way),
   strut: (standing) => {
     const harness = standing.members.get('harness-bar');
     if (!harness) return { needs: 'harness-bar' };

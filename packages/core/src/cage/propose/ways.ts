@@ -6,7 +6,16 @@ export type Arrangement = string;
 /** The ways a role is built, the usual one first. */
 export const WAYS: Partial<Record<BarRole, readonly Arrangement[]>> = {
   diagonal: ["driver's side left", "driver's side right", 'X'],
-  'harness-bar': ['straight', 'offset left', 'offset right', 'both offset', 'behind the hoop'],
+  'harness-bar': [
+    'straight',
+    'offset left',
+    'offset right',
+    'both offset',
+    'behind the hoop',
+    'between two places',
+    'between two places, ends bent',
+    'between two places, ends square',
+  ],
   backstay: ['straight', 'bent'],
   'windscreen-bar': ['straight', 'cranked'],
   'roof-diagonal': ['single', 'X'],

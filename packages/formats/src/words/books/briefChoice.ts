@@ -2,6 +2,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'four-point-bar': 'four-point bar',
   'six-point-cage': 'six-point cage',
   'full-cage': 'full cage',
+  'harness-bar': 'harness bar without a cage',
   welded: 'welded in',
   bolted: 'bolted in',
   track: 'track only',

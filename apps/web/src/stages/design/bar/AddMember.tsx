@@ -1,8 +1,8 @@
-import { type BarRole, demandedRoles, recommendedRole, USUAL_ORDER, waysOf } from '@gyrus/core';
+import { type Addable, addRole } from '../../../job/addRole.ts';
+import { type BarRole, demandedRoles, mainHoopOf, recommendedRole, USUAL_ORDER, waysOf } from '@gyrus/core';
 import { ROLE_REASONS, roleWords } from '@gyrus/formats';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { addRole } from '../../../job/addRole.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { useRuleBooks, useShop } from '../../../shared/server/queries.ts';
@@ -13,10 +13,10 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const next = recommendedRole(usePlan());
-  const [chosen, setChosen] = useState<BarRole | null>(null);
+  const [chosen, setChosen] = useState<Addable | null>(null);
   const [wanted, setWay] = useState('');
   const role = chosen ?? next;
-  const ways = waysOf(role);
+  const ways = role === 'main-hoop' ? [] : waysOf(role);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
   const { add, why, forget, trying } = useAdding({
     role,
@@ -60,38 +60,45 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
           <Typeset text={why} />
         </p>
       )}
-      <p className="text-quiet text-sm">{ROLE_REASONS[role]}</p>
+      <p className="text-quiet text-sm">{role === 'main-hoop' ? HOOP_REASON : ROLE_REASONS[role]}</p>
     </div>
   );
 }
 
+const HOOP_REASON = 'Behind the driver, over the head: what everything else stands on.';
+
 interface RoleSelectProps {
-  role: BarRole;
+  role: Addable;
   /** What comes next in the usual order of work. */
   next: BarRole;
-  onChoose: (role: BarRole | null) => void;
+  onChoose: (role: Addable | null) => void;
 }
 
 /** Every role, with what comes next and what the chosen books demand marked. */
 function RoleSelect({ role, next, onChoose }: RoleSelectProps) {
   const books = useRuleBooks().data ?? [];
-  const demanded = demandedRoles(usePlan(), books);
-  const words = (one: BarRole) => {
-    const marks = [one === next && 'next', demanded.has(one) && 'in the rule book'].filter(Boolean);
+  const plan = usePlan();
+  const demanded = demandedRoles(plan, books);
+  const all: readonly Addable[] = mainHoopOf(plan) ? USUAL_ORDER : ['main-hoop', ...USUAL_ORDER];
+  const words = (one: Addable) => {
+    const marks = [
+      one === next && 'next',
+      one !== 'main-hoop' && demanded.has(one) && 'in the rule book',
+    ].filter(Boolean);
     return marks.length > 0 ? `${roleWords(one)} (${marks.join(', ')})` : roleWords(one);
   };
   return (
     <SelectField
       label="add, in the usual order of work"
       value={role}
-      options={USUAL_ORDER.map((one) => ({ value: one, text: words(one) }))}
-      onChange={(event) => onChoose(USUAL_ORDER.find((one) => one === event.target.value) ?? null)}
+      options={all.map((one) => ({ value: one, text: words(one) }))}
+      onChange={(event) => onChoose(all.find((one) => one === event.target.value) ?? null)}
     />
   );
 }
 
 interface Adding {
-  role: BarRole;
+  role: Addable;
   way: string;
   onAdded: (piece: string) => void;
 }

@@ -1,17 +1,15 @@
-import { type Bar, type PieceAnswer, standsOn, type Vec3 } from '@gyrus/core';
+import { type Bar, type PieceAnswer, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
-import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
-import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
-import { Button } from '../../../shared/frame/Button.tsx';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
 import { BarMore } from './BarMore.tsx';
 import { OutOfLoop } from './OutOfLoop.tsx';
 import { PairFields } from './PairFields.tsx';
+import { RemoveMember } from './RemoveMember.tsx';
 import { ShapeFields } from '../shape/ShapeFields.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
 
@@ -35,7 +33,7 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
           <Stamp text={answer.stamp} />
           <h2 className="text-xl">{roleWords(bar.role)}</h2>
         </div>
-        <RemoveBar bar={bar} onRemoved={onRemoved} />
+        <RemoveMember member={bar} onRemoved={onRemoved} />
       </div>
       <OutOfLoop bar={bar} />
       {bar.role === 'harness-bar' && (
@@ -61,33 +59,4 @@ function useEnds(bar: Bar): [Vec3, Vec3] {
     ?.pieces.filter(({ side }) => side !== 'right')
     .flatMap(({ tube }) => tube ?? []);
   return [tubes?.[0]?.points[0] ?? [0, 0, 0], tubes?.at(-1)?.points.at(-1) ?? [0, 0, 0]];
-}
-
-/** Nothing is left dangling in silence: what stands on the bar is named before it goes, and found out after. */
-function RemoveBar({ bar, onRemoved }: { bar: Bar; onRemoved: () => void }) {
-  const { members } = usePlan();
-  const change = usePlanStore((state) => state.change);
-  const hanging = members.filter((one) => one.id !== bar.id && standsOn(one).includes(bar.id));
-  const remove = () => {
-    change(`members/remove/${bar.id}`, (plan) => {
-      const gone = new Set(bar.pieces.map((piece) => piece.id));
-      plan.members = plan.members.filter((one) => one.id !== bar.id);
-      plan.fitOrder = plan.fitOrder.filter((piece) => !gone.has(piece));
-    });
-    if (hanging.length > 0)
-      toast.warning(
-        `${hanging.map((one) => one.stamp).join(', ')} stood on it and now cannot be placed: give them another place, or undo.`,
-      );
-    onRemoved();
-  };
-  return (
-    <Button
-      kind="quiet"
-      aria-label={`Take out the ${roleWords(bar.role)}`}
-      title="Take it out"
-      onClick={remove}
-    >
-      <Trash2 aria-hidden="true" className="size-5" />
-    </Button>
-  );
 }

@@ -18,6 +18,7 @@ import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
 import { HoopWayFields } from './HoopWayFields.tsx';
+import { RemoveMember } from '../bar/RemoveMember.tsx';
 import { TubeSelect } from '../bar/TubeSelect.tsx';
 
 const SHAPES = [
@@ -38,14 +39,17 @@ const CLEARANCES = [
 ] as const;
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
-export function HoopInspector({ answer }: { answer: HoopAnswer }) {
+export function HoopInspector({ answer, onRemoved }: { answer: HoopAnswer; onRemoved: () => void }) {
   const hoop = mainHoopOf(usePlan());
   if (!hoop) return null;
   return (
     <div className="space-y-4">
-      <div className="flex items-center gap-3">
-        <Stamp text={hoop.stamp} />
-        <h2 className="text-xl">Main hoop</h2>
+      <div className="flex items-center justify-between gap-3">
+        <div className="flex items-center gap-3">
+          <Stamp text={hoop.stamp} />
+          <h2 className="text-xl">Main hoop</h2>
+        </div>
+        <RemoveMember member={hoop} onRemoved={onRemoved} />
       </div>
       <HoopWayFields hoop={hoop} geometry={'hoop' in answer.hoop ? answer.hoop.hoop : null} />
       {hoop.way.kind === 'survey' && <FromBody hoop={hoop} answer={answer} />}

@@ -27,12 +27,24 @@ const SPREAD = { mm: 6, typed: '6 mm' };
 /** What puts the hoop right, or the plan: feet that are too wide or too narrow, a foot that stands off. */
 export function Correction({ deviations }: { deviations: BuiltDeviation[] }) {
   const hoop = hoopAnswerOf(useEvaluation())?.tube;
-  const { measuringError } = usePlan();
+  const plan = usePlan();
+  const { measuringError } = plan;
   const style = useJobStyle();
   const [spread, keepSpread] = useKept('gyrus-spread', (kept) => lengthIn(kept) ?? SPREAD);
   const feet = deviations.find(({ point }) => point.key === 'hoop:feet');
   const twist = deviations.find(({ point }) => point.key === 'hoop:twist');
   if (!hoop) return null;
+  if (mainHoopOf(plan)?.existing)
+    return (
+      <section aria-label="Putting it right" className="space-y-2">
+        <h2 className="text-lg">Putting it right</h2>
+        <p>
+          The hoop came with the car: nothing of it is bent again. What stands on it can follow it as it is.
+        </p>
+        <Accept hoop={hoop} deviations={deviations} />
+        <Accepted />
+      </section>
+    );
   const correction =
     feet &&
     feetCorrection(hoop, {
