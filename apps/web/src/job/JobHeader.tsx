@@ -1,5 +1,5 @@
 import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
-import { type Evaluation, hoopAnswerOf } from '@gyrus/core';
+import { type Evaluation } from '@gyrus/core';
 import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -8,6 +8,7 @@ import { Header } from '../shared/frame/Header.tsx';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { usePlan, usePlanStore } from './store/planStore.ts';
 import { SaveMark } from './SaveMark.tsx';
+import { tubeToPrint } from './tubeToPrint.ts';
 
 const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
 
@@ -26,7 +27,7 @@ export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Eva
   const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
   const canRedo = usePlanStore((state) => (state.history?.future.length ?? 0) > 0);
   const [printing, setPrinting] = useState(false);
-  const hasSheet = evaluation !== null && hoopAnswerOf(evaluation)?.sheet != null;
+  const hasSheet = evaluation !== null && tubeToPrint(evaluation, null) !== null;
   const actions = (
     <>
       <SaveMark />

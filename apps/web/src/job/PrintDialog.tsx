@@ -1,4 +1,4 @@
-import { fail, flatOutline, mainHoopOf, saidIn, writeSaid } from '@gyrus/core';
+import { fail, flatOutline, saidIn, writeSaid } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../shared/frame/Button.tsx';
@@ -6,6 +6,7 @@ import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { usePlan } from './store/planStore.ts';
 import { EvaluationContext } from '../answers/useAnswers.ts';
+import { tubeToPrint } from './tubeToPrint.ts';
 import { useJobStyle } from './useJobStyle.ts';
 import { useOpenSaved } from './store/useOpenSaved.ts';
 
@@ -26,14 +27,14 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
   const plan = usePlan();
   const tube = useSearchParams()[0].get('tube');
   const style = useJobStyle();
+  const evaluation = useContext(EvaluationContext);
   const flat = useFlatOutline(tube);
   const openSaved = useOpenSaved();
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
   const print = async (what: 'sheet' | OutlineFormat) => {
-    const member =
-      plan.members.find((one) => one.pieces.some((piece) => piece.id === tube)) ?? mainHoopOf(plan);
+    const found = (evaluation && tubeToPrint(evaluation, tube)) ?? '';
+    const member = plan.members.find((one) => one.pieces.some((piece) => piece.id === found));
     const datum = member?.bending.datum ?? 'centre';
-    const found = tube ?? member?.pieces[0]?.id ?? '';
     const opened = await openSaved((from) =>
       what === 'sheet'
         ? `${from}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}&piece=${found}`

@@ -80,7 +80,8 @@ function AngleField({ field, record }: FieldProps<'angle'>) {
   );
 }
 
-const limitsOf = ({ above, least }: { above?: number; least?: number }) => ({
+const limitsOf = ({ above, least, most }: { above?: number; least?: number; most?: number }) => ({
+  ...(most === undefined ? {} : { most }),
   ...(above === undefined ? {} : { above }),
   ...(least === undefined ? {} : { least }),
 });

@@ -10,6 +10,12 @@ interface Limits {
   least?: number;
 }
 
+/** An angle that its plan would refuse is refused where it is typed: as the schema has it. Degrees */
+interface AngleLimits extends Limits {
+  least: number;
+  most: number;
+}
+
 /** `null` is a choice of its own: not said yet, or none. */
 interface Choice {
   value: string | boolean | null;
@@ -25,7 +31,7 @@ interface WholeRecord {
 /** What a field is, and where in its record it stands. */
 export type FieldKind =
   | ({ type: 'length'; at: Way<Length | null>; label: string } & Limits)
-  | ({ type: 'angle'; at: Way<Angle | null>; label: string } & Limits)
+  | ({ type: 'angle'; at: Way<Angle | null>; label: string } & AngleLimits)
   | { type: 'text'; at: Way<string | null>; label: string }
   /** `not`: members that are not offered, as the record's own would hang on itself. */
   | { type: 'tube'; at: Way<MemberReference | null>; label: string; not?: ReadonlySet<string> }
@@ -70,7 +76,7 @@ export function fieldsOf<R>() {
     /** A length of nothing or more. */
     extent: (at: WayTo<R, Length>, label: string) =>
       belonging({ type: 'length', at: wayOf.length(at), label, least: 0 }),
-    angle: (at: WayTo<R, Angle>, label: string, limits: Limits = {}) =>
+    angle: (at: WayTo<R, Angle>, label: string, limits: AngleLimits) =>
       belonging({ type: 'angle', at: wayOf.angle(at), label, ...limits }),
     text: (at: WayTo<R, string>, label: string) => belonging({ type: 'text', at: wayOf.text(at), label }),
     tube: (at: WayTo<R, MemberReference>, label: string, not?: ReadonlySet<string>) =>

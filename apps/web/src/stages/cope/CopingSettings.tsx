@@ -10,11 +10,11 @@ import { Dialog } from '../../shared/frame/Dialog.tsx';
 const { angle, extent, size } = fieldsOf<Plan['coping']>();
 
 const FIELDS = [
-  angle('notcher.largestDial', "notcher's largest dial", { least: 0 }),
+  angle('notcher.largestDial', "notcher's largest dial", { least: 0, most: 90 }),
   size('notcher.sawDepth', 'hole saw cuts this deep'),
-  angle('sawSwing', 'the saw for feet swings to, from square', { least: 0 }),
+  angle('sawSwing', 'the saw for feet swings to, from square', { least: 0, most: 90 }),
   extent('straightCutGap', 'widest gap of two straight cuts'),
-  angle('sharpest', 'joints sharper than this are told', { least: 0 }),
+  angle('sharpest', 'joints sharper than this are told', { least: 0, most: 90 }),
   extent('torchRoom', "the torch's room beside a seam"),
   extent('bodyRoom', 'its room between seam and body'),
   extent('brushRoom', 'room of a brush beside a tube'),

@@ -61,7 +61,9 @@ export function DesignStage() {
               quiet
               label="view"
               value={view}
-              options={VIEWS.filter(({ value }) => value !== 'space' || hasWebGl)}
+              options={VIEWS.filter(
+                ({ value }) => (value !== 'space' || hasWebGl) && (value !== 'hoop' || hoop),
+              )}
               onChange={look}
             />
           )}
@@ -108,7 +110,8 @@ function useDesignAddress(hoop: HoopAnswer | null, all: Tube[]) {
 /** The hoop in the car is the picture to begin with; a cage without one is seen from its side. */
 function viewOf(asked: string | null, hoop: HoopAnswer | null): PictureKind {
   const known = VIEWS.find(({ value }) => value === asked)?.value;
-  const view = known ?? (hoop?.tube ? 'hoop' : 'side');
+  // A bar across the car is a dot from the side.
+  const view = known ?? (hoop?.tube ? 'hoop' : hoop ? 'side' : 'corner');
   if (view === 'hoop' && !hoop?.tube) return 'side';
   return view === 'space' && !hasWebGl ? 'side' : view;
 }

@@ -14,7 +14,7 @@ const STRAPS = [
     ['over', 'over the bar'],
     ['under', 'under the bar'],
   ]),
-  straps.angle('aim', 'aim (empty: the middle)', { optional: true, least: -45 }),
+  straps.angle('aim', 'aim (empty: the middle)', { optional: true, least: -45, most: 90 }),
   straps.size('longestSpan', 'strut from a span of'),
   straps.choice('worn', 'belts on this bar', [
     [true, 'are worn'],
@@ -45,8 +45,8 @@ const TRAVEL = [
   extent('travel.up', 'rises'),
   extent('travel.down', 'is lowered'),
   count('travel.heightNotches', 'notches of the height', 1, 100),
-  angle('travel.upright', 'comes up by', { least: 0 }),
-  angle('travel.reclined', 'lies down by', { least: 0 }),
+  angle('travel.upright', 'comes up by', { least: 0, most: 45 }),
+  angle('travel.reclined', 'lies down by', { least: 0, most: 45 }),
   count('travel.reclineNotches', 'notches of the recline', 1, 100),
   extent('travel.backLength', "length of the seat's back"),
 ];

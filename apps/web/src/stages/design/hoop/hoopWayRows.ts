@@ -41,7 +41,10 @@ export const legRows = (
   rest: (legs: HoopLeg[]) => Figures,
 ): RowList<HoopLeg, Figures> => ({
   path,
-  fields: () => [leg.size('length', 'length on the axis'), leg.angle('lean', 'leans in')],
+  fields: () => [
+    leg.size('length', 'length on the axis'),
+    leg.angle('lean', 'leans in', { least: -60, most: 60 }),
+  ],
   names: legs.map((_, i) =>
     legs.length === 1 ? 'leg' : i === legs.length - 1 ? 'leg to the foot' : `leg ${i + 1} from the crown`,
   ),

@@ -56,7 +56,7 @@ export const plateFields = (plate: Plate, members: readonly Member[]): RecordFie
   record('outline', 'outline', OUTLINES, (outline) => outline.kind),
   ...outlineFields(plate.outline),
   size('thickness', 'thickness'),
-  angle('tilt', 'tilt'),
+  angle('tilt', 'tilt', { least: -90, most: 90 }),
   record(
     'turnedUp',
     'edge turned up',
@@ -126,7 +126,7 @@ function outlineFields(outline: Outline): RecordField<Plate>[] {
       return [
         size('outline.length', 'long side'),
         size('outline.width', 'short side'),
-        angle('outline.angle', 'angle between'),
+        angle('outline.angle', 'angle between', { least: 1, most: 179 }),
       ];
     case 'polygon':
       return outline.corners.flatMap((_, i) => [

@@ -26,7 +26,7 @@ export const SHAPE_FIELDS: Record<BarShape['kind'], readonly RecordField<BarShap
   bow: [
     towards,
     length('rise', 'rise (or the slope)', { optional: true }),
-    angle('angle', 'slope of its ends', { optional: true, above: 0, least: 0.1 }),
+    angle('angle', 'slope of its ends', { optional: true, least: 0.1, most: 85 }),
     extent('flat', 'straight in the middle'),
   ],
   offset: [
@@ -34,14 +34,14 @@ export const SHAPE_FIELDS: Record<BarShape['kind'], readonly RecordField<BarShap
     extent('offset', 'offset'),
     extent('flat', 'width of the offset'),
     length('centre', 'its middle, toward end B'),
-    angle('angle', 'angle (solved if empty)', { optional: true, least: 1 }),
+    angle('angle', 'angle (solved if empty)', { optional: true, least: 1, most: 90 }),
   ],
   'stand-off': [towards, extent('offset', 'length of its legs')],
   arc: [towards, size('rise', 'rise of its middle'), extent('lead', 'straight at each end')],
   stations: [towards, size('tolerance', 'may miss a station by')],
   'take-off': [
     place('aim', 'its first straight points at'),
-    angle('roll', 'first bend turns (0 is up)'),
+    angle('roll', 'first bend turns (0 is up)', { least: -180, most: 180 }),
     extent('tail', 'last straight'),
   ],
 };

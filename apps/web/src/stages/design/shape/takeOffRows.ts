@@ -31,7 +31,7 @@ const TURNED = bend.record(
 );
 
 const TURN_FIELDS = {
-  degrees: [TURNED, bend.angle('turn.angle', 'turned by, right-handed')],
+  degrees: [TURNED, bend.angle('turn.angle', 'turned by, right-handed', { least: -180, most: 180 })],
   lines: [
     TURNED,
     bend.extent('turn.round', 'lines apart, round the tube'),
@@ -52,7 +52,7 @@ export const takeOffRows = <Whole>(
   path,
   fields: (i) => [
     bend.extent('straight', sample ? 'to its mark' : 'straight before'),
-    bend.angle('angle', 'bend', { above: 0 }),
+    bend.angle('angle', 'bend', { least: 0.01, most: 179.98 }),
     ...(i === 0 ? [] : TURN_FIELDS[rows[i]?.turn.kind ?? 'degrees']),
     bend.length('takes', 'tube it takes', { optional: true, above: 0 }),
   ],
