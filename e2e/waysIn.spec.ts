@@ -116,7 +116,10 @@ test('a bar without a cage: between two places, its ends bent, straps to it, pri
   test.slow();
   await newJob(page, 'One bar');
   await page.getByRole('radio', { name: 'harness bar without a cage' }).click();
+  await expect(page.getByText('The main hoop is out of this job')).toBeVisible();
   await stage(page, 'Design');
+  // Put in, and taken out again by hand.
+  await add(page, 'main hoop');
   await page.getByRole('button', { name: 'Take out the main hoop' }).click();
   await expect(page.getByText('This job has no main hoop and no tube yet')).toBeVisible();
   await add(page, 'harness-bar', 'between two places, ends bent');

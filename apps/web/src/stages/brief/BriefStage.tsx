@@ -1,5 +1,6 @@
 import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
 import { briefChoiceWords } from '@gyrus/formats';
+import { toast } from 'sonner';
 import { PlanField } from '../../job/fields/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
@@ -76,11 +77,31 @@ const TEXTS = [
   { key: 'customer', label: 'for whom' },
 ] as const;
 
+/** What is built is chosen; a hoop that nobody has measured anything for goes out of a job of one bar, and it is said. */
+function useBuilt() {
+  const change = usePlanStore((state) => state.change);
+  const plan = usePlan();
+  return (built: Brief['built']) => {
+    const [only, ...others] = plan.members;
+    const unmeasured = Object.keys(plan.survey.measures).length === 0;
+    const goes = built === 'harness-bar' && only?.role === 'main-hoop' && others.length === 0 && unmeasured;
+    change('brief/built', (draft) => {
+      draft.brief.built = built;
+      if (!goes) return;
+      draft.members = [];
+      draft.fitOrder = [];
+    });
+    if (goes)
+      toast.info('The main hoop is out of this job: nothing of it was measured. Undo brings it back.');
+  };
+}
+
 function WhatIsBuilt({ brief }: { brief: Brief }) {
   const set = useBriefEdit();
+  const build = useBuilt();
   return (
     <section aria-label="What is built" className="flex flex-wrap gap-x-8 gap-y-4">
-      <Segmented label="what is built" value={brief.built} options={choices(BUILT)} onChange={set('built')} />
+      <Segmented label="what is built" value={brief.built} options={choices(BUILT)} onChange={build} />
       <Segmented
         label="joined to the car"
         value={brief.joining}

@@ -2,7 +2,7 @@ import { evaluate, harnessIn, pieceAnswerOf, standingIn } from '../../evaluate.t
 import { type Bar, EMPTY_SHOP, newOccupant, type Plan } from '../../plan/index.ts';
 import { deg, inch, mm, placeAt, planWith, plateOf, point } from '../../testing/index.ts';
 import { die } from '../../testing/twoInchShop.ts';
-import { proposeBar, recommendedRole } from '../index.ts';
+import { proposeBar, recommendedRole, waysOf } from '../index.ts';
 
 const IN = 25.4;
 
@@ -45,6 +45,8 @@ const answerOf = (plan: Plan, bar: Bar) => {
 };
 
 test('a job of one bar asks for the bar first, and for no hoop', () => {
+  expect(waysOf('harness-bar', false).every((way) => way.startsWith('between two places'))).toBe(true);
+  expect(waysOf('harness-bar')).toContain('behind the hoop');
   expect(recommendedRole(bare())).toBe('harness-bar');
   expect(evaluate(bare(), EMPTY_SHOP, []).findings.map(({ code }) => code)).not.toContain('measures-missing');
 });

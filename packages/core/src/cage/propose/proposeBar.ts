@@ -6,7 +6,7 @@ import { withPieces } from './pieces.ts';
 import { bendRoomOf } from '../sheet/radius.ts';
 import { type Draft, type Needs, type NoPlace, type Standing } from './draft.ts';
 import { PROPOSALS } from './roles.ts';
-import { type Arrangement, WAYS } from './ways.ts';
+import { type Arrangement, BETWEEN_PLACES, WAYS } from './ways.ts';
 import { length } from './write.ts';
 
 /** Roles in the usual order of work (handbook §1, §11): what is asked for next. */
@@ -72,8 +72,9 @@ const SECOND_STAMPS: Partial<Record<BarRole, string>> = {
   'door-bar': 'XD',
 };
 
-/** The ways a role is built, the usual one first; none where there is only one. */
-export const waysOf = (role: BarRole): readonly Arrangement[] => WAYS[role] ?? [];
+/** The ways a role is built, the usual one first; none where there is only one. Without a hoop, a harness bar stands between two places. */
+export const waysOf = (role: BarRole, hasHoop = true): readonly Arrangement[] =>
+  (WAYS[role] ?? []).filter((way) => hasHoop || role !== 'harness-bar' || way.startsWith(BETWEEN_PLACES));
 
 /** Bars that are proposed for a role, without stamps and ids that a plan gives them. */
 export interface Proposed {

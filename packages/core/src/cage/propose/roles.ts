@@ -19,7 +19,7 @@ import {
   LEAST_DROP,
   type Proposal,
 } from './starts.ts';
-import { type Arrangement } from './ways.ts';
+import { type Arrangement, BETWEEN_PLACES } from './ways.ts';
 import { angle, height, length, place, point, station, type On } from './write.ts';
 
 /** A backstay leans at least this far from vertical [handbook §9, from memory]; two degrees more leave room for the tape. */
@@ -72,7 +72,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     return [one(way.endsWith('right') ? 'right' : 'left')];
   }),
   'harness-bar': (standing, way) =>
-    way.startsWith('between') ? [betweenPlaces(way)] : onTheHoop(standing, way),
+    way.startsWith(BETWEEN_PLACES) ? [betweenPlaces(way)] : onTheHoop(standing, way),
   strut: (standing) => {
     const harness = standing.members.get('harness-bar');
     if (!harness) return { needs: 'harness-bar' };

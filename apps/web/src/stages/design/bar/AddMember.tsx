@@ -12,11 +12,12 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 
 /** Adds bars of a role in the usual order of work, with ends and a shape proposed from what stands already. */
 export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
-  const next = recommendedRole(usePlan());
+  const plan = usePlan();
+  const next = recommendedRole(plan);
   const [chosen, setChosen] = useState<Addable | null>(null);
   const [wanted, setWay] = useState('');
   const role = chosen ?? next;
-  const ways = role === 'main-hoop' ? [] : waysOf(role);
+  const ways = role === 'main-hoop' ? [] : waysOf(role, mainHoopOf(plan) !== undefined);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
   const { add, why, forget, trying } = useAdding({
     role,
