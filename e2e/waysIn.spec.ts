@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { newJob, saved, stage } from './job.ts';
+import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 
 const TUBE = '1 1/2 in × 0.095 in drawn over mandrel, batch 7732';
 
@@ -31,7 +31,9 @@ async function print(page: Page): Promise<void> {
 
 // 9 in to the first mark, 4 1/2 in from mark to bend, 54° taking 6 3/4 in, 5 1/4 in to the second mark, 32° taking 4 1/8 in,
 // 16 7/8 in to the floor: 51 in a side [common practice].
-test('a hoop from sample bends held up in the car, a diagonal and backstays on it, printed', async ({ page }) => {
+test('a hoop from sample bends held up in the car, a diagonal and backstays on it, printed', async ({
+  page,
+}) => {
   test.slow();
   await newJob(page, 'By sample bends');
   await stage(page, 'Design');
@@ -131,9 +133,33 @@ test('a bar without a cage: between two places, its ends bent, straps to it, pri
   await page.getByLabel('tube', { exact: true }).selectOption({ label: TUBE });
 
   await stage(page, 'Survey');
-  await expect(page.getByText('This job has no main hoop: its tubes stand on points of their own.')).toBeVisible();
+  await expect(
+    page.getByText('This job has no main hoop: its tubes stand on points of their own.'),
+  ).toBeVisible();
   await stage(page, 'Bend');
   await page.getByLabel('die').selectOption({ index: 1 });
   await expect(page.locator('[data-bend="1"]')).toContainText('45°');
   await print(page);
+});
+
+test('a measure taken twice keeps both readings, says how far they differ, and either can count', async ({
+  page,
+}) => {
+  await newJob(page, 'Taped twice');
+  await stage(page, 'Survey');
+  await measure(page, HANDBOOK_CAR);
+  await page.getByLabel('headliner at the centre', { exact: true }).click();
+  await page.getByLabel('taken again').fill('41 7/8');
+  await expect(
+    page.getByText('The two readings are 1⁄2 in apart; the one on the picture counts.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Count the other one' }).click();
+  await expect(page.getByLabel('headliner at the centre', { exact: true })).toHaveValue('41 7/8');
+  await expect(page.getByLabel('taken again')).toHaveValue('41 3/8');
+  await saved(page);
+  await page.reload();
+  await stage(page, 'Inspect');
+  await expect(
+    page.getByText(/headliner at the centre was read as 41 7⁄8 in, by which the cage goes/).first(),
+  ).toBeVisible();
 });

@@ -27,7 +27,7 @@ import {
   zoneFindings,
 } from './cageFindings.ts';
 import { type Finding } from './finding.ts';
-import { briefFindings, loopFindings, proposalFindings } from './jobFindings.ts';
+import { briefFindings, loopFindings, proposalFindings, twiceFindings } from './jobFindings.ts';
 import { limitFindings } from './limitFindings.ts';
 import { rollFindings } from './bender/rollFindings.ts';
 import { driftFindings } from './bender/sheetFindings.ts';
@@ -55,6 +55,7 @@ export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
   return [
     ...briefFindings(plan),
     ...proposalFindings(plan),
+    ...twiceFindings(plan),
     ...beyondFindings(plan),
     ...loopFindings(cage.loops),
     ...cage.members.flatMap((resolved, i) => memberFindings(plan, resolved, gaps[i] ?? [])),

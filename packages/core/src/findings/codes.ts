@@ -89,6 +89,7 @@ export const FINDING_KINDS = {
 
   asymmetry: kind<{ sides: Text }>('survey', 'car'),
   'measures-missing': plain('survey', 'car'),
+  'readings-differ': kind<{ measure: Text; apart: Length | Angle }>('survey', 'car'),
   contradiction: kind<OnSide>('survey', 'car'),
   'figures-untold': plain('survey', 'car'),
   'beyond-any-car': plain('survey', 'car'),

@@ -3,7 +3,7 @@ import { type Fault, saidIn } from '../fault/index.ts';
 import { atLeast, decided, radians } from '../measure/index.ts';
 import { type MainHoop, type Member, type Plan } from '../plan/index.ts';
 import { type Finding, finding } from './finding.ts';
-import { asymmetry } from '../survey/index.ts';
+import { asymmetry, inUnit, takenTwice } from '../survey/index.ts';
 
 /** What the brief says that a person must hear: a bar that protects nobody, a road car, no book chosen. */
 export function briefFindings({ brief }: Plan): Finding[] {
@@ -20,6 +20,21 @@ export function briefFindings({ brief }: Plan): Finding[] {
 /** A plan from before figures told whether somebody measured them: what it holds was taken as measured. */
 export const proposalFindings = ({ proposalsMarked }: Plan): Finding[] =>
   proposalsMarked ? [] : [finding({ key: 'figures/untold', code: 'figures-untold', status: 'look' })];
+
+/** Readings that were taken twice and differ by more than tape or protractor are trusted to. */
+export const twiceFindings = ({ survey, measuringError }: Plan): Finding[] =>
+  takenTwice(survey)
+    .filter(({ counts, other, unit }) => decided(Math.abs(counts - other) - measuringError[unit]) > 0)
+    .map(({ key, counts, other, unit }) =>
+      finding({
+        key: `survey/twice/${key}`,
+        code: 'readings-differ',
+        status: 'look',
+        measured: inUnit(counts, unit),
+        limit: inUnit(other, unit),
+        facts: { measure: { text: key }, apart: inUnit(Math.abs(counts - other), unit) },
+      }),
+    );
 
 /** Where left and right differ by more than the tape's error: the car is never quite symmetric. */
 export function asymmetryFindings({ survey, measuringError }: Plan, hoop: MainHoop): Finding[] {

@@ -17,7 +17,7 @@ export function nextCarPlan(plan: Plan, from: string): Plan {
       ...{ customer: '', dueBy: null, paintOn: null, drivers: [] },
       notes: [from, brief.notes].filter(Boolean).join('\n').slice(0, 4000),
     },
-    survey: { ...survey, stance: null },
+    survey: { ...survey, stance: null, again: {} },
     members: members.map((member) => ({
       ...member,
       tube: { ...member.tube, batch: '' },
@@ -29,7 +29,7 @@ export function nextCarPlan(plan: Plan, from: string): Plan {
 }
 
 /** Of a member these were read off the car; where it stands on another tube somebody chose. */
-const READ_OFF = new Set<string | number>(['at', 'aim', 'shape']);
+const READ_OFF = new Set<string | number>(['at', 'aim', 'shape', 'way']);
 
 /** The same with everything that was measured on car and drivers assumed. */
 function assumedOfCar(plan: Plan): Plan {

@@ -27,7 +27,7 @@ interface Merging {
 }
 
 /** Objects whose keys come and go one by one; any other object with different keys on two sides is a thing of another kind. */
-const OPEN_RECORDS = new Set(['measures', 'answers', 'dieAt', 'clampSideAt']);
+const OPEN_RECORDS = new Set(['measures', 'again', 'answers', 'dieAt', 'clampSideAt']);
 
 /**
  * Puts together what two sides made of one document. A field that one side changed is taken from it; one that both changed in different

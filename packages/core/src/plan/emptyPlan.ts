@@ -21,6 +21,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
   brief: EMPTY_BRIEF,
   survey: {
     measures: {},
+    again: {},
     distrusted: null,
     stance: null,
     points: [],

@@ -149,7 +149,7 @@ const withTestsOfAKind = (die: Document): Document => ({
 
 /**
  * 7 → 8: what a brush reaches goes by the room that it needs; when the car is painted, how it stood; which way the hoop comes about, and how
- * it was really built; what of a take-off a sample bend says.
+ * it was really built; what of a take-off a sample bend says; readings that were taken twice.
  */
 function builtForReal(old: Document): Document {
   return {
@@ -161,7 +161,7 @@ function builtForReal(old: Document): Document {
       brushRoom: { mm: 30, typed: '30 mm' },
       sawSwing: { deg: 45, typed: '45' },
     },
-    survey: { ...record(old.survey), stance: null },
+    survey: { ...record(old.survey), stance: null, again: {} },
     members: list(old.members).map((one) => (one.role === 'main-hoop' ? withAWay(one) : withSamples(one))),
   };
 }

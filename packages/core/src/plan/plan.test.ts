@@ -190,7 +190,7 @@ test('a plan of version 6 opens: its test bends are tests, of tube that nobody s
 
 test('a plan of version 7 opens: a brush wants its usual room, nobody said when it is painted nor how the car stood, the hoop is as designed', () => {
   const { brushRoom, sawSwing, ...coping } = plan.coping;
-  const { stance, ...survey } = plan.survey;
+  const { stance, again, ...survey } = plan.survey;
   const { paintOn, ...brief } = plan.brief;
   const members = plan.members.map((one) => {
     if (one.role !== 'main-hoop') return one;
@@ -199,7 +199,7 @@ test('a plan of version 7 opens: a brush wants its usual room, nobody said when 
     return designed;
   });
   const read = readPlan({ ...plan, version: 7, brief, coping, survey, members });
-  expect([stance, paintOn]).toEqual([null, null]);
+  expect([stance, paintOn, again]).toEqual([null, null, {}]);
   expect(read).toMatchObject({
     ok: true,
     value: {
@@ -216,7 +216,7 @@ const FROZEN_TAKE_OFF = JSON.parse(
 
 test('a take-off of version 7 opens: straights without a sample bend, turned by the same degrees', () => {
   const { brushRoom: _, sawSwing: __, ...coping } = plan.coping;
-  const { stance: ___, ...survey } = plan.survey;
+  const { stance: ___, again: _____, ...survey } = plan.survey;
   const { paintOn: ____, ...brief } = plan.brief;
   const [hoop] = plan.members;
   if (!hoop) throw new Error('the plan has a hoop');

@@ -33,6 +33,8 @@ const measureFields = Object.fromEntries(
 /** The stripped car as measured: known measures, and the builder's own points, planes and keep-outs. */
 export const survey = z.strictObject({
   measures: z.strictObject(measureFields, say('the measures by key')),
+  /** The other reading of what was taken twice; the cage goes by the one among the measures. */
+  again: z.strictObject(measureFields, say('the measures that were taken again, by key')),
   /** Which reading of those that contradict each other the builder does not trust; null until told. */
   distrusted: oneOf(DISTRUSTED, 'which reading is not trusted').nullable(),
   /** How the car stood when it was measured; null until somebody says. */

@@ -9,6 +9,7 @@ export {
 export { type Contradiction, contradictions, type MeasuringError, sectionWithout } from './contradiction.ts';
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
 export { type Quantity, numberOf, valueOf } from './quantity.ts';
+export { inUnit, takenTwice, type TakenTwice } from './twice.ts';
 export { floorNormal, floorUnder } from './floor.ts';
 export {
   asymmetry,

@@ -1,4 +1,5 @@
 import { type MeasureKey, MEASURES } from '@gyrus/core';
+import { TakenAgain } from './TakenAgain.tsx';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
@@ -32,6 +33,7 @@ export function NowPanel({ focus }: { focus: MeasureKey | null }) {
         <p className="text-quiet">In degrees, or as a slope: 3 1/4 : 40.</p>
       )}
       <p className="figure text-quiet min-h-6">{understood && <Typeset text={understood} />}</p>
+      {value && <TakenAgain key={focus} measure={focus} />}
     </div>
   );
 }

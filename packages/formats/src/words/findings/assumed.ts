@@ -1,14 +1,7 @@
-import {
-  formatAngle,
-  formatWithUnit,
-  type LengthStyle,
-  MEASURES,
-  type Status,
-  type ThingName,
-  isKeyOf,
-} from '@gyrus/core';
+import { formatAngle, formatWithUnit, type LengthStyle, type Status, type ThingName } from '@gyrus/core';
 import { featureName } from '../feature.ts';
 import { roleWords } from '../role.ts';
+import { measureWords } from './sentenceParts.ts';
 
 /** Ends of these roles stand on the car: what they stand at is a landing. */
 const LANDINGS: Record<string, string> = {
@@ -32,7 +25,7 @@ const KINDS: Partial<Record<ThingName['of'], string>> = {
 export function thingWords({ of, name, role, side, what }: ThingName): string {
   switch (of) {
     case 'measure':
-      return `the ${isKeyOf(MEASURES, name) ? MEASURES[name].label : name}`;
+      return `the ${measureWords(name)}`;
     case 'brief':
       return what === 'buildYear' ? 'the year of the car' : "the car's weight";
     case 'roof':

@@ -20,6 +20,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'no-book': 'no rule book chosen',
   asymmetry: 'car differs side to side',
   'measures-missing': 'measures still wanted',
+  'readings-differ': 'two readings of one measure differ',
   impossible: 'measures that do not go together',
   contradiction: 'lean and widths disagree',
   'contradiction-settled': 'one reading not trusted',

@@ -1,4 +1,4 @@
-import { type CountedIn, type Quantity } from '@gyrus/core';
+import { type CountedIn, type Quantity, isKeyOf, MEASURES } from '@gyrus/core';
 import { placeOfCount } from '../books/check.ts';
 import { roleWords } from '../role.ts';
 import { type Fact } from '../say.ts';
@@ -100,3 +100,6 @@ export function changeWords(count: (name: 'newTests' | 'goneTests' | 'changed') 
 /** So many of something; nothing where there is none. */
 export const many = (count: number, what: string, after = ''): string =>
   count === 0 ? '' : `${count} ${what}${count === 1 ? '' : 's'}${after}`;
+
+/** A measure of the car by its key. */
+export const measureWords = (key: string): string => (isKeyOf(MEASURES, key) ? MEASURES[key].label : key);

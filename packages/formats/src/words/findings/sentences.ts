@@ -19,6 +19,7 @@ import {
   waitingWords,
   capital,
   textOf,
+  measureWords,
   placeWords,
   changeWords,
   many,
@@ -45,6 +46,8 @@ export const sentences = {
       ? 'One measure is still wanted at Survey.'
       : `${wanted} measures are still wanted at Survey.`;
   },
+  'readings-differ': ({ measured, limit, fact }) =>
+    `The ${measureWords(fact('measure'))} was read as ${measured}, by which the cage goes, and as ${limit}: ${fact('apart')} apart. Take it once more at Survey, and say which counts.`,
   impossible: ({ fact }) => capital(fact('message')) + '.',
   contradiction: ({ measured, limit, fact }) =>
     `The ${fact('side')} wall leans ${measured} by protractor and ${limit} by its widths. Say at Survey which reading is not trusted, or measure again.`,

@@ -69,6 +69,7 @@ const LABELS: Record<string, string> = {
   measuredOn: 'measured on',
   drop: 'cage dropped to weld',
   order: 'order',
+  again: 'taken again',
   way: 'how the hoop comes about',
   crown: 'crown between its corners',
   aside: 'crown to the left of the centre line',

@@ -66,6 +66,7 @@ const HEADS: Record<string, string> = { measuringError: 'what tape and protracto
 
 function surveyWords([, list = '', key = '', ...rest]: FieldPath, plans: readonly Plan[]): string {
   if (list === 'measures') return isKeyOf(MEASURES, key) ? MEASURES[key].label : keyWords(key);
+  if (list === 'again') return `${surveyWords(['survey', 'measures', key], plans)}, taken again`;
   if (list === 'distrusted') return 'which reading is not trusted';
   if (list in SURVEY_RECORDS && key !== '') {
     const name = nameOf(firstAt(['survey', list, key], plans)) || key;
