@@ -12,6 +12,10 @@ const IsPaper = () => IsIn(['a4', 'letter'] satisfies Paper[], { message: 'paper
 const IsUnit = () => IsIn(['in', 'mm'] satisfies Unit[], { message: 'units are in or mm' });
 const IsCurve = () =>
   IsIn(['outer', 'inner', 'seating'] satisfies Curve[], { message: 'the line is outer, inner or seating' });
+/** Whether templates carry the lines of two straight cuts besides. */
+type Straight = 'yes' | 'no';
+const IsStraight = () =>
+  IsIn(['yes', 'no'] satisfies Straight[], { message: 'the straight cuts are drawn: yes or no' });
 const IsEnd = () => IsIn(['a', 'b'], { message: 'the end is a or b' });
 const IsPiece = () => Matches(/^[\w-]{1,64}$/, { message: 'say which tube' });
 
@@ -79,6 +83,9 @@ export class CopesQueryDto {
   @IsCurve()
   curve: Curve = 'seating';
 
+  @IsStraight()
+  straight: Straight = 'no';
+
   @IsIn(['sheets', 'templates', 'pack'], { message: 'print sheets, templates or the pack of both' })
   what: 'sheets' | 'templates' | 'pack' = 'pack';
 
@@ -106,6 +113,9 @@ export class OutlineQueryDto {
 
   @IsCurve()
   curve: Curve = 'seating';
+
+  @IsStraight()
+  straight: Straight = 'no';
 }
 
 /** How a cut plan is printed. */

@@ -42,6 +42,7 @@ export {
   type NamedFigure,
   passCautions,
   passFigures,
+  prepWords,
   roundWords,
   seamWords,
   seatWords,

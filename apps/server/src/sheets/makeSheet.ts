@@ -11,6 +11,8 @@ import {
   type Copes,
   copesIn,
   copeTemplate,
+  straightCutsOf,
+  tubesIn,
   earsOf,
   evaluate,
   type Evaluation,
@@ -132,7 +134,10 @@ function inspection(
   });
 }
 
-function copePack(answered: Answered, { piece, end, what, curve, paper, unit }: CopesQueryDto): Printed {
+function copePack(
+  answered: Answered,
+  { piece, end, what, curve, straight, paper, unit }: CopesQueryDto,
+): Printed {
   const all = answered.copes.lengths.map((one) => one.piece);
   const pdf = copePackPdf({
     ...answered,
@@ -143,6 +148,7 @@ function copePack(answered: Answered, { piece, end, what, curve, paper, unit }: 
     paper,
     style: styleOf(answered.plan, unit),
     curve,
+    straight: straight === 'yes',
   });
   return pdf ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
 }
@@ -166,12 +172,15 @@ function buildList(answered: Answered, { paper, unit }: BuildListQueryDto, entri
 function outlineOf(
   { job, revision, printed, plan, evaluation, copes }: Answered,
   format: OutlineFormat,
-  { piece, paper, end, curve }: OutlineQueryDto,
+  { piece, paper, end, curve, straight }: OutlineQueryDto,
 ): Printed {
   const found = pieceAnswerOf(evaluation, piece)?.answer.tube;
   if (!found) return { fault: noTube('there is no such tube in this revision, or it cannot be placed') };
+  const cut = copes.ends.find((one) => one.piece === piece && one.end === end);
+  const gap = plan.coping.straightCutGap.mm;
   const options: TemplateOptions = {
     curve,
+    straight: straight === 'yes' && cut ? straightCutsOf(cut, tubesIn(evaluation), gap) : null,
     paper: plan.coping.paper.mm,
     origin: `${job}, revision ${revision}`,
     style: styleOf(plan, plan.units.length),

@@ -53,6 +53,10 @@ test('the wrap template of an end at true size; an end that stands free is cut s
   const seat = demoPlan.members.find(({ role }) => role === 'seat-mount')?.pieces[0]?.id;
   await http().get(`${from}.svg?piece=${seat}&end=b`).expect(200);
   await http().get(`${from}.svg?piece=${diagonal}&end=c`).expect(422);
+  const lined = await http().get(`${from}.svg?piece=${diagonal}&end=b&curve=outer&straight=yes`).expect(200);
+  expect(String(lined.body)).toContain('two straight cuts');
+  expect(String(svg.body)).not.toContain('two straight cuts');
+  await http().get(`${from}.svg?piece=${diagonal}&end=b&straight=perhaps`).expect(422);
 });
 
 test('the pack of copes, one tube, one end; what is not there is refused', async () => {

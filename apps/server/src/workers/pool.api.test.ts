@@ -6,7 +6,7 @@ import { type SheetAsked } from '../sheets/makeSheet.ts';
 import { startTestApp, type TestApp } from '../testing/testApp.ts';
 import { WorkPool } from './pool.ts';
 
-const query: CopesQueryDto = { paper: 'a4', unit: 'mm', curve: 'seating', what: 'pack' };
+const query: CopesQueryDto = { paper: 'a4', unit: 'mm', curve: 'seating', straight: 'no', what: 'pack' };
 const pack = (plan: Plan = demoPlan): SheetAsked => ({
   job: 'A job',
   revision: 1,

@@ -56,6 +56,7 @@ export { type OutOfLine, outOfLine } from './clearance/outOfLine.ts';
 export { type Symmetry, symmetryOf } from './clearance/symmetry.ts';
 export { type BentLengths } from './cuts/bentLengths.ts';
 export { type Copes, copesOf, cutEndsOf, type CutLengths } from './cuts/copes.ts';
+export { straightCutsOf } from './cuts/straightCuts.ts';
 export { type CopeSetting } from './cuts/copeSetting.ts';
 export { type CopeMethod, type CutEnd, cutMark, type End, type EndCut, slants } from './cuts/endCut.ts';
 export { type SeamAnswer } from './cuts/seams.ts';

@@ -9,4 +9,11 @@ export { beyondNotcher, type NotcherLimits, type Saw, type SawPass } from './saw
 export { coveredBy, leastGap, lengthWhere, type Seam, seamOf } from './seam.ts';
 export { nearestAlong, openEnd, type Shell, type ShellEnd, tubeShell } from './shell.ts';
 export { directionNearest, outside, type SweptTube, sweptTube } from './swept.ts';
-export { chopCut, pushedHome, type StraightCut, type StraightCuts, twoCuts } from './twoCuts.ts';
+export {
+  chopCut,
+  pushedHome,
+  type StraightCut,
+  type StraightCuts,
+  straightSetback,
+  twoCuts,
+} from './twoCuts.ts';

@@ -150,6 +150,14 @@ function bestPlane(joint: Joint, isItsSide: (edge: Edge) => boolean): Plane {
   return leastPlane(joint, (plane, enough) => grindOf(joint, own, plane, enough));
 }
 
+/** How far up the tube straight cuts leave it, at a place round it from the face line. Degrees, result in mm from the end point */
+export const straightSetback = ({ cuts }: Pick<StraightCuts, 'cuts'>, at: number): number =>
+  Math.max(
+    ...cuts.map(
+      ({ atFace, atBack }) => (atFace + atBack) / 2 + ((atFace - atBack) / 2) * Math.cos(radians(at)),
+    ),
+  );
+
 /** The plane that costs least: looked for in steps, then to the saw's setting about the best of them. */
 function leastPlane(joint: Joint, costOf: (plane: Plane, enough: number) => number): Plane {
   let best = { plane: { at: 0, slope: 0 }, angle: 0, cost: Infinity };

@@ -1,4 +1,5 @@
 import { type EndCut } from '../cage/index.ts';
+import { type StraightCuts, straightSetback } from '../cope/index.ts';
 import { formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { type FlatOutline, type TrueLine } from './outline.ts';
 
@@ -28,6 +29,8 @@ export interface TemplateOptions {
   /** What it was made from: the job and its revision. */
   origin: string;
   style: LengthStyle;
+  /** The lines of two straight cuts, drawn besides; null for none. */
+  straight: StraightCuts | null;
 }
 
 /** Once round the tube on the paper's middle. od and paper in mm */
@@ -41,12 +44,14 @@ export function copeTemplate(cut: EndCut, od: number, options: TemplateOptions):
   const round = wrapLength(od, options.paper);
   const setbacks = curveOf(cut, options.curve);
   const drawn = setbacks.flatMap((setback) => setback ?? []);
-  const [low, throat] = [Math.min(...drawn), Math.max(...drawn)];
+  const straight = options.straight ? straightLine(options.straight, setbacks.length) : [];
+  const [low, throat] = [Math.min(...drawn, ...straight), Math.max(...drawn)];
   const top = throat - low + HOLD;
   const steps = setbacks.length;
   const upTo = (i: number) => (setbacks[i % steps] ?? 0) - low;
   const x = (i: number) => (round * i) / steps;
   const start = upTo(0);
+  const ear = Math.min(...drawn) - low;
   return {
     stamp: `${cut.stamp} end ${cut.end.toUpperCase()}, ${CURVE_WORDS[options.curve]}, ${standsOn(cut)}`,
     width: round + TAB,
@@ -65,26 +70,28 @@ export function copeTemplate(cut: EndCut, od: number, options: TemplateOptions):
     ),
     // Ear and throat across the curve, and the check bar.
     tangents: [
-      ...[0, throat - low].map((y) => line([0, y], [round, y])),
+      ...[ear, throat - low].map((y) => line([0, y], [round, y])),
+      ...curveLines(straight, low, x),
       line([4, top - 30], [4 + CHECK_BAR, top - 30]),
       line([4, top - 31.5], [4, top - 28.5]),
       line([4 + CHECK_BAR, top - 31.5], [4 + CHECK_BAR, top - 28.5]),
     ],
     arrows: [{ from: [round - 6, top - 24], to: [round - 6, top - 4] }],
-    labels: labelsOf(cut, { round, top, throat: throat - low }, options),
+    labels: labelsOf(cut, { round, top, ear, throat: throat - low }, options),
   };
 }
 
 interface Sizes {
   round: number;
   top: number;
+  ear: number;
   throat: number;
 }
 
 function labelsOf(
   cut: EndCut,
-  { round, top, throat }: Sizes,
-  { curve, origin, style }: TemplateOptions,
+  { round, top, ear, throat }: Sizes,
+  { curve, origin, style, straight }: TemplateOptions,
 ): FlatOutline['labels'] {
   const text = (
     at: readonly [number, number],
@@ -103,11 +110,16 @@ function labelsOf(
     text([1.2, top - 36], 'face line', 2.4),
     text([round - 1.2, top - 36], 'face line', 2.4, 'end'),
     text([4, throat + 0.8], 'throat', 2.4),
-    text([4, 0.8], 'ear', 2.4),
+    text([4, ear + 0.8], 'ear', 2.4),
+    ...(straight ? [text([round / 2 + 3, throat + 3.6], 'thin: two straight cuts', 2.4)] : []),
     text([round / 2 - 1, throat + 3.6], 'cut along the curve below', 2.4, 'end'),
     text([round + 1, top - 5], 'lap', 2.4),
   ];
 }
+
+/** Where straight cuts leave the tube, at even steps round it. mm */
+const straightLine = (cuts: StraightCuts, steps: number): number[] =>
+  Array.from({ length: steps }, (_, i) => straightSetback(cuts, (360 * i) / steps));
 
 /** The curve in chords; open where a generator meets nothing. */
 function curveLines(setbacks: (number | null)[], low: number, x: (i: number) => number): TrueLine[] {

@@ -19,6 +19,7 @@ export { sightView } from './views/sightView.ts';
 export { harnessView } from './views/harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
+export { pencilLines, type PencilOptions } from './pencilLines.ts';
 export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';
 export { outlineDrawing } from './outlineDrawing.ts';
 export { type CageSheet, sheetsIn } from './sheets.ts';

@@ -21,6 +21,7 @@ const request = (changes: Partial<CopePackRequest> = {}): CopePackRequest => ({
   paper: 'a4',
   style: INCHES,
   curve: 'seating',
+  straight: false,
   ...changes,
 });
 

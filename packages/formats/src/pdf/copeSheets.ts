@@ -5,6 +5,8 @@ import {
   type Copes,
   copeTemplate,
   curveOf,
+  straightCutsOf,
+  tubesIn,
   type CutLengths,
   type EndCut,
   type Evaluation,
@@ -27,6 +29,7 @@ import {
   passFigures,
   seamWords,
   seatWords,
+  prepWords,
 } from '../words/cope.ts';
 import { clockedWords, footCutWords, footFigures } from '../words/foot.ts';
 import { placeDrawing } from './drawing.ts';
@@ -49,6 +52,8 @@ export interface CopePackRequest {
   paper: Paper;
   style: LengthStyle;
   curve: CopeCurve;
+  /** Templates carry the lines of two straight cuts besides. */
+  straight: boolean;
 }
 
 interface Coped {
@@ -89,13 +94,18 @@ function copedOf({ copes, evaluation }: CopePackRequest, piece: string): Coped |
 }
 
 function templateOf(
-  { plan, curve, revision, job, style }: CopePackRequest,
+  { plan, evaluation, curve, straight, revision, job, style }: CopePackRequest,
   { od }: Tube,
   cut: EndCut,
 ): FlatOutline | null {
   if (cut.outer.length === 0) return null;
   const origin = `${job}, revision ${revision}`;
-  return copeTemplate(cut, od, { curve, paper: plan.coping.paper.mm, origin, style });
+  const gap = plan.coping.straightCutGap.mm;
+  return copeTemplate(cut, od, {
+    ...{ curve, origin, style },
+    paper: plan.coping.paper.mm,
+    straight: straight ? straightCutsOf(cut, tubesIn(evaluation), gap) : null,
+  });
 }
 
 /** One page: the tube with its lengths, and for each end how it is cut and where to mark it by hand. */
@@ -172,14 +182,8 @@ function endColumn(
   const seam = copes.seams.find((one) => one.piece === cut.piece && one.end === cut.end);
   if (seam) for (const words of seamWords(seam, style)) y = writeParagraph(doc, words, x, y, width, BODY);
   if (cut.prep)
-    y = writeParagraph(
-      doc,
-      `Cut square to the surface along the outer line, the inner edge stands ${formatWithUnit(cut.prep.groundBack, style)} proud at most: grind it back.`,
-      x,
-      y,
-      width,
-      BODY,
-    );
+    for (const words of prepWords(cut.prep, cut.passes.length > 0, style))
+      y = writeParagraph(doc, words, x, y, width, BODY);
   if (cut.outer.length > 0) clockTable(doc, cut, { curve, style }, x, y + 4, width);
 }
 

@@ -13,6 +13,7 @@ import {
   type SawPass,
   type SeamAnswer,
   type StraightCuts,
+  type WeldPrep,
 } from '@gyrus/core';
 
 /** A figure with its name, ready to be shown or printed. */
@@ -171,5 +172,18 @@ export function seamWords(seam: SeamAnswer, style: LengthStyle): string[] {
       ({ stamp, length: mm }) => `Weld ${length(mm)} of it before ${stamp} goes on, which covers it.`,
     ),
     ...(seam.tight ? [`${seam.tight.stamp} passes ${length(seam.tight.gap)} beside it.`] : []),
+  ];
+}
+
+/** What of an end is ground before it is welded: after a cut square to the surface, and after a hole saw. sawn: a hole saw makes it */
+export function prepWords({ groundBack, at }: WeldPrep, sawn: boolean, style: LengthStyle): string[] {
+  const [back, where] = [formatWithUnit(groundBack, style), roundWords(at)];
+  return [
+    `Cut square to the surface along the outer line, the inner edge stands ${back} proud ${where}: grind it back, or cut to the seating line.`,
+    ...(sawn
+      ? [
+          `A hole saw leaves the ear thinner than the wall: grind it back to full wall, ${back} ${where}, less to both sides of there.`,
+        ]
+      : []),
   ];
 }

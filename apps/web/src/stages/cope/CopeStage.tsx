@@ -108,7 +108,7 @@ function EndCards({ cut, copes, curve }: EndCardsProps) {
               <EndSpace cut={cut} tube={tube} headers={headers} />
             </Suspense>
           </ErrorBoundary>
-          <Template cut={cut} od={tube.od} curve={curve} />
+          <Template cut={cut} tube={tube} headers={headers} curve={curve} />
         </div>
       )}
       <CopedTo cut={cut} />

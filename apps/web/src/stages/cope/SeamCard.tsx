@@ -1,5 +1,5 @@
 import { type Copes, type EndCut, formatWithUnit } from '@gyrus/core';
-import { roundWords, seamWords } from '@gyrus/formats';
+import { prepWords, seamWords } from '@gyrus/formats';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 
@@ -22,13 +22,12 @@ export function SeamCard({ cut, copes }: { cut: EndCut; copes: Copes }) {
         It closes as number {place} of {node.length} on {cut.headers.join(', ')}
         {node.length > 1 && `: ${node.map(({ stamp, end }) => `${stamp} ${end.toUpperCase()}`).join(', ')}`}.
       </p>
-      {cut.prep && (
-        <p>
-          <Typeset
-            text={`Cut square to the surface along the outer line, the inner edge stands ${formatWithUnit(cut.prep.groundBack, style)} proud ${roundWords(cut.prep.at)}: grind it back, or cut to the seating line.`}
-          />
-        </p>
-      )}
+      {cut.prep &&
+        prepWords(cut.prep, cut.passes.length > 0, style).map((words) => (
+          <p key={words}>
+            <Typeset text={words} />
+          </p>
+        ))}
       <p className="text-quiet">
         <Typeset text={`All seams of the cage: ${formatWithUnit(copes.seamLength, style)}.`} />
       </p>

@@ -1,8 +1,9 @@
-import { chopCut, type EndCut, type Tube, twoCuts } from '@gyrus/core';
+import { chopCut, type EndCut, pencilLines, straightCutsOf, type Tube } from '@gyrus/core';
 import { straightCutFigures } from '@gyrus/formats';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 import { Figures } from './SawCard.tsx';
 
 interface StraightCutCardProps {
@@ -18,9 +19,14 @@ export function StraightCutCard({ cut, tube, headers }: StraightCutCardProps) {
   const [header, another] = headers;
   const found = useMemo(() => {
     if (!header) return null;
-    const [two, one] = [twoCuts(tube, cut.end, header, limit), chopCut(tube, cut.end, header)];
-    return { two: two.ok ? two.value : null, one: one.ok ? one.value : null };
-  }, [tube, cut.end, header, limit]);
+    const one = chopCut(tube, cut.end, header);
+    return { two: straightCutsOf(cut, [tube, header], limit), one: one.ok ? one.value : null };
+  }, [tube, cut, header, limit]);
+  const draw = useCallback(
+    (width: number) =>
+      found?.two ? pencilLines(found.two, { od: tube.od, ear: cut.ear, width, style }) : null,
+    [found, tube.od, cut.ear, style],
+  );
   return (
     <section
       aria-label="Straight cuts"
@@ -36,6 +42,7 @@ export function StraightCutCard({ cut, tube, headers }: StraightCutCardProps) {
       {found?.two ? (
         <>
           <h3 className="font-semibold">Two straight cuts</h3>
+          <FittedDrawing draw={draw} />
           <Figures figures={straightCutFigures(found.two, cut, style)} />
         </>
       ) : (

@@ -75,6 +75,7 @@ test('the template is once round the tube and the paper wide, and its cut is the
   const cut = endOf(cageOf(post, rail), 'p-r', 'a');
   const template = copeTemplate(cut, 50.8, {
     curve: 'outer',
+    straight: null,
     paper: 0.1,
     origin: 'a job',
     style: MILLIMETRES,
