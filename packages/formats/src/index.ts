@@ -49,6 +49,7 @@ export {
   straightCutFigures,
 } from './words/cope.ts';
 export { clockedWords, footCutWords, footFigures } from './words/foot.ts';
+export { beforeFittingWords } from './words/fitting.ts';
 export { bookBlankWords, bookFieldWords } from './words/books/bookField.ts';
 export { briefChoiceWords } from './words/books/briefChoice.ts';
 export { massWords } from './words/printUnits.ts';

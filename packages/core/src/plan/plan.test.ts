@@ -1,6 +1,6 @@
 import { planWith, HANDBOOK_CAR } from '../testing/index.ts';
 import { shop } from '../testing/twoInchShop.ts';
-import { type DieTest, NOTHING_MEASURED, readPlan, readShop } from './index.ts';
+import { type DieTest, NOTHING_MEASURED, type Plan, readPlan, readShop } from './index.ts';
 
 const plan = planWith(HANDBOOK_CAR);
 const faultOf = (data: unknown) => {
@@ -209,15 +209,23 @@ test('a plan of version 7 opens: a brush wants its usual room, nobody said when 
   });
 });
 
+const leftOut = <T extends object, K extends keyof T>(record: T, ...keys: K[]) =>
+  Object.fromEntries(Object.entries(record).filter(([key]) => !(keys as string[]).includes(key)));
+
+/** What version 7 did not have yet, left out. */
+const asOfSeven = ({ coping, survey, brief }: Plan) => ({
+  coping: leftOut(coping, 'brushRoom', 'sawSwing'),
+  survey: leftOut(survey, 'stance', 'again'),
+  brief: leftOut(brief, 'paintOn'),
+});
+
 /** A take-off as version 7 wrote it, frozen: its bends say how far they turn in degrees, of the right twin too. */
 const FROZEN_TAKE_OFF = JSON.parse(
   '{"kind":"take-off","aim":[{"mm":0,"typed":"0"},{"mm":400,"typed":"400"},{"mm":1000,"typed":"1000"}],"roll":{"deg":0,"typed":"0"},"rows":[{"straight":{"mm":508,"typed":"20"},"rotation":{"deg":0,"typed":"0"},"angle":{"deg":35,"typed":"35"}},{"straight":{"mm":698.5,"typed":"27.5"},"rotation":{"deg":-23.9,"typed":"-23.9"},"angle":{"deg":58,"typed":"58"}}],"tail":{"mm":609.6,"typed":"24"}}',
 ) as Record<string, unknown>;
 
 test('a take-off of version 7 opens: straights without a sample bend, turned by the same degrees', () => {
-  const { brushRoom: _, sawSwing: __, ...coping } = plan.coping;
-  const { stance: ___, again: _____, ...survey } = plan.survey;
-  const { paintOn: ____, ...brief } = plan.brief;
+  const { coping, survey, brief } = asOfSeven(plan);
   const [hoop] = plan.members;
   if (!hoop) throw new Error('the plan has a hoop');
   const { bending, tube } = hoop;

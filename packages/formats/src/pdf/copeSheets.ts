@@ -3,6 +3,7 @@ import {
   type CopeCurve,
   copedTube,
   type Copes,
+  beforeFitting,
   copeTemplate,
   curveOf,
   straightCutsOf,
@@ -31,6 +32,7 @@ import {
   seatWords,
   prepWords,
 } from '../words/cope.ts';
+import { beforeFittingWords } from '../words/fitting.ts';
 import { clockedWords, footCutWords, footFigures } from '../words/foot.ts';
 import { placeDrawing } from './drawing.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
@@ -140,6 +142,21 @@ function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: 
     width - 2 * MARGIN,
     BODY,
   );
+  const before = beforeFitting(
+    request.plan,
+    request.copes,
+    { tubes: tubesIn(evaluation), joints: evaluation.joints },
+    tube.piece,
+  );
+  if (before)
+    y = writeParagraph(
+      doc,
+      `Before it is fitted. ${beforeFittingWords(before, style).join(' ')}`,
+      MARGIN,
+      y + 6,
+      width - 2 * MARGIN,
+      BODY,
+    );
   const column = (width - 2 * MARGIN - 24) / 2;
   for (const [i, cut] of cuts.entries())
     endColumn(doc, request, { cut, lengths }, MARGIN + i * (column + 24), y + 8, column);

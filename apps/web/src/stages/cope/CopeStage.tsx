@@ -17,6 +17,7 @@ import { PrintCopes } from './PrintCopes.tsx';
 import { SawCard } from './SawCard.tsx';
 import { SeamCard } from './SeamCard.tsx';
 import { StraightCutCard } from './StraightCutCard.tsx';
+import { BeforeFitting } from './BeforeFitting.tsx';
 import { Template } from './Template.tsx';
 
 const EndSpace = lazy(async () => ({ default: (await import('./EndSpace.tsx')).EndSpace }));
@@ -115,6 +116,7 @@ function EndCards({ cut, copes, curve }: EndCardsProps) {
       <SawCard cut={cut} lengths={lengths} od={tube.od} />
       {headers.length > 0 && <StraightCutCard cut={cut} tube={tube} headers={headers} />}
       <LengthCard copes={copes} tube={tube} lengths={lengths} />
+      <BeforeFitting piece={cut.piece} copes={copes} />
       <SeamCard cut={cut} copes={copes} />
       {isCut && <ClockTable cut={cut} curve={curve} />}
     </>

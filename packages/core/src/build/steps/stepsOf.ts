@@ -230,7 +230,7 @@ function weldedInCar({ room, timeline }: Making): BuildRoom['seams'] {
 /** Feet last of all, then the brace comes out, and all is measured again. */
 function finish({ setting: { plan }, room }: Making, put: Put, putMeasure: (when: 'welded') => void): void {
   const feet = room.tubes.filter((_, i) =>
-    itemAt(room.ends, i).some((end) => ['plate', 'car'].includes(footOf(plan, end) ?? '')),
+    itemAt(room.ends, i).some(({ cut }) => ['plate', 'car'].includes(footOf(plan, cut) ?? '')),
   );
   if (feet.length > 0)
     put(

@@ -17,7 +17,7 @@ export interface Vent {
 export function ventsOf(plan: Plan, tubes: Tube[], ends: CutEnd[][]): Vent[] {
   return tubes.flatMap(({ piece, stamp }, i) => {
     const bare = itemAt(ends, i)
-      .filter((end) => footOf(plan, end) === 'nothing')
+      .filter(({ cut }) => footOf(plan, cut) === 'nothing')
       .map(({ cut }) => cut.end);
     return [{ piece, stamp, hole: bare.length === 0, bare }];
   });
