@@ -34,7 +34,10 @@ const pagesIn = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type \/Page\b/g
 
 test('a sheet for every tube, and templates many to a page', async () => {
   const sheets = pagesIn(await bytesOf(request({ templates: false })));
-  expect(sheets).toBe(copes.lengths.length);
+  // Where the saw goes in twice at an end, the marks by hand go on a second page, and over no footer.
+  const twice = new Set(copes.ends.flatMap(({ piece, passes }) => (passes.length > 1 ? [piece] : [])));
+  expect(twice.size).toBeGreaterThan(0);
+  expect(sheets).toBe(copes.lengths.length + twice.size);
   const templates = copes.ends.filter(({ outer }) => outer.length > 0).length;
   const pages = pagesIn(await bytesOf(request({ sheets: false }))) ?? 0;
   expect(pages).toBeLessThan(templates / 2);

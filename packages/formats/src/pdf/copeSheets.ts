@@ -110,15 +110,46 @@ function templateOf(
   });
 }
 
-/** One page: the tube with its lengths, and for each end how it is cut and where to mark it by hand. */
-function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: Coped): void {
-  const { evaluation, style, paper } = request;
-  const [width, height] = paperSize[paper];
-  const found = pieceAnswerOf(evaluation, tube.piece);
+/** The tube with its lengths, and for each end how it is cut and where to mark it by hand: on one page, or the marks on a second. */
+function copeSheet(doc: Doc, request: CopePackRequest, coped: Coped): void {
+  const [width, height] = paperSize[request.paper];
+  const found = pieceAnswerOf(request.evaluation, coped.tube.piece);
   if (!found) return;
-  sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width });
+  const head = () =>
+    sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width });
+  head();
+  const top = wholeTube(doc, request, coped, width);
+  const column = (width - 2 * MARGIN - 24) / 2;
+  const columns = coped.cuts.map((cut, i) => ({ cut, x: MARGIN + i * (column + 24) }));
+  const ends = columns.map(({ cut, x }) =>
+    endColumn(doc, request, { cut, lengths: coped.lengths }, x, top + 4, column),
+  );
+  const fits = Math.max(...ends) + 4 + CLOCK_TABLE <= height - FOOT;
+  if (!fits) {
+    sheetFoot(doc, width, height);
+    doc.addPage();
+    head();
+  }
+  for (const [i, { cut, x }] of columns.entries())
+    if (cut.outer.length > 0) clockTable(doc, cut, request, x, fits ? (ends[i] ?? 0) + 4 : 90, column);
+  sheetFoot(doc, width, height);
+}
+
+/** Kept free above the foot of the page, and what the table of marks by hand takes. Points */
+const FOOT = 40;
+const CLOCK_TABLE = 64;
+
+/** The tube from end to end: its lengths, what is done to it before it is fitted; where that ends on the page. */
+function wholeTube(
+  doc: Doc,
+  request: CopePackRequest,
+  { tube, cuts, lengths }: Coped,
+  width: number,
+): number {
+  const { evaluation, style } = request;
   const drawing = copedTube(cuts, lengths, { width: 1000, style, od: tube.od });
-  let y = 74 + placeDrawing(doc, drawing, MARGIN, 74, width - 2 * MARGIN);
+  const share = 0.7 * (width - 2 * MARGIN);
+  let y = 64 + placeDrawing(doc, drawing, (width - share) / 2, 64, share);
   const rests = assumedIn(request.plan).ofSheet(tube.member);
   if (rests.length > 0)
     y = writeParagraph(
@@ -153,26 +184,26 @@ function copeSheet(doc: Doc, request: CopePackRequest, { tube, cuts, lengths }: 
       doc,
       `Before it is fitted. ${beforeFittingWords(before, style).join(' ')}`,
       MARGIN,
-      y + 6,
+      y + 4,
       width - 2 * MARGIN,
-      BODY,
+      SMALL,
     );
-  const column = (width - 2 * MARGIN - 24) / 2;
-  for (const [i, cut] of cuts.entries())
-    endColumn(doc, request, { cut, lengths }, MARGIN + i * (column + 24), y + 8, column);
-  sheetFoot(doc, width, height);
+  return y;
 }
 
 const STRONG = { font: 'label-600', size: 13 } as const;
+/** Of the columns, so that an end of many lines keeps its table of marks on the page. */
+const SMALL = { ...BODY, size: 9 } as const;
 
+/** How an end is cut, and its seam; where that ends on the page. */
 function endColumn(
   doc: Doc,
-  { plan, copes, style, curve }: CopePackRequest,
+  { plan, copes, style }: CopePackRequest,
   { cut, lengths }: { cut: EndCut; lengths: CutLengths },
   x: number,
   top: number,
   width: number,
-): void {
+): number {
   let y = top + 12;
   writeText(
     doc,
@@ -183,25 +214,25 @@ function endColumn(
   );
   y += 17;
   y = footCard(doc, cut, { plan, style }, x, y, width);
-  if (cut.why) y = writeParagraph(doc, `No setting of the notcher: ${cut.why}.`, x, y, width, BODY);
+  if (cut.why) y = writeParagraph(doc, `No setting of the notcher: ${cut.why}.`, x, y, width, SMALL);
   for (const [i, pass] of cut.passes.entries()) {
     if (cut.passes.length > 1) {
       writeText(doc, `Pass ${i + 1}, ${cut.headers[pass.header] ?? ''}`, x, y, {
-        ...BODY,
+        ...SMALL,
         font: 'label-600',
       });
       y += 14;
     }
     y = figureRows(doc, passFigures(pass, cut, lengths, style), x, y, width);
     for (const caution of passCautions(pass, plan.coping, style))
-      y = writeParagraph(doc, caution, x, y, width, BODY);
+      y = writeParagraph(doc, caution, x, y, width, SMALL);
   }
   const seam = copes.seams.find((one) => one.piece === cut.piece && one.end === cut.end);
-  if (seam) for (const words of seamWords(seam, style)) y = writeParagraph(doc, words, x, y, width, BODY);
+  if (seam) for (const words of seamWords(seam, style)) y = writeParagraph(doc, words, x, y, width, SMALL);
   if (cut.prep)
     for (const words of prepWords(cut.prep, cut.passes.length > 0, style))
-      y = writeParagraph(doc, words, x, y, width, BODY);
-  if (cut.outer.length > 0) clockTable(doc, cut, { curve, style }, x, y + 4, width);
+      y = writeParagraph(doc, words, x, y, width, SMALL);
+  return y;
 }
 
 /** How the saw is set for an end that is cut to a plane. */
@@ -240,10 +271,10 @@ function clockTable(
   for (let at = 0; at < 360; at += EVERY) {
     const setback = setbackAt(setbacks, at);
     const column = x + ((at / EVERY) % 6) * (width / 6);
-    const row = top + 28 + Math.floor(at / (EVERY * 6)) * 30;
-    writeText(doc, `${at}°`, column, row, { ...BODY, size: 9 });
+    const row = top + 24 + Math.floor(at / (EVERY * 6)) * 26;
+    writeText(doc, `${at}°`, column, row, SMALL);
     const text = setback === null ? 'passes' : formatLength(setback - cut.ear, style);
-    writeText(doc, text, column, row + 13, { font: 'figure-600', size: 12 });
+    writeText(doc, text, column, row + 12, { font: 'figure-600', size: 12 });
   }
 }
 
@@ -261,9 +292,9 @@ function figureRows(doc: Doc, figures: NamedFigure[], x: number, top: number, wi
   for (const [i, { label, text }] of figures.entries()) {
     const [column, row] = [i % 2, Math.floor(i / 2)];
     const at = x + column * (width / 2);
-    const y = top + row * 26;
-    writeText(doc, label, at, y, { ...BODY, size: 8.5 });
-    writeText(doc, text, at, y + 13, { font: 'figure-600', size: 13 });
+    const y = top + row * 24;
+    writeText(doc, label, at, y, { ...BODY, size: 8 });
+    writeText(doc, text, at, y + 12, { font: 'figure-600', size: 12 });
   }
-  return top + Math.ceil(figures.length / 2) * 26 + 4;
+  return top + Math.ceil(figures.length / 2) * 24 + 2;
 }
