@@ -6,7 +6,7 @@ export const ROLES = {
   ],
   'harness-bar': [
     'Across the hoop at shoulder height. Straight it is split where diagonals cross it; with an offset it steps to the rear, the',
-    "bends solved for the die: the least whole degree that leaves room for the clamp. Behind the hoop it stands off on its own legs. Asks for its height, the offset, the offset's width and where its middle is.",
+    "bends solved for the die: the least whole degree that leaves room for the clamp. Behind the hoop it stands off on its own legs. Asks for its height, the offset, the offset's width and where its middle is. Without a cage it stands between two places of the body: straight, its ends bent down to them, or square to them.",
   ],
   backstay: [
     'A mirrored pair from the corners of the hoop rearward and down, at least 30° from vertical by common books. Straight, or bent',

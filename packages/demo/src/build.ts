@@ -69,12 +69,15 @@ export const height = (member: string, side: 'left' | 'right', z: number): Attac
   kind: 'height',
   on: { member, side },
   height: mm(z),
+  aside: null,
 });
 /** An end at a bend of a bar. mm */
 export const station = (member: string, feature: string, along = 0, side?: 'left' | 'right'): Attachment => ({
   kind: 'station',
   on: side ? { member, side } : { member },
   station: { feature, edge: 'middle', along: mm(along) },
+  to: 'axis',
+  aside: null,
 });
 /** A die of the demo shop, as a plan pins it. */
 export function demoDie(id: string): Die {

@@ -149,6 +149,7 @@ const door = (height: number): Plan => {
     bar('f', 'front-leg', point(900, 600, 0), point(900, 600, 800)),
     bar('d', 'door-bar', heightOn(hoop, 'left', 300), {
       kind: 'height',
+      aside: null,
       on: { member: 'm-f' },
       height: mm(height),
     }),

@@ -98,6 +98,7 @@ test('a bar that one took out while the other hung something on it is one field 
     const stands = barOf(plan, 'rear-cross').ends.a;
     barOf(plan, 'rear-cross').ends.a = {
       kind: 'height',
+      aside: null,
       on: { member: gone.id },
       height: 'height' in stands ? stands.height : mm(400),
     };
@@ -190,6 +191,7 @@ describe('tried before it is taken', () => {
   const standOn = (role: string, on: string) => (plan: Plan) => {
     const end: Attachment = {
       kind: 'height',
+      aside: null,
       on: { member: barOf(plan, on).id, ...(on === 'backstay' ? { side: 'left' as const } : {}) },
       height: mm(500),
     };

@@ -141,7 +141,7 @@ test('what a bar stands on is gone, or has no such place: it is listed, never si
   const twin = bar(
     'st',
     'gusset-tube',
-    { kind: 'height', on: { member: 'm-bs' }, height: mm(600) },
+    { kind: 'height', aside: null, on: { member: 'm-bs' }, height: mm(600) },
     point(0, 0, 0),
   );
   expect(codesAndWords(cageOf(stays, twin))).toEqual([

@@ -199,8 +199,8 @@ const standingOf = (pieces: ResolvedPiece[]): StandingTube[] =>
 
 function jointsOf(tube: Tube, [a, b]: BarPath['footings']): Joint[] {
   return [
-    ...a.headers.map((header) => jointOf(tube, 'a', header)),
-    ...b.headers.map((header) => jointOf(tube, 'b', header)),
+    ...a.headers.map((header) => jointOf(tube, 'a', header, a.aside ?? 0)),
+    ...b.headers.map((header) => jointOf(tube, 'b', header, b.aside ?? 0)),
   ];
 }
 

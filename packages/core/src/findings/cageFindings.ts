@@ -128,10 +128,10 @@ export const collisionFindings = (collisions: Collision[]): Finding[] =>
     }),
   );
 
-/** Joints whose axes miss each other by more than the tape's error: the load bends the tubes. */
+/** Joints whose axes miss each other by more than the tape's error, and not on purpose: the load bends the tubes. */
 export const offNodeFindings = (joints: Joint[], tubes: Tube[], tapeError: number): Finding[] =>
   joints
-    .filter(({ eccentricity }) => decided(eccentricity - tapeError) > 0)
+    .filter(({ eccentricity, meant }) => decided(Math.abs(eccentricity - meant) - tapeError) > 0)
     .flatMap(({ piece, end, header, eccentricity }) => {
       const [tube, on] = [piece, header].map((id) => tubes.find((one) => one.piece === id));
       if (!tube || !on) return [];

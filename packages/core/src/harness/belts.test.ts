@@ -119,6 +119,7 @@ test('the longest span is between what holds the bar', () => {
     at: [0, 100, 600] as Vec3,
     angle: 90,
     eccentricity: 0,
+    meant: 0,
   };
   const span = longestSpan([bar], [strut]);
   expect([span.from, span.to]).toEqual([500, 1200]);

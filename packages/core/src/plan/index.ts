@@ -1,4 +1,10 @@
-export { type Attachment, type CarSide, type MemberReference, type Station } from './members/attachment.ts';
+export {
+  type Aside,
+  type Attachment,
+  type CarSide,
+  type MemberReference,
+  type Station,
+} from './members/attachment.ts';
 export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
 export {
   type AngleKey,
@@ -13,7 +19,7 @@ export {
 export { type Bar, BAR_ROLES, type BarRole, PAIRING, piecesOfBar } from './members/bar.ts';
 export { type Part, PART_KINDS, type PartOf } from './members/part.ts';
 export { type Gusset, type Plate } from './members/plate.ts';
-export { type BarShape, type ShapeOf, STRAIGHT, TOWARDS, type Towards, type Via } from './members/shape.ts';
+export { type BarShape, type ShapeOf, STRAIGHT, type Via } from './members/shape.ts';
 export { type HoopLeg, type HoopStation, type HoopWay, type HoopWayOf } from './members/hoopWay.ts';
 export {
   type SampleBend,
@@ -22,6 +28,7 @@ export {
   type TakeOffRow,
   type BendTurn,
 } from './members/takeOff.ts';
+export { TOWARDS, type Towards } from './members/towards.ts';
 export { type BuiltHoop, type MainHoop, mainHoopOf, type Member, type Role } from './members/member.ts';
 export { type MemberPiece } from './members/memberFields.ts';
 export { type Cockpit, USUAL_COCKPIT } from './cockpit.ts';

@@ -178,9 +178,21 @@ function withSamples(bar: Document): Document {
   const right = bar.right ? record(bar.right) : null;
   return {
     ...bar,
+    ends: endsOnAxis(record(bar.ends)),
     shape: withSample(record(bar.shape)),
-    right: right && { ...right, shape: right.shape ? withSample(record(right.shape)) : null },
+    right: right && { ...endsOnAxis(right), shape: right.shape ? withSample(record(right.shape)) : null },
   };
+}
+
+/** Ends that meet the axis of what they stand on, at their own. */
+const endsOnAxis = (ends: Document): Document => ({
+  ...ends,
+  ...{ a: ends.a ? onAxis(record(ends.a)) : ends.a, b: ends.b ? onAxis(record(ends.b)) : ends.b },
+});
+
+function onAxis(end: Document): Document {
+  if (end.kind === 'station') return { ...end, to: 'axis', aside: null };
+  return end.kind === 'height' ? { ...end, aside: null } : end;
 }
 
 function withSample(shape: Document): Document {

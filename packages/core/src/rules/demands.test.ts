@@ -150,6 +150,7 @@ describe('where bars are counted', () => {
     const legs = bar('f', 'front-leg', point(900, 560, 0), point(700, 500, 900), { pair: 'mirrored' });
     const door = bar('d', 'door-bar', heightOn(hoop, 'left', 300), {
       kind: 'height',
+      aside: null,
       on: { member: 'm-f', side: 'left' },
       height: mm(300),
     });

@@ -15,12 +15,14 @@ const leg = bar('f', 'front-leg', point(900, 640, 0), point(900, 600, 900));
 
 const rail = bar('s', 'side-hoop', heightOn('m-hoop', 'left', 900), {
   kind: 'height',
+  aside: null,
   on: { member: 'm-f' },
   height: mm(880),
 });
 
 const door = bar('d', 'door-bar', heightOn('m-hoop', 'left', 300), {
   kind: 'height',
+  aside: null,
   on: { member: 'm-f' },
   height: mm(320),
 });

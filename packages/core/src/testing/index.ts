@@ -99,9 +99,16 @@ export const stationOn = (
   feature: string,
   along = 0,
   edge: 'middle' | 'tangentA' | 'tangentB' | 'pi' = 'middle',
-): Attachment => ({ kind: 'station', on: { member }, station: { feature, edge, along: mm(along) } });
+): Attachment => ({
+  kind: 'station',
+  on: { member },
+  station: { feature, edge, along: mm(along) },
+  to: 'axis',
+  aside: null,
+});
 export const heightOn = (member: string, side: 'left' | 'right', z: number): Attachment => ({
   kind: 'height',
+  aside: null,
   on: { member, side },
   height: mm(z),
 });

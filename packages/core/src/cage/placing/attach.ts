@@ -16,6 +16,8 @@ export interface StandingTube {
 export interface Footing {
   point: Vec3;
   headers: Tube[];
+  /** How far it passes beside the axis of what it stands on, on purpose. */
+  aside?: number;
 }
 
 /** Finds the place of an attachment among the tubes that stand. */

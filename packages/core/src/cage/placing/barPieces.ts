@@ -5,6 +5,7 @@ import { add, distance, scale, subtract } from '../../space/index.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';
+import { isSettled, leavingOf, settledEnd } from './settle.ts';
 import { type BendRoom, shapedPath, type WholePath } from '../shape/index.ts';
 import { type FootedPath, splitPath } from './split.ts';
 
@@ -79,14 +80,50 @@ function wholePath(
     andThen(footingOf(one.ends.b, standing, plates), (b) => {
       if (one.shape.kind === 'through' && one.shape.via.length === 0 && distance(a.point, b.point) < 1)
         return fail('no-length', '', 'both ends stand at one place: move one of them');
-      const path = shapedPath(one.shape, a.point, b.point, room);
-      return andThen(path, (shaped) =>
+      const met: Met = { path: shapedPath(one.shape, a.point, b.point, room), footings: [a, b] };
+      const stands = [one.ends.a, one.ends.b].some(isSettled)
+        ? settle(met, one, bar, standing, { plates, room })
+        : met;
+      return andThen(stands.path, (shaped) =>
         andThen(shortened(moved(shaped, bar, one.side), bar), (whole) =>
-          succeed({ ...whole, footings: [a, b] }),
+          succeed({ ...whole, footings: stands.footings }),
         ),
       );
     }),
   );
+}
+
+/** A bar's path between its ends, and what they meet. */
+interface Met {
+  path: Outcome<WholePath>;
+  footings: [Footing, Footing];
+}
+
+/** An end that moves turns its bar, and a bar that turns moves its ends: so many rounds until neither does. */
+const ROUNDS = 12;
+
+/** A bar with ends whose places follow from how it leaves them. */
+function settle(
+  met: Met,
+  { ends, shape }: SideOfBar,
+  { tube }: Bar,
+  standing: StandingTube[],
+  { plates, room }: Surroundings,
+): Met {
+  let now = met;
+  for (let round = 0; round < ROUNDS && now.path.ok; round++) {
+    const [leavesA, leavesB] = leavingOf(now.path.value.points);
+    const given = { od: tube.od.mm, standing, plates };
+    const a = settledEnd({ attachment: ends.a, leaves: leavesA, ...given });
+    const b = settledEnd({ attachment: ends.b, leaves: leavesB, ...given });
+    if (!a.ok) return { ...now, path: a };
+    if (!b.ok) return { ...now, path: b };
+    now = {
+      path: shapedPath(shape, a.value.point, b.value.point, room),
+      footings: [a.value, b.value],
+    };
+  }
+  return now;
 }
 
 /** Off what it stands on, by the bar's own offset; the right twin goes the other way across. */

@@ -14,10 +14,12 @@ export interface Joint {
   angle: number;
   /** How far the end lies from the header's axis: the node's eccentricity. */
   eccentricity: number;
+  /** So much of it on purpose. */
+  meant: number;
 }
 
-/** The joint of a tube's end with a header that it stands on. */
-export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube): Joint {
+/** The joint of a tube's end with a header that it stands on. meant: how far it passes beside its axis on purpose, mm */
+export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube, meant: number): Joint {
   const at = itemAt(tube.points, end === 'a' ? 0 : tube.points.length - 1);
   const next = itemAt(tube.points, end === 'a' ? 1 : tube.points.length - 2);
   const turn = degrees(angleBetween(subtract(next, at), directionAt(header, at)));
@@ -28,6 +30,7 @@ export function jointOf(tube: Tube, end: 'a' | 'b', header: Tube): Joint {
     at,
     angle: Math.min(turn, 180 - turn),
     eccentricity: distanceToPath(at, header.axis),
+    meant,
   };
 }
 

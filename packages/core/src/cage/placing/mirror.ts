@@ -1,9 +1,11 @@
 import {
+  type Aside,
   type Attachment,
   type BarShape,
+  type BendTurn,
   type CarSide,
   type MemberReference,
-  type BendTurn,
+  type Towards,
 } from '../../plan/index.ts';
 import { type Place } from './place.ts';
 
@@ -32,10 +34,19 @@ export function mirroredAttachment(attachment: Attachment): Attachment {
       const station = turned
         ? { feature, edge: mirroredEdge[edge], along: { ...along, mm: -along.mm + 0 } }
         : attachment.station;
-      return { ...attachment, on: mirroredReference(attachment.on), station };
+      return {
+        ...attachment,
+        on: mirroredReference(attachment.on),
+        station,
+        aside: mirroredAside(attachment.aside),
+      };
     }
     case 'height':
-      return { ...attachment, on: { ...attachment.on, side: otherSide(attachment.on.side ?? 'left') } };
+      return {
+        ...attachment,
+        on: { ...attachment.on, side: otherSide(attachment.on.side ?? 'left') },
+        aside: mirroredAside(attachment.aside),
+      };
     case 'joint':
       return {
         ...attachment,
@@ -71,6 +82,11 @@ export function mirroredShape(shape: BarShape): BarShape {
       roll: { ...shape.roll, deg: -shape.roll.deg + 0 },
       rows: shape.rows.map((row) => ({ ...row, turn: mirroredTurn(row.turn) })),
     };
-  const { towards } = shape;
-  return towards === 'left' || towards === 'right' ? { ...shape, towards: otherSide(towards) } : shape;
+  return { ...shape, towards: mirroredTowards(shape.towards) };
 }
+
+const mirroredTowards = (towards: Towards): Towards =>
+  towards === 'left' || towards === 'right' ? otherSide(towards) : towards;
+
+const mirroredAside = (aside: Aside | null): Aside | null =>
+  aside && { ...aside, toward: mirroredTowards(aside.toward) };

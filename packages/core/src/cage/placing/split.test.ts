@@ -57,6 +57,8 @@ test('a reference that names one half means the bar all the same', () => {
     kind: 'station',
     on: { member: 'm-x', piece: 'p-x1' },
     station: { feature: 'end-b', edge: 'middle', along: mm(-300) },
+    to: 'axis',
+    aside: null,
   } as const;
   const plan = cageOf(post, across, bar('s', 'strut', named, point(-200, 0, 100)));
   expect(topOf(plan)[1]).toBeCloseTo(-200, 9);

@@ -22,10 +22,13 @@ export const height = (member: string, side: 'left' | 'right', z: number): Attac
   kind: 'height',
   on: { member, side },
   height: length(z),
+  aside: null,
 });
 /** An end at a bend of a bar, so far along it. mm */
 export const station = (on: On, feature: string, along = 0, edge: Edge = 'middle'): Attachment => ({
   kind: 'station',
   on,
   station: { feature, edge, along: length(along) },
+  to: 'axis',
+  aside: null,
 });

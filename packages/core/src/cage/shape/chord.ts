@@ -39,7 +39,7 @@ const DIRECTIONS: Record<Exclude<Towards, 'out' | 'in'>, Vec3> = {
 };
 
 /** Away from the car's centre line is to the left where the chord lies on it. */
-function directionOf(towards: Towards, middle: Vec3): Vec3 {
+export function directionOf(towards: Towards, middle: Vec3): Vec3 {
   if (towards !== 'out' && towards !== 'in') return DIRECTIONS[towards];
   const outward = middle[1] >= 0 ? DIRECTIONS.left : DIRECTIONS.right;
   return towards === 'out' ? outward : scale(outward, -1);

@@ -1,4 +1,4 @@
-export { type BendRoom } from './chord.ts';
+export { type BendRoom, directionOf } from './chord.ts';
 export { fitsChord } from './offset.ts';
 export { shapedPath, type WholePath } from './shapedPath.ts';
 export { takeOffFeatures } from './takeOff.ts';

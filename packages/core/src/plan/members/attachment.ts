@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
-import { id, offsetField } from '../quantities.ts';
+import { extentField, id, offsetField } from '../quantities.ts';
+import { towardsField } from './towards.ts';
 
 /** A side of the car, as its driver has it. */
 export const side = oneOf(['left', 'right'], 'a side');
@@ -33,18 +34,36 @@ export type Station = z.infer<typeof station>;
 
 const point = z.tuple([offsetField('x'), offsetField('y'), offsetField('z')], say('a point [x, y, z]'));
 
+/** An end that passes beside the axis it is coped to, on purpose; null for one that meets it. */
+const aside = z
+  .strictObject({
+    by: extentField('how far the axes pass each other'),
+    toward: towardsField('the side to which it passes'),
+  })
+  .nullable();
+/** How far beside the axis of what it stands on an end passes, and to which side. mm */
+export type Aside = NonNullable<z.infer<typeof aside>>;
+
 /** What an end of a member stands on. */
 export const attachment = z.discriminatedUnion(
   'kind',
   [
     z.strictObject({ kind: z.literal('landing'), side }),
     z.strictObject({ kind: z.literal('plate'), plate: id }),
-    z.strictObject({ kind: z.literal('station'), on: reference, station }),
+    z.strictObject({
+      kind: z.literal('station'),
+      on: reference,
+      station,
+      /** Which line of the bar that stands there the distance goes to: "7 in from the hoop, at its near edge". */
+      to: oneOf(['axis', 'near', 'far'], "the bar's axis, its near edge or its far edge"),
+      aside,
+    }),
     z.strictObject({ kind: z.literal('joint'), of: z.tuple([reference, reference]) }),
     z.strictObject({
       kind: z.literal('height'),
       on: reference,
       height: offsetField('the height above the floor'),
+      aside,
     }),
     z.strictObject({ kind: z.literal('point'), at: point }),
     z.strictObject({ kind: z.literal('panel'), panel: id, at: point }),

@@ -1,14 +1,11 @@
 import { z } from 'zod';
-import { oneOf, say, size } from '../../fault/index.ts';
+import { say, size } from '../../fault/index.ts';
 import { placeField } from './attachment.ts';
 import { angleField, extentField, offsetField } from '../quantities.ts';
 import { takeOffFields } from './takeOff.ts';
+import { towardsField } from './towards.ts';
 
-/** Where a shape turns to, as seen from the driver's seat; `out` and `in` are away from and toward the centre line. */
-export const TOWARDS = ['front', 'rear', 'left', 'right', 'up', 'down', 'out', 'in'] as const;
-/** The directions of the car that a shape can reach toward. */
-export type Towards = (typeof TOWARDS)[number];
-const towards = oneOf(TOWARDS, 'the side that the shape turns to');
+const towards = towardsField('the side that the shape turns to');
 
 const via = z.strictObject({
   /** The name of the bend. */

@@ -152,6 +152,7 @@ const doors = (height: number): Plan => {
     leg,
     bar('d', 'door-bar', heightOn(hoop, 'left', 300), {
       kind: 'height',
+      aside: null,
       on: { member: 'm-f' },
       height: mm(height),
     }),

@@ -1,10 +1,20 @@
-import { type Attachment, type Bar, type Plan, referencesOf, type Vec3, wouldLoop } from '@gyrus/core';
+import {
+  type Attachment,
+  type Bar,
+  mirroredAttachment,
+  type Plan,
+  referencesOf,
+  type Vec3,
+  wouldLoop,
+} from '@gyrus/core';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { into, narrowed, type PlanPath, setAt } from '../../../job/store/planPath.ts';
+import { narrowed, type PlanPath, setAt } from '../../../job/store/planPath.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
+import { Button } from '../../../shared/frame/Button.tsx';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
+import { asideFields } from './asideFields.ts';
 import { type AttachmentKind, freshAttachment } from './freshAttachment.ts';
 import { HeaderSelect } from './HeaderSelect.tsx';
 import { StationFields } from './StationFields.tsx';
@@ -26,10 +36,12 @@ interface AttachmentFieldsProps {
   path: PlanPath<Attachment>;
   /** Where the end is now: a point starts there. */
   at: Vec3;
+  /** The other end of a bar across the car: this one can stand as that does, on the other side. */
+  other?: Attachment;
 }
 
 /** What an end of a bar stands on, by what a fabricator can measure. */
-export function AttachmentFields({ bar, name, attachment, path, at }: AttachmentFieldsProps) {
+export function AttachmentFields({ bar, name, attachment, path, at, other }: AttachmentFieldsProps) {
   const plan = usePlan();
   const change = usePlanStore((state) => state.change);
   // What would stand on itself in the end is not offered; what is chosen now is still shown.
@@ -53,24 +65,21 @@ export function AttachmentFields({ bar, name, attachment, path, at }: Attachment
           if (kind) set(fresh(kind));
         }}
       />
+      {other && <Button onClick={() => set(mirroredAttachment(other))}>As end A, on the other side</Button>}
       {(attachment.kind === 'station' || attachment.kind === 'height') && (
         <HeaderSelect attachment={attachment} others={others} set={set} />
       )}
       {attachment.kind === 'station' ? (
-        <StationFields
-          attachment={attachment}
-          others={others}
-          path={into(narrowed<Attachment, OnStation>(path), 'station')}
-          set={set}
-        />
+        <StationFields attachment={attachment} others={others} path={narrowed(path)} set={set} />
       ) : (
         <RecordFields path={path} fields={ownFields(attachment.kind, plan, looping)} />
+      )}
+      {attachment.kind === 'height' && (
+        <RecordFields path={narrowed<Attachment, typeof attachment>(path)} fields={asideFields(attachment)} />
       )}
     </div>
   );
 }
-
-type OnStation = Extract<Attachment, { kind: 'station' }>;
 
 const { choice, length, place, tube } = fieldsOf<Attachment>();
 

@@ -43,7 +43,14 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
       )}
       <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={into(ends, 'a')} at={a} />
       <ShapeFields shape={bar.shape} path={into(path, 'shape')} a={a} b={b} />
-      <AttachmentFields bar={bar} name="end B" attachment={bar.ends.b} path={into(ends, 'b')} at={b} />
+      <AttachmentFields
+        bar={bar}
+        name="end B"
+        attachment={bar.ends.b}
+        path={into(ends, 'b')}
+        at={b}
+        {...(bar.pair === 'single' && { other: bar.ends.a })}
+      />
       <PairFields bar={bar} path={path} a={a} b={b} />
       <TubeSelect member={bar} />
       <BarMore bar={bar} path={path} />

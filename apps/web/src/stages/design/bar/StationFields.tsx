@@ -3,13 +3,16 @@ import { featureName } from '@gyrus/formats';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { type PlanPath } from '../../../job/store/planPath.ts';
+import { asideFields } from './asideFields.ts';
+import { into, type PlanPath } from '../../../job/store/planPath.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
 
+type OnStation = Extract<Attachment, { kind: 'station' }>;
+
 interface StationFieldsProps {
-  attachment: Extract<Attachment, { kind: 'station' }>;
+  attachment: OnStation;
   others: Member[];
-  path: PlanPath<Station>;
+  path: PlanPath<OnStation>;
   set: (next: Attachment) => void;
 }
 
@@ -22,6 +25,13 @@ const EDGE = choice('edge', 'from which edge', [
   ['pi', 'its corner'],
 ]);
 const ALONG = length('along', 'along it, toward its end B');
+
+const onStation = fieldsOf<OnStation>();
+const TO = onStation.choice('to', 'as far as its own', [
+  ['axis', 'axis'],
+  ['near', 'near edge'],
+  ['far', 'far edge'],
+]);
 
 /** Where on a tube: so far along from one of its bends or ends. */
 export function StationFields({ attachment, others, path, set }: StationFieldsProps) {
@@ -42,7 +52,8 @@ export function StationFields({ attachment, others, path, set }: StationFieldsPr
           set({ ...attachment, station: { ...attachment.station, feature: event.target.value } })
         }
       />
-      <RecordFields path={path} fields={isEnd ? [ALONG] : [EDGE, ALONG]} />
+      <RecordFields path={into(path, 'station')} fields={isEnd ? [ALONG] : [EDGE, ALONG]} />
+      <RecordFields path={path} fields={[TO, ...asideFields(attachment)]} />
     </>
   );
 }

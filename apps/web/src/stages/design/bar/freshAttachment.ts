@@ -44,12 +44,13 @@ export function freshAttachment(
     case 'height': {
       if (!first) return null;
       const on = { ...onMember(first), side: at[1] >= 0 ? ('left' as const) : ('right' as const) };
-      return { kind, on, height: wholeMillimetres(at[2]) };
+      return { kind, on, height: wholeMillimetres(at[2]), aside: null };
     }
     case 'station': {
       if (!first) return null;
       const [feature] = endFeatures(first);
-      return { kind, on: onMember(first), station: { feature, edge: 'middle', along: AT_THE_FEATURE } };
+      const station = { feature, edge: 'middle' as const, along: AT_THE_FEATURE };
+      return { kind, on: onMember(first), station, to: 'axis', aside: null };
     }
   }
 }
