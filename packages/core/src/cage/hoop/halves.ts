@@ -140,7 +140,7 @@ const outsideOf = ({ width, left }: HoopStation, side: CarSide): number => {
 const ROUNDS = 40;
 
 /** The axis of a leg whose outside was taped level, from its foot up. od, points: mm */
-export function axisWithin(outside: LegPoint[], od: number): LegPoint[] {
+function axisWithin(outside: LegPoint[], od: number): LegPoint[] {
   let axis = outside.map(({ out, up }) => ({ out: out - od / 2, up }));
   for (let round = 0; round < ROUNDS; round++) {
     const takes = halfTubes(axis, od);

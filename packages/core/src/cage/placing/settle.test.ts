@@ -29,7 +29,7 @@ test('a square bar whose near edge was measured has its axis half a tube farther
 test('of a slanting bar, the edge that was measured lies where it was: on the rail’s axis, half a tube off the bar’s', () => {
   fc.assert(
     fc.property(fc.integer({ min: -400, max: 700 }), fc.constantFrom('near', 'far'), (lean, to) => {
-      const plan = cage(onRail({ to: to as 'near' | 'far' }), -300 + lean);
+      const plan = cage(onRail({ to: to }), -300 + lean);
       const { points } = tubeOf(plan, 'p-p');
       // The edge, seen square to both tubes, crosses the rail's axis at 500 from its end.
       const along = unit(subtract(points[1]!, points[0]!));

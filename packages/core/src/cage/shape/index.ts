@@ -2,4 +2,4 @@ export { type BendRoom, directionOf } from './chord.ts';
 export { fitsChord } from './offset.ts';
 export { shapedPath, type WholePath } from './shapedPath.ts';
 export { takeOffFeatures } from './takeOff.ts';
-export { takenOff, type TakenOff, turnBetweenLines, turnDegrees } from './takenOff.ts';
+export { takenOff, type TakenOff } from './takenOff.ts';

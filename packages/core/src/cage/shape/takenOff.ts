@@ -17,10 +17,10 @@ export interface TakenOff {
 }
 
 /** How far two lines along a tube are turned from each other about it. mm, result in degrees */
-export const turnBetweenLines = (apart: number, od: number): number => degrees(apart / (od / 2));
+const turnBetweenLines = (apart: number, od: number): number => degrees(apart / (od / 2));
 
 /** A turn in degrees, right-handed about the tube. od: its outside diameter, mm. */
-export function turnDegrees(turn: BendTurn, od: number): number {
+function turnDegrees(turn: BendTurn, od: number): number {
   if (turn.kind === 'degrees') return turn.angle.deg;
   return turnBetweenLines(turn.round.mm, od) * (turn.toward === 'right' ? 1 : -1);
 }

@@ -34,17 +34,7 @@ export function Correction({ deviations }: { deviations: BuiltDeviation[] }) {
   const feet = deviations.find(({ point }) => point.key === 'hoop:feet');
   const twist = deviations.find(({ point }) => point.key === 'hoop:twist');
   if (!hoop) return null;
-  if (mainHoopOf(plan)?.existing)
-    return (
-      <section aria-label="Putting it right" className="space-y-2">
-        <h2 className="text-lg">Putting it right</h2>
-        <p>
-          The hoop came with the car: nothing of it is bent again. What stands on it can follow it as it is.
-        </p>
-        <Accept hoop={hoop} deviations={deviations} />
-        <Accepted />
-      </section>
-    );
+  if (mainHoopOf(plan)?.existing) return <OfAnOldHoop hoop={hoop} deviations={deviations} />;
   const correction =
     feet &&
     feetCorrection(hoop, {
@@ -86,6 +76,15 @@ export function Correction({ deviations }: { deviations: BuiltDeviation[] }) {
     </section>
   );
 }
+
+const OfAnOldHoop = ({ hoop, deviations }: AcceptProps) => (
+  <section aria-label="Putting it right" className="space-y-2">
+    <h2 className="text-lg">Putting it right</h2>
+    <p>The hoop came with the car: nothing of it is bent again. What stands on it can follow it as it is.</p>
+    <Accept hoop={hoop} deviations={deviations} />
+    <Accepted />
+  </section>
+);
 
 interface AcceptProps {
   hoop: Tube;
