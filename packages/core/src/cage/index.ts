@@ -6,6 +6,7 @@ export { type Roller, rollerIn } from './sheet/rollerIn.ts';
 export { benderOf, machineOf, type NoWalk, walkAsked, type WalkAsked } from './sheet/walkTube.ts';
 export { type Gap, gapsOf } from './hoop/gaps.ts';
 export { type FootCut, type HoopGeometry, type HoopResult, type NoHoop } from './hoop/geometry.ts';
+export { hoopFeatures } from './hoop/hoopFeatures.ts';
 export { hoopFrom, measuresWanted } from './hoop/hoop.ts';
 export { type BesideSurvey, besideSurvey } from './hoop/besideSurvey.ts';
 export { wayFrom } from './hoop/wayFrom.ts';

@@ -166,7 +166,7 @@ function asBuilt(
   hoop: MainHoop,
   piece: MemberPiece,
   designed: ResolvedPiece,
-  { points, features, radii }: Pick<HoopGeometry, 'points' | 'features' | 'radii'>,
+  { points, features, radii, bySample }: Pick<HoopGeometry, 'points' | 'features' | 'radii' | 'bySample'>,
 ): ResolvedPiece {
   if (!hoop.asBuilt) return designed;
   const moved = builtPoints({ points, features }, hoop.asBuilt);
@@ -175,7 +175,7 @@ function asBuilt(
     (radius, i) => corners.find(({ at }) => distance(at, itemAt(points, i + 1)) < NOISE)?.clr ?? radius,
   );
   const none = fail('as-built', '', `${piece.stamp} is placed as it was built`);
-  return { ...designed, tube: tubeOf(hoop, piece, { points: moved, features, radii: bent }, none) };
+  return { ...designed, tube: tubeOf(hoop, piece, { points: moved, features, radii: bent, ...(bySample && { bySample }) }, none) };
 }
 
 const placeBar = kept(

@@ -122,6 +122,7 @@ export const FINDING_KINDS = {
   'other-batch': kind<{ batch: Text }>('bend', 'machine'),
   extrapolated: plain('bend', 'machine'),
   'die-changed': kind<{ die: Text; newTests: Count; goneTests: Count; changed: Count }>('bend', 'machine'),
+  'foot-off': kind<OnSide>('design', 'car'),
   'trim-short': kind<OnSide>('bend', 'machine'),
   'clamp-straight': kind<OfBend>('bend', 'machine'),
   'trailing-straight': kind<OfBend>('bend', 'machine'),

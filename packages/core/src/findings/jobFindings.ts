@@ -144,6 +144,21 @@ export const outsideTapedFindings = (taped: Gap[], settled: Gap[], member: strin
       }),
     );
 
+/** A leg that ends above what it stands on: a hoop is as high as its longer leg. */
+export const footFindings = (hoop: HoopGeometry, member: string, tapeError: number): Finding[] =>
+  hoop.feet
+    .filter(({ off }) => decided(off - tapeError) > 0)
+    .map(({ side, off }) =>
+      finding({
+        key: `foot/${member}/${side}`,
+        code: 'foot-off',
+        status: 'look',
+        member,
+        measured: { mm: off },
+        facts: { side: { text: side } },
+      }),
+    );
+
 /** A foot is cut from the trim: there must be enough of it for the long side of the cut. */
 export function trimFindings(hoop: HoopGeometry, member: MainHoop): Finding[] {
   const trims = { left: member.bending.trimA.mm, right: member.bending.trimB.mm };

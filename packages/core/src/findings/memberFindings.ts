@@ -3,6 +3,7 @@ import { type Plan } from '../plan/index.ts';
 import { type Finding } from './finding.ts';
 import {
   asymmetryFindings,
+  footFindings,
   gapFindings,
   noHoopFindings,
   notPlacedFinding,
@@ -23,6 +24,7 @@ export function memberFindings(plan: Plan, resolved: ResolvedMember, gaps: Gap[]
       ...settledFindings(hoop.hoop, member.id, plan.survey.distrusted),
       ...outsideTapedFindings(tapedGaps(resolved), gaps, member.id),
       ...gapFindings(gaps, member.id, plan.measuringError.mm),
+      ...footFindings(hoop.hoop, member.id, plan.measuringError.mm),
       ...trimFindings(hoop.hoop, member),
     ];
   };

@@ -1,5 +1,5 @@
 import { isAssumed } from '../measure/index.ts';
-import { type Plan, readPlan } from '../plan/index.ts';
+import { type MainHoop, type Plan, readPlan } from '../plan/index.ts';
 import { bar, cageOf, mm, point, stationOn } from '../testing/index.ts';
 import { assumedIn, nextCarPlan, recordedThings } from './index.ts';
 
@@ -63,4 +63,32 @@ test('what belongs to the last car alone stays there', () => {
   // A long note is cut, and the plan still opens.
   const long = nextCarPlan({ ...last, brief: { ...last.brief, notes: 'x'.repeat(4000) } }, 'From A.');
   expect(readPlan(JSON.parse(JSON.stringify(long))).ok).toBe(true);
+});
+
+test('a hoop that was taped or held up in the last car is assumed in the next; one by its own figures stays chosen', () => {
+  const length = (value: number) => ({ mm: value, typed: `${value} mm` });
+  const withWay = (way: MainHoop['way']): Plan => ({
+    ...base,
+    members: base.members.map((one) => (one.role === 'main-hoop' ? { ...one, way } : one)),
+  });
+  const assumedAfter = (way: MainHoop['way']) =>
+    assumedIn(nextCarPlan(withWay(way), 'a car')).things.filter(({ name }) => name.what.startsWith('way-'));
+  const station = (height: number, width: number) => ({
+    ...{ height: length(height), width: length(width), left: null },
+  });
+  const taped = {
+    kind: 'taped',
+    top: length(1100),
+    stations: [station(0, 1400), station(700, 1300)],
+  } as const;
+  expect(assumedAfter({ ...taped, stations: [...taped.stations] }).length).toBeGreaterThan(0);
+  const leg = { length: length(1000), lean: { deg: 4, typed: '4' } };
+  const figures = {
+    kind: 'figures',
+    crown: length(1200),
+    aside: length(0),
+    left: [leg],
+    right: null,
+  } as const;
+  expect(assumedAfter({ ...figures, left: [leg] })).toEqual([]);
 });

@@ -14,5 +14,6 @@ export function footCut(side: CarSide, lean: number, tilt: number, slope: number
     across: angleFigure(lean - slope, { deg: lean }, "leg's lean −", { deg: slope }, "floor's slope"),
     along: tilt,
     total: degrees(angleBetween(axis, floorNormal(slope, 'left'))),
+    off: 0,
   };
 }

@@ -25,6 +25,8 @@ export interface FootCut {
   along: number;
   /** Between the axis and the floor's normal. */
   total: number;
+  /** How far it ends above what it stands on: one of two legs is too short. mm */
+  off: number;
 }
 
 /** What the survey says of the body round a hoop. */

@@ -31,9 +31,29 @@ export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendR
   const tilt = hoop.tilt?.deg ?? survey.measures.pillarTilt?.deg ?? 0;
   const halves = halvesOf(way, room, tilt);
   if (!halves.ok) return { none: { why: 'impossible', fault: halves.fault } };
-  const shortened = shorten(halves.value, hoop);
-  if (!shortened.ok) return { none: { why: 'impossible', fault: shortened.fault } };
-  return { hoop: standing(shortened.value, survey, hoop, way, tilt) };
+  const stands = andThen(shorten(halves.value, hoop), reachable);
+  if (!stands.ok) return { none: { why: 'impossible', fault: stands.fault } };
+  return { hoop: standing(stands.value, survey, hoop, way, tilt) };
+}
+
+/** A leg that goes down on its own side; figures of another kind are no hoop. */
+function reachable(halves: Halves): Outcome<Halves> {
+  for (const side of SIDES) {
+    const { points } = halves[side];
+    if (points.some(({ out }) => out <= 0))
+      return fail(
+        'no-width',
+        '',
+        `the ${side} leg comes out across the middle of the hoop: check its lengths and angles`,
+      );
+    if (itemAt(points, -1).up >= 0)
+      return fail(
+        'no-height',
+        '',
+        `the ${side} leg ends no lower than the crown: check its lengths and angles`,
+      );
+  }
+  return succeed(halves);
 }
 
 /** Each foot of a hoop that stands already cut back along its axis. */
@@ -83,7 +103,8 @@ function standing(halves: Halves, survey: Survey, hoop: MainHoop, way: OwnWay, t
     feet: SIDES.map((side) => {
       const [above, foot] = [itemAt(halves[side].points, -2), itemAt(halves[side].points, -1)];
       const turned = degrees(Math.atan2(foot.fore - above.fore, above.up - foot.up));
-      return footCut(side, leanOf(foot, above), tilt + turned, slopes[side]);
+      const off = (crown + foot.up - footUp(side)) * Math.cos(radians(tilt));
+      return { ...footCut(side, leanOf(foot, above), tilt + turned, slopes[side]), off };
     }),
     figures: figuresOf(halves, crown, hoop, way, tilt),
     body: bodyRound(survey, tilt),

@@ -99,6 +99,30 @@ describe('by sample bends [a hoop of four bends as builders take it off; common 
     expect(heights[0]).toBeCloseTo(0, 9);
     expect(heights[5]).toBeGreaterThan(20);
     expect(heights[2]).toBeCloseTo(heights[3] ?? 0, 9);
+    const found = (of: HoopWay) =>
+      evaluate(withHoop(plan, { way: of }), shop, []).findings.filter(({ code }) => code === 'foot-off');
+    expect(found({ ...BY_SAMPLE, right })).toMatchObject([
+      { status: 'look', facts: { side: { text: 'right' } } },
+    ]);
+    expect(found(BY_SAMPLE)).toEqual([]);
+  });
+
+  test('a leg across the middle, and one that goes up, are no hoop', () => {
+    const over: HoopWay = {
+      ...BY_SAMPLE,
+      left: { rows: [row('9', '150'), row('30', '20')], tail: inch('20') },
+    };
+    expect(saidOf(withHoop(plan, { way: over }))).toContain('across the middle');
+    const turned: TakeOffRow = {
+      ...row('5', '170'),
+      turn: { kind: 'degrees', angle: angle('180') },
+    };
+    const up: HoopWay = {
+      ...BY_SAMPLE,
+      sample: null,
+      left: { rows: [row('20', '90'), turned], tail: inch('40') },
+    };
+    expect(saidOf(withHoop(plan, { way: up }))).toContain('no lower than the crown');
   });
 });
 

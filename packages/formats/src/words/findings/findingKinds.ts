@@ -28,6 +28,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'figures-untold': 'measured or proposed: not told',
   'beyond-any-car': 'a figure larger than any car',
   'in-body': 'stands in the body',
+  'foot-off': 'a foot that ends above what it stands on',
   'trim-short': 'trim at a foot too short',
   'not-placed': 'cannot be placed',
   'job-limit': 'limit of the job',

@@ -61,6 +61,8 @@ export const sentences = {
     `${capital(finding.restsOn.map(thingWords).join(', ') || 'a figure')} stands as ${measured}, and no car is larger than ${limit}: check its unit and its digits, and type it again.`,
   'in-body': ({ measured, fact }) =>
     `The tube stands ${measured.replace('−', '')} inside the body at the ${placeWords(fact('place'), fact('side'))}.`,
+  'foot-off': ({ measured, fact }) =>
+    `The ${fact('side')} foot ends ${measured} above what it stands on: give that leg as much more, or a plinth under it.`,
   'trim-short': ({ measured, limit, fact }) =>
     `The ${fact('side')} foot is cut on the slant and needs ${limit} of trim, there is ${measured}: give it more.`,
   'not-placed': ({ fact }) => `${fact('stamp')} cannot be placed: ${fact('message')}.`,

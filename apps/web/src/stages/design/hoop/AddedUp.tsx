@@ -3,6 +3,7 @@ import {
   type CarSide,
   formatAngle,
   formatLength,
+  hoopFeatures,
   type HoopWayOf,
   type MainHoop,
   takeOff,
@@ -36,7 +37,7 @@ interface HalfAddedUpProps {
 function HalfAddedUp({ hoop, way, half, side, name }: HalfAddedUpProps) {
   const style = useJobStyle();
   const { dies } = usePlan();
-  const features = half.rows.map((_, i) => `${i === 0 ? 'crown' : 'knee'}-${side}`);
+  const features = hoopFeatures(half.rows.length).map((feature) => `${feature}-${side}`);
   const found = takenOff({ ...half, sample: way.sample }, features, bendRoomOf(hoop, dies));
   if (!found.ok) return null;
   const figure = (mm: number) => <Typeset text={formatLength(mm, style)} />;
