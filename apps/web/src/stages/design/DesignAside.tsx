@@ -11,6 +11,7 @@ import { Loading } from '../../shared/frame/Waiting.tsx';
 import { AddMember } from './bar/AddMember.tsx';
 import { BarInspector } from './bar/BarInspector.tsx';
 import { FitOrder } from './FitOrder.tsx';
+import { RadiusNote } from './RadiusNote.tsx';
 import { HoopInspector } from './hoop/HoopInspector.tsx';
 
 const PartsPanel = lazy(async () => ({ default: (await import('./parts/PartsPanel.tsx')).PartsPanel }));
@@ -87,6 +88,7 @@ function Tubes({ evaluation, hoop, selected, select }: DesignAsideProps) {
     <>
       <PieceList evaluation={evaluation} selected={selected} onSelect={select} />
       <AddMember onAdded={select} />
+      {found?.answer.tube && <RadiusNote tube={found.answer.tube} />}
       {found && member && member.role !== 'main-hoop' ? (
         <BarInspector bar={member} answer={found.answer} onRemoved={() => select(hoop?.piece ?? '')} />
       ) : (
