@@ -87,6 +87,7 @@ test('a bar that stands on itself is told in words, and has a way out', async ({
   // The pages offer no such choice: it comes from a file, or from another program.
   stays.ends.b = {
     kind: 'height',
+    aside: null,
     on: { member: cross.id, side: 'left' },
     height: { mm: 300, typed: '300 mm' },
   };
