@@ -16,6 +16,8 @@ test('steps are ticked off by somebody, with what was taped; it outlives a reloa
   page,
 }) => {
   await openOrder(page);
+  // The job is shared: another test may have turned its unit.
+  await page.getByRole('radio', { name: 'in', exact: true }).click();
   await open(page, /Tape the hoop before it is welded/);
   await expect(step(page).getByRole('button', { name: 'Done', exact: true })).toBeDisabled();
   await step(page).getByLabel('who').fill('Aino');
