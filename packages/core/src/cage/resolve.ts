@@ -175,7 +175,10 @@ function asBuilt(
     (radius, i) => corners.find(({ at }) => distance(at, itemAt(points, i + 1)) < NOISE)?.clr ?? radius,
   );
   const none = fail('as-built', '', `${piece.stamp} is placed as it was built`);
-  return { ...designed, tube: tubeOf(hoop, piece, { points: moved, features, radii: bent, ...(bySample && { bySample }) }, none) };
+  return {
+    ...designed,
+    tube: tubeOf(hoop, piece, { points: moved, features, radii: bent, ...(bySample && { bySample }) }, none),
+  };
 }
 
 const placeBar = kept(
