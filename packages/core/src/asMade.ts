@@ -1,6 +1,14 @@
-import { cornersOf, layOut, pathFrom, piecesOf } from './centreline/index.ts';
+import { pathFrom } from './centreline/index.ts';
 import { asPulled, type PulledOtherwise, startOf } from './bending/index.ts';
-import { type BendSheet, gapsOf, keepOutGaps, type Tube, zoneGaps, collisionsOf } from './cage/index.ts';
+import {
+  type BendSheet,
+  gapsOf,
+  keepOutGaps,
+  rebent,
+  type Tube,
+  zoneGaps,
+  collisionsOf,
+} from './cage/index.ts';
 import { type Evaluation, tubesIn } from './evaluate.ts';
 import { andThen, type Outcome, succeed } from './fault/index.ts';
 import { type Finding, tubeFindings } from './findings/index.ts';
@@ -75,10 +83,7 @@ function tubeThrough(
 ): Outcome<Tube> {
   const tube = tubesIn(evaluation).find((one) => one.piece === piece);
   if (!tube) throw new Error('a tube with a sheet stands');
-  const plain = points.map(([x, y, z]): [number, number, number] => [x, y, z]);
-  return andThen(cornersOf({ points: plain, clr }), (corners) =>
-    andThen(layOut(corners), (lra) => succeed({ ...tube, points, axis: piecesOf(corners, lra) })),
-  );
+  return rebent(tube, points, clr);
 }
 
 /** How far the first point of a path is off, and how much its first straight leans otherwise. */

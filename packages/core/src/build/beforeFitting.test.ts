@@ -1,4 +1,4 @@
-import { copesIn, evaluate, tubesIn } from '../evaluate.ts';
+import { buildIn, copesIn, evaluate, tubesIn } from '../evaluate.ts';
 import { EMPTY_SHOP, type Part, type Plan } from '../plan/index.ts';
 import { bar, cageOf, heightOn, mm, plateOf, point, stationOn } from '../testing/index.ts';
 import { beforeFitting } from './index.ts';
@@ -6,7 +6,7 @@ import { beforeFitting } from './index.ts';
 const of = (plan: Plan, piece: string) => {
   const evaluation = evaluate(plan, EMPTY_SHOP, []);
   const copes = copesIn(plan, evaluation, []);
-  return beforeFitting(plan, copes, { tubes: tubesIn(evaluation), joints: evaluation.joints }, piece);
+  return beforeFitting(plan, copes, { ...evaluation, tubes: tubesIn(evaluation) }, piece);
 };
 
 const across = bar('h', 'harness-bar', heightOn('m-hoop', 'left', 600), heightOn('m-hoop', 'right', 600));
@@ -47,6 +47,24 @@ test('sleeves and guides are put on first; what is bolted or tacked on later is 
     { stamp: 'G', kind: 'belt-guide' },
     { stamp: 'K', kind: 'bolted-joint' },
   ]);
+});
+
+test('what is on one of twins is put on that one alone, in the sheet as in the steps', () => {
+  const stays = bar('b', 'backstay', stationOn('m-hoop', 'crown-left', -40), point(-700, 500, 200), {
+    pair: 'mirrored',
+  });
+  const sleeve: Part = {
+    ...{ id: 'k', kind: 'bolted-joint', stamp: 'K', style: 'sleeve', bolts: 2, size: mm(8) },
+    on: { member: 'm-b', side: 'right' },
+    station: { feature: 'end-b', edge: 'pi', along: mm(-200) },
+  };
+  const plan = { ...cageOf(stays), parts: [sleeve] };
+  const pieces = plan.members[1]!.pieces;
+  expect(pieces.map(({ id }) => of(plan, id)?.first.length)).toEqual([0, 1]);
+  const steps = buildIn(plan, evaluate(plan, EMPTY_SHOP, []), []).steps;
+  expect(steps.find(({ work }) => work.kind === 'sleeves')?.work).toMatchObject({
+    sleeves: [{ part: 'K', stamp: pieces[1]!.stamp }],
+  });
 });
 
 test('a tube that came with the car is not prepared here', () => {

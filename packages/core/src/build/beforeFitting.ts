@@ -1,7 +1,7 @@
-import { type Copes, type End, type EndCut, type Joint, type Tube } from '../cage/index.ts';
+import { type Copes, type End, type Joint, type PartAnswer, type Tube } from '../cage/index.ts';
 import { nearestBetween } from '../centreline/index.ts';
-import { type Plan } from '../plan/index.ts';
-import { footOf } from './room/feet.ts';
+import { type Part, type PartOf, type Plan } from '../plan/index.ts';
+import { openEnds } from './room/feet.ts';
 
 /** Round a seam that much of a tube is cleaned to bare metal. mm; common practice */
 export const CLEANED_BACK = 25;
@@ -23,20 +23,26 @@ export interface BeforeFitting {
   first: { stamp: string; kind: 'splice' | 'bolted-joint' | 'belt-guide' }[];
 }
 
+/** What stands of a cage, and where its parts lie. */
+interface Standing {
+  tubes: readonly Tube[];
+  joints: readonly Joint[];
+  parts: readonly PartAnswer[];
+}
+
 /** What a tube wants done before it is fitted; null where it has no cut ends, as one that came with the car. tubes: all that stand. */
 export function beforeFitting(
   plan: Plan,
   { ends, seams }: Pick<Copes, 'ends' | 'seams'>,
-  { tubes, joints }: { tubes: readonly Tube[]; joints: readonly Joint[] },
+  { tubes, joints, parts }: Standing,
   piece: string,
 ): BeforeFitting | null {
   const tube = tubes.find((one) => one.piece === piece);
   const own = ends.filter((cut) => cut.piece === piece);
   const [a] = own;
   if (!tube || !a) return null;
-  const isOpen = (cut: EndCut) => footOf(plan, cut) === 'nothing';
-  const open = own.filter(isOpen).map(({ end }) => end);
-  const welded = own.filter((cut) => !isOpen(cut)).map(({ end }) => end);
+  const open = openEnds(plan, own);
+  const welded = own.map(({ end }) => end).filter((end) => !open.includes(end));
   // Seams stand in the order of fitting; an end on a plate or the floor is welded after those that are coped.
   const lastOf = (end: End) => {
     const at = seams.findIndex((seam) => seam.piece === piece && seam.end === end);
@@ -50,7 +56,7 @@ export function beforeFitting(
     open,
     landings: landingsOn(tube, tubes, joints, ear),
     vent: open.length === 0 ? last : null,
-    first: firstOn(plan, tube),
+    first: firstOn(plan, tube, parts),
   };
 }
 
@@ -62,13 +68,16 @@ function landingsOn(tube: Tube, tubes: readonly Tube[], joints: readonly Joint[]
     .sort((x, y) => x.at - y.at);
 }
 
-const firstOn = ({ parts }: Plan, { member, piece }: Tube): BeforeFitting['first'] =>
-  parts.flatMap((part) => {
-    if (part.kind !== 'splice' && part.kind !== 'bolted-joint' && part.kind !== 'belt-guide') return [];
-    if (part.on.member !== member || (part.on.piece !== undefined && part.on.piece !== piece)) return [];
-    // A flange, a clamp and a tab go on a bar that stands.
-    const later =
-      (part.kind === 'bolted-joint' && part.style !== 'sleeve') ||
-      (part.kind === 'belt-guide' && part.style === 'tab');
-    return later ? [] : [{ stamp: part.stamp, kind: part.kind }];
+/** Whether a part slides into a tube, or over it, while an end of that is free. */
+export const isSleeve = (part: Part): part is PartOf<'splice' | 'bolted-joint'> =>
+  part.kind === 'splice' || (part.kind === 'bolted-joint' && part.style === 'sleeve');
+
+/** Guides go round a bar before it stands; tabs are welded on after. */
+const isGuide = (part: Part): part is PartOf<'belt-guide'> =>
+  part.kind === 'belt-guide' && part.style === 'guide';
+
+const firstOn = (plan: Plan, { stamp }: Tube, parts: readonly PartAnswer[]): BeforeFitting['first'] =>
+  plan.parts.flatMap((part) => {
+    const lies = parts.some((one) => one.part === part.id && one.on === stamp);
+    return lies && (isSleeve(part) || isGuide(part)) ? [{ stamp: part.stamp, kind: part.kind }] : [];
   });

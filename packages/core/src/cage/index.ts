@@ -14,7 +14,7 @@ export { bendRoomOf } from './sheet/radius.ts';
 export { takenOff, type TakenOff } from './shape/index.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
 export { type BendSetup, type SpringbackUsed, setupOf, testsFor } from './sheet/tooling.ts';
-export { areApart, boxOf, type Tube, tubeOf } from './tube.ts';
+export { areApart, boxOf, rebent, type Tube, tubeOf } from './tube.ts';
 export {
   type Needs,
   type NoPlace,

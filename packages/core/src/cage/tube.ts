@@ -54,8 +54,11 @@ export function tubeOf(
 ): Outcome<Tube> {
   const known = radii.map((radius, i) => radius ?? bySample?.[i] ?? null);
   const path = sheet.ok
-    ? succeed({ corners: sheet.value.marked.corners, lra: sheet.value.marked.lra })
-    : pathWithoutDie(points, known, member.tube.od.mm);
+    ? succeed(sheet.value.marked)
+    : laidOut(
+        points,
+        known.map((radius) => radius ?? RADIUS_WITHOUT_DIE * member.tube.od.mm),
+      );
   return andThen(path, ({ corners, lra }) => {
     const section = { od: member.tube.od.mm, wall: member.tube.wall.mm };
     return succeed({
@@ -74,10 +77,15 @@ export function tubeOf(
   });
 }
 
-function pathWithoutDie(points: Vec3[], radii: (number | null)[], od: number) {
-  const given = {
-    points: points.map((point): [number, number, number] => [...point]),
-    clr: radii.map((radius) => radius ?? RADIUS_WITHOUT_DIE * od),
-  };
-  return andThen(cornersOf(given), (corners) => andThen(layOut(corners), (lra) => succeed({ corners, lra })));
+function laidOut(points: Vec3[], clr: number[]) {
+  const plain = points.map(([x, y, z]): [number, number, number] => [x, y, z]);
+  return andThen(cornersOf({ points: plain, clr }), (corners) =>
+    andThen(layOut(corners), (lra) => succeed({ corners, lra })),
+  );
 }
+
+/** A tube through these points, bent on these radii; all else of it as it was. Car's frame, mm */
+export const rebent = (tube: Tube, points: Vec3[], clr: number[]): Outcome<Tube> =>
+  andThen(laidOut(points, clr), ({ corners, lra }) =>
+    succeed({ ...tube, points, axis: piecesOf(corners, lra) }),
+  );

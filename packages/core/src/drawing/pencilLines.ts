@@ -1,4 +1,5 @@
 import { type StraightCuts } from '../cope/index.ts';
+import { itemAt } from '../items/index.ts';
 import { formatAngle, formatWithUnit, type LengthStyle } from '../measure/index.ts';
 import { type Drawing, type Point, rectangle, type Shape } from './drawing.ts';
 
@@ -22,10 +23,10 @@ const BEYOND = 0.9;
  * The tube goes on to the right in the first and to the left in the second; what is outside of the lines is cut off.
  */
 export function pencilLines(cuts: StraightCuts, { od, ear, width, style }: PencilOptions): Drawing {
-  const [face, back] = [cuts.cuts[0], cuts.cuts.at(-1)];
+  const [face, back] = [itemAt(cuts.cuts, 0), itemAt(cuts.cuts, -1)];
   const tip = cuts.tip ?? { across: 0, setback: ear };
   const least = Math.min(ear, tip.setback);
-  const long = Math.max(face?.atFace ?? 0, back?.atBack ?? 0) - least + BEYOND * od;
+  const long = Math.max(face.atFace, back.atBack) - least + BEYOND * od;
   const scale = Math.min((HEIGHT - TOP - FOOT) / od, (width / 2 - 24) / long);
   const middle = TOP + (od / 2) * scale;
   const side = (hand: 1 | -1): Shape[] => {
@@ -35,11 +36,7 @@ export function pencilLines(cuts: StraightCuts, { od, ear, width, style }: Penci
       middle - across * scale,
     ];
     const [left] = hand === 1 ? at(least, 0) : at(least + long, 0);
-    const corners: Point[] = [
-      at(face?.atFace ?? least, od / 2),
-      at(tip.setback, tip.across),
-      at(back?.atBack ?? least, -od / 2),
-    ];
+    const corners: Point[] = [at(face.atFace, od / 2), at(tip.setback, tip.across), at(back.atBack, -od / 2)];
     const far: Point[] = [at(least + long, -od / 2), at(least + long, od / 2)];
     const up = (from: number) => formatWithUnit(from - tip.setback, style);
     const anchor = hand === 1 ? 'start' : 'end';
@@ -50,16 +47,8 @@ export function pencilLines(cuts: StraightCuts, { od, ear, width, style }: Penci
       { kind: 'polygon', points: rectangle(left, TOP, long * scale, od * scale), pen: 'coming' },
       { kind: 'polygon', points: [...corners, ...far], pen: 'steel' },
       { kind: 'polyline', points: corners, pen: 'mark' },
-      words(
-        face?.atFace ?? least,
-        TOP - 8,
-        `${up(face?.atFace ?? 0)}, ${formatAngle(Math.abs(face?.angle ?? 0))}°`,
-      ),
-      words(
-        back?.atBack ?? least,
-        TOP + od * scale + 18,
-        `${up(back?.atBack ?? 0)}, ${formatAngle(Math.abs(back?.angle ?? 0))}°`,
-      ),
+      words(face.atFace, TOP - 8, `${up(face.atFace)}, ${formatAngle(Math.abs(face.angle))}°`),
+      words(back.atBack, TOP + od * scale + 18, `${up(back.atBack)}, ${formatAngle(Math.abs(back.angle))}°`),
       words(
         least,
         HEIGHT - 6,
@@ -70,7 +59,7 @@ export function pencilLines(cuts: StraightCuts, { od, ear, width, style }: Penci
   return {
     width,
     height: HEIGHT,
-    title: `Two pencil lines: on the face line ${formatWithUnit((face?.atFace ?? 0) - tip.setback, style)} up from the point, opposite it ${formatWithUnit((back?.atBack ?? 0) - tip.setback, style)}`,
+    title: `Two pencil lines: on the face line ${formatWithUnit(face.atFace - tip.setback, style)} up from the point, opposite it ${formatWithUnit(back.atBack - tip.setback, style)}`,
     shapes: [...side(1), ...side(-1)],
   };
 }

@@ -176,7 +176,7 @@ function wholeTube(
   const before = beforeFitting(
     request.plan,
     request.copes,
-    { tubes: tubesIn(evaluation), joints: evaluation.joints },
+    { ...evaluation, tubes: tubesIn(evaluation) },
     tube.piece,
   );
   if (before)

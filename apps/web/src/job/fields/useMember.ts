@@ -1,5 +1,6 @@
 import { type MainHoop, mainHoopOf, type Member, type Plan } from '@gyrus/core';
 import { type Draft } from 'immer';
+import { into, narrowed, PLAN_PATH, type PlanPath } from '../store/planPath.ts';
 import { usePlanStore } from '../store/planStore.ts';
 
 /** Edits of one member, each under a key of its own in the undo history. */
@@ -20,6 +21,15 @@ function withMember(plan: Draft<Plan>, id: string, recipe: (member: Draft<Member
   const member = plan.members.find((one) => one.id === id);
   if (member) recipe(member);
 }
+
+/** Where a member stands in the plan; its record is of the kind that it was found as. */
+export const memberPath = <One extends Member>({ members }: Plan, { id }: One): PlanPath<One> =>
+  narrowed(
+    into(
+      into(PLAN_PATH, 'members'),
+      members.findIndex((one) => one.id === id),
+    ),
+  );
 
 /** Edits of the main hoop. */
 export function useHoopEdit() {

@@ -12,7 +12,7 @@ export function BeforeFitting({ piece, copes }: { piece: string; copes: Copes })
   const evaluation = useEvaluation();
   const style = useJobStyle();
   const before = useMemo(
-    () => beforeFitting(plan, copes, { tubes: tubesIn(evaluation), joints: evaluation.joints }, piece),
+    () => beforeFitting(plan, copes, { ...evaluation, tubes: tubesIn(evaluation) }, piece),
     [plan, copes, evaluation, piece],
   );
   if (!before) return null;

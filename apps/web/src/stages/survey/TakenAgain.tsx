@@ -49,6 +49,14 @@ function swap({ survey }: Draft<Plan>, measure: MeasureKey): void {
   survey.distrusted = null;
 }
 
+/** Keeps the other reading of a measure, or lets it go. */
+const keepAgain =
+  <Key extends MeasureKey>(measure: Key) =>
+  ({ survey }: Draft<Plan>, value: Plan['survey']['again'][Key] | null): void => {
+    if (value) survey.again[measure] = value;
+    else delete survey.again[measure];
+  };
+
 function LengthAgain({ measure }: { measure: LengthKey }) {
   const style = useJobStyle();
   const { again } = usePlan().survey;
@@ -59,10 +67,7 @@ function LengthAgain({ measure }: { measure: LengthKey }) {
       field={`survey/again/${measure}`}
       kind={lengthKind(style, measure.startsWith('landing') ? { least: 0 } : { above: 0 })}
       value={again[measure] ?? null}
-      set={({ survey }, value) => {
-        if (value) survey.again[measure] = value;
-        else delete survey.again[measure];
-      }}
+      set={keepAgain(measure)}
     />
   );
 }
@@ -76,10 +81,7 @@ function AngleAgain({ measure }: { measure: AngleKey }) {
       field={`survey/again/${measure}`}
       kind={angleKind({ least: -60, most: 60 })}
       value={again[measure] ?? null}
-      set={({ survey }, value) => {
-        if (value) survey.again[measure] = value;
-        else delete survey.again[measure];
-      }}
+      set={keepAgain(measure)}
     />
   );
 }

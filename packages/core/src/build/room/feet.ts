@@ -1,4 +1,4 @@
-import { type EndCut } from '../../cage/index.ts';
+import { type End, type EndCut } from '../../cage/index.ts';
 import { type Attachment, type Plan } from '../../plan/index.ts';
 
 /** What an end that is coped to no tube is on: a plate, the car itself, or nothing that anybody named. */
@@ -15,3 +15,7 @@ export function footOf({ members }: Pick<Plan, 'members'>, cut: EndCut): Foot | 
 }
 
 const ON_THE_CAR: Attachment['kind'][] = ['landing', 'plate', 'panel'];
+
+/** Ends that nothing is welded to. */
+export const openEnds = (plan: Pick<Plan, 'members'>, cuts: readonly EndCut[]): End[] =>
+  cuts.filter((cut) => footOf(plan, cut) === 'nothing').map(({ end }) => end);

@@ -4,6 +4,7 @@ import { type CopeSetting, type Tube } from '../../cage/index.ts';
 import { distance } from '../../space/index.ts';
 import { howIn, placesIn, type Timeline, type Weld } from '../order/index.ts';
 import { type BuildRoom } from '../room/buildRoom.ts';
+import { isSleeve } from '../beforeFitting.ts';
 import { footOf } from '../room/feet.ts';
 import { nearSeams } from './nearSeams.ts';
 import { paintStretches } from './paint.ts';
@@ -83,15 +84,19 @@ export function stepsOf(making: Making): BuildStep[] {
 type Put = (work: StepWork, ...ticks: string[]) => void;
 
 /** What is done before the first tack: plates, what is put on or drilled first, what no brush gets at later, the brace. */
-function makeReady({ setting: { plan, tubes }, room }: Making, put: Put): void {
+function makeReady({ setting: { plan, tubes, sides }, room }: Making, put: Put): void {
   if (plan.plates.length > 0) {
     const plates = plan.plates.map(({ stamp }) => stamp);
     put({ kind: 'plates', plates }, ...plan.plates.map(({ id }) => `plate:${id}`));
   }
-  const sleeves = plan.parts.flatMap((part) => {
-    const isSleeve = part.kind === 'splice' || (part.kind === 'bolted-joint' && part.style === 'sleeve');
-    const on = isSleeve ? room.tubes.find(({ member }) => member === part.on.member) : undefined;
-    return isSleeve && on ? [{ id: part.id, part: part.stamp, stamp: on.stamp }] : [];
+  const sleeves = plan.parts.filter(isSleeve).flatMap(({ id, stamp, on }) => {
+    const tube = room.tubes.find(
+      ({ member, piece }) =>
+        member === on.member &&
+        [undefined, sides.get(piece)].includes(on.side) &&
+        [undefined, piece].includes(on.piece),
+    );
+    return tube ? [{ id, part: stamp, stamp: tube.stamp }] : [];
   });
   if (sleeves.length > 0)
     put(

@@ -1,7 +1,7 @@
 import { itemAt } from '../../items/index.ts';
 import { type CutEnd, type End, type Tube } from '../../cage/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { footOf } from '../room/feet.ts';
+import { openEnds } from '../room/feet.ts';
 
 /** What is seen to inside a tube before it is closed. */
 export interface Vent {
@@ -16,9 +16,10 @@ export interface Vent {
 /** Tubes that want a vent hole, and those with a bare end. A tube that is neither is left out. */
 export function ventsOf(plan: Plan, tubes: Tube[], ends: CutEnd[][]): Vent[] {
   return tubes.flatMap(({ piece, stamp }, i) => {
-    const bare = itemAt(ends, i)
-      .filter(({ cut }) => footOf(plan, cut) === 'nothing')
-      .map(({ cut }) => cut.end);
+    const bare = openEnds(
+      plan,
+      itemAt(ends, i).map(({ cut }) => cut),
+    );
     return [{ piece, stamp, hole: bare.length === 0, bare }];
   });
 }

@@ -1,10 +1,9 @@
-import { arcsIn, cornersOf, layOut, piecesOf } from '../../centreline/index.ts';
-import { andThen, type Outcome, succeed } from '../../fault/index.ts';
+import { arcsIn } from '../../centreline/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { decided, halve } from '../../measure/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { length } from '../../space/index.ts';
-import { type Tube } from '../tube.ts';
+import { rebent, type Tube } from '../tube.ts';
 import { keepOutGaps } from './keepOuts.ts';
 
 /** A bend whose radius brings its tube too near to something that is kept free. mm */
@@ -17,7 +16,7 @@ export interface RadiusRoom {
   most: number | null;
 }
 
-/** The least radius that is asked after, in diameters: tighter is no bend of a cage. */
+/** The least radius that is asked after, in diameters: tighter is no bend of a cage. The program's own choice */
 const TIGHTEST = 1;
 
 /** What is missing where nothing is: by how much it is clear is not asked. mm */
@@ -34,8 +33,9 @@ export function radiusRoom(plan: Plan, tube: Tube): RadiusRoom[] {
     const radius = itemAt(radii, i);
     const tightest = Math.min(TIGHTEST * tube.od, radius);
     const bentOn = (clr: number) =>
-      withRadii(
+      rebent(
         tube,
+        tube.points,
         radii.map((own, k) => (k === i ? clr : own)),
       );
     return keepOutGaps(plan, [tube]).flatMap(({ keepOut, name, gap, clearance }): RadiusRoom[] => {
@@ -51,12 +51,4 @@ export function radiusRoom(plan: Plan, tube: Tube): RadiusRoom[] {
       return [{ feature, name, radius, most }];
     });
   });
-}
-
-/** The tube through the same corners, bent on other radii. */
-function withRadii(tube: Tube, clr: number[]): Outcome<Tube> {
-  const points = tube.points.map(([x, y, z]): [number, number, number] => [x, y, z]);
-  return andThen(cornersOf({ points, clr }), (corners) =>
-    andThen(layOut(corners), (lra) => succeed({ ...tube, axis: piecesOf(corners, lra) })),
-  );
 }

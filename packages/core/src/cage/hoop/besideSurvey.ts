@@ -1,7 +1,7 @@
 import { type MainHoop, type Survey } from '../../plan/index.ts';
 import { type MeasuringError } from '../../survey/index.ts';
 import { type BendRoom } from '../shape/index.ts';
-import { type HoopGeometry } from './geometry.ts';
+import { type HoopGeometry, type NoHoop } from './geometry.ts';
 import { surveyedHoop } from './surveyed.ts';
 
 /** A figure of a hoop beside the same of the hoop that the survey gives. mm */
@@ -11,17 +11,16 @@ export interface BesideSurvey {
   surveyed: number;
 }
 
-/** Where a hoop that came about another way differs from the one by the survey; null where that gives none. room: of its bends. */
+/** Where a hoop that came about another way differs from the one by the survey, or why that gives none. room: of its bends. */
 export function besideSurvey(
   own: HoopGeometry,
   survey: Survey,
   hoop: MainHoop,
   error: MeasuringError,
   room: BendRoom,
-): BesideSurvey[] | null {
-  if (own.fromSurvey) return null;
+): BesideSurvey[] | NoHoop {
   const surveyed = surveyedHoop(survey, hoop, error, room.clr);
-  if ('none' in surveyed) return null;
+  if ('none' in surveyed) return surveyed.none;
   const [a, b] = [own.figures, surveyed.hoop.figures];
   return [
     { what: 'crown-height', own: a.crownHeight.value, surveyed: b.crownHeight.value },

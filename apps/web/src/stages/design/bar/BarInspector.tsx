@@ -1,7 +1,8 @@
 import { type Bar, type PieceAnswer, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Link } from 'react-router';
-import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
+import { into } from '../../../job/store/planPath.ts';
+import { memberPath } from '../../../job/fields/useMember.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
@@ -21,10 +22,8 @@ interface BarInspectorProps {
 
 /** A bar by what its ends stand on and how it runs between them. */
 export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
-  const { members } = usePlan();
-  const index = members.findIndex((one) => one.id === bar.id);
   const [a, b] = useEnds(bar);
-  const path: PlanPath<Bar> = narrowed(into(into(PLAN_PATH, 'members'), index));
+  const path = memberPath(usePlan(), bar);
   const ends = into(path, 'ends');
   return (
     <div className="space-y-4">

@@ -4,7 +4,11 @@ import {
   besideSurvey,
   formatLength,
   type HoopGeometry,
+  type LengthStyle,
   type MainHoop,
+  type NoHoop,
+  saidIn,
+  writeSaid,
 } from '@gyrus/core';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
@@ -21,14 +25,7 @@ export function BesideBody({ hoop, geometry }: { hoop: MainHoop; geometry: HoopG
   const { survey, measuringError, dies } = usePlan();
   const style = useJobStyle();
   const beside = besideSurvey(geometry, survey, hoop, measuringError, bendRoomOf(hoop, dies));
-  if (!beside)
-    return (
-      <p className="text-quiet text-sm">
-        {geometry.body
-          ? 'The readings of the body contradict each other: settle them at Survey, and the hoop is held against it.'
-          : 'The body round it is not measured: no gaps are known, and none of them is clear. Measure it at Survey.'}
-      </p>
-    );
+  if ('why' in beside) return <p className="text-quiet text-sm">{whyNot(beside, style)}</p>;
   const figure = (mm: number) => <Typeset text={formatLength(mm, style)} />;
   return (
     <table className="w-full text-right">
@@ -58,4 +55,16 @@ export function BesideBody({ hoop, geometry }: { hoop: MainHoop; geometry: HoopG
       </tbody>
     </table>
   );
+}
+
+/** Why the body gives no hoop to hold this one against. */
+function whyNot(none: NoHoop, style: LengthStyle): string {
+  switch (none.why) {
+    case 'missing':
+      return 'The body round it is not measured: no gaps are known, and none of them is clear. Measure it at Survey.';
+    case 'contradiction':
+      return 'The readings of the body contradict each other: settle them at Survey, and the hoop is held against it.';
+    case 'impossible':
+      return `The readings of the body give no hoop to hold this one against: ${writeSaid(saidIn(none.fault), style)}.`;
+  }
 }

@@ -8,11 +8,10 @@ import {
 } from '@gyrus/core';
 import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
 import { PlanField } from '../../../job/fields/PlanField.tsx';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
-import { hoopField, useHoopEdit } from '../../../job/fields/useMember.ts';
+import { hoopField, memberPath, useHoopEdit } from '../../../job/fields/useMember.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
@@ -98,9 +97,9 @@ const CUTS = [
 
 /** Whether it came with the car, and what is cut off its feet. */
 function AsItCame({ hoop }: { hoop: MainHoop }) {
-  const index = usePlan().members.findIndex((one) => one.id === hoop.id);
-  const path: PlanPath<MainHoop> = narrowed(into(into(PLAN_PATH, 'members'), index));
-  return <RecordFields path={path} fields={hoop.existing ? [CAME, ...CUTS] : [CAME]} />;
+  return (
+    <RecordFields path={memberPath(usePlan(), hoop)} fields={hoop.existing ? [CAME, ...CUTS] : [CAME]} />
+  );
 }
 
 function Clearances({ hoop }: { hoop: MainHoop }) {

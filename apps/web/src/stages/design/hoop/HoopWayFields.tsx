@@ -7,10 +7,10 @@ import {
   wayFrom,
 } from '@gyrus/core';
 import { type ReactNode } from 'react';
-import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
+import { into, narrowed, type PlanPath } from '../../../job/store/planPath.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { useHoopEdit } from '../../../job/fields/useMember.ts';
+import { memberPath, useHoopEdit } from '../../../job/fields/useMember.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
@@ -31,9 +31,7 @@ export function HoopWayFields({ hoop, geometry }: { hoop: MainHoop; geometry: Ho
   const edit = useHoopEdit();
   const { way } = hoop;
   const set = (key: string, next: HoopWay) => edit(`way/${key}`, (member) => void (member.way = next));
-  const index = plan.members.findIndex((one) => one.id === hoop.id);
-  const member: PlanPath<MainHoop> = narrowed(into(into(PLAN_PATH, 'members'), index));
-  const path = into(member, 'way');
+  const path = into(memberPath(plan, hoop), 'way');
   return (
     <div className="space-y-3">
       <SelectField
