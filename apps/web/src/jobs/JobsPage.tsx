@@ -1,5 +1,5 @@
 import { type JobSummary } from '@gyrus/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Archive, ArchiveRestore, Copy, Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -12,6 +12,7 @@ import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { useJobs } from '../shared/server/queries.ts';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
+import { useAskAgain } from '../shared/server/useAskAgain.ts';
 
 /** Forms and their checks come when they are asked for. */
 const NewJobForm = lazy(async () => ({ default: (await import('./NewJobForm.tsx')).NewJobForm }));
@@ -126,10 +127,10 @@ function CopyJob({ job }: { job: JobSummary }) {
 
 /** Jobs are put away and never deleted: their sheets may be on the floor. */
 function PutAway({ job }: { job: JobSummary }) {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const change = useMutation({
     mutationFn: () => api(`jobs/${job.id}`, 'PATCH', { archived: !job.archived }),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['jobs'] }),
+    onSuccess: () => askAgain({ queryKey: ['jobs'] }),
     onError: (error) => toast.error(error.message),
   });
   const words = job.archived ? `Take ${job.name} out again` : `Put ${job.name} away`;

@@ -1,17 +1,18 @@
 import { type JobDetail } from '@gyrus/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { api } from '../shared/server/api.ts';
+import { useAskAgain } from '../shared/server/useAskAgain.ts';
 
 /** Starts a job by what a form says, and opens it at a stage. path: of the door that makes it */
 export function useStartJob<Dto>(path: string, stage: string) {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const navigate = useNavigate();
   return useMutation({
     mutationFn: (dto: Dto) => api<JobDetail>(path, 'POST', dto),
     onSuccess: async ({ id }) => {
-      await client.invalidateQueries({ queryKey: ['jobs'] });
+      await askAgain({ queryKey: ['jobs'] });
       await navigate(`/jobs/${id}/${stage}`);
     },
     onError: (error) => toast.error(error.message),

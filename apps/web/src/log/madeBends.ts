@@ -1,6 +1,7 @@
 import { type JobTime, type MadeBend, type MadeBendDto, type Scrap } from '@gyrus/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { api } from '../shared/server/api.ts';
+import { useAskAgain } from '../shared/server/useAskAgain.ts';
 
 const KEY = ['made-bends'];
 
@@ -10,11 +11,11 @@ export const useMadeBends = () =>
 
 /** Writes a bend down. The id is the page's: sent again after a lost answer it is the same bend. */
 export function useWriteBend() {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   return useMutation({
     mutationFn: ({ id, body }: { id: string; body: MadeBendDto }) =>
       api<MadeBend>(`log/bends/${id}`, 'PUT', body),
-    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+    onSuccess: () => askAgain({ queryKey: KEY }),
   });
 }
 

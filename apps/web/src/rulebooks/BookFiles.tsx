@@ -1,16 +1,16 @@
 import { type RuleBook } from '@gyrus/core';
 import { bookFieldWords } from '@gyrus/formats';
-import { useQueryClient } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ApiFault } from '../shared/server/api.ts';
 import { FileButton } from '../shared/fields/FileButton.tsx';
+import { useAskAgain } from '../shared/server/useAskAgain.ts';
 
 /** Takes a book in from a JSON file; what is wrong with it is said with the place where it is. */
 export function TakeBook() {
   const [fault, setFault] = useState('');
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const navigate = useNavigate();
   const take = async (file: File) => {
     setFault('');
@@ -18,7 +18,7 @@ export function TakeBook() {
     try {
       document = JSON.parse(await file.text());
       const book = await api<RuleBook>('rule-books', 'POST', document);
-      await client.invalidateQueries({ queryKey: ['rule-books'] });
+      await askAgain({ queryKey: ['rule-books'] });
       void navigate(`/rule-books/${book.id}?edition=${encodeURIComponent(book.edition)}`);
     } catch (error) {
       setFault(messageOf(error, document));

@@ -90,6 +90,21 @@ test('an edit during a save is not taken for saved', async () => {
   expect(briefNow()?.car).toBe('Second');
 });
 
+test('an edit during a save that takes long is saved after it, and is not left until the next edit', async () => {
+  rename('First');
+  const saving = saveNow();
+  server.held = true;
+  rename('Second');
+  // The pause after the edit is over, and the first save is still not answered.
+  const after = saveNow();
+  server.release();
+  expect(await saving).toBe(false);
+  expect(await after).toBe(true);
+  expect(server.head.plan.brief.car).toBe('Second');
+  expect(store().saveState).toBe('saved');
+  expect(server.sent).toHaveLength(2);
+});
+
 describe('a job that somebody closed', () => {
   const closed = () => store().setClosed(true);
 

@@ -16,12 +16,18 @@ const unanswered = new Map<string, { id: string; plan: unknown }>();
 
 const keyOf = ({ jobId, branch }: Doc): string => `${jobId}/${branch}`;
 
-/** Saves the plan on screen. True when the server has it; false when it has not, and the store says why. */
+/**
+ * Saves the plan on screen. A save that is under way is waited for: it may be of an older plan. True when the server has the one on screen;
+ * false when it has not, and the store says why.
+ */
 export function saveNow(): Promise<boolean> {
   const doc = openDoc();
   if (!doc) return Promise.resolve(false);
   const key = keyOf(doc);
-  const save = running.get(key) ?? saveOnce(doc).finally(() => running.delete(key));
+  const before = running.get(key);
+  const save = (before ? before.then(() => saveOnce(doc)) : saveOnce(doc)).finally(() => {
+    if (running.get(key) === save) running.delete(key);
+  });
   running.set(key, save);
   return save;
 }

@@ -1,10 +1,11 @@
 import { type Fault, type RuleBook } from '@gyrus/core';
 import { bookFieldWords } from '@gyrus/formats';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../../shared/server/api.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { TakeOut } from './TakeOut.tsx';
+import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 
 interface TakeInProps {
   book: RuleBook;
@@ -16,12 +17,12 @@ interface TakeInProps {
 
 /** Takes the book in among the others; what stands against it is named by clause and field. */
 export function TakeIn({ book, faults, forget, restore, touched }: TakeInProps) {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const navigate = useNavigate();
   const take = useMutation({
     mutationFn: () => api<RuleBook>('rule-books', 'POST', book),
     onSuccess: async (taken) => {
-      await client.invalidateQueries({ queryKey: ['rule-books'] });
+      await askAgain({ queryKey: ['rule-books'] });
       forget();
       void navigate(`/rule-books/${taken.id}?edition=${encodeURIComponent(taken.edition)}`);
     },

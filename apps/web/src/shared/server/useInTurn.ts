@@ -1,4 +1,5 @@
 import { type QueryKey, useMutation, type UseMutationOptions, useQueryClient } from '@tanstack/react-query';
+import { useAskAgain } from './useAskAgain.ts';
 
 /** What a change of a whole may want besides. */
 interface InTurn<Change, Whole> extends Pick<UseMutationOptions<Whole, Error, Change>, 'onError' | 'retry'> {
@@ -6,15 +7,16 @@ interface InTurn<Change, Whole> extends Pick<UseMutationOptions<Whole, Error, Ch
   of: QueryKey;
   send: (change: Change) => Promise<Whole>;
   /** What else is asked again after it. */
-  askAgain?: QueryKey;
+  also?: QueryKey;
 }
 
 /**
  * Changes that are each answered with the whole as it then is, sent one after the other: the answer to an earlier
  * change, or to a question that was under way, never comes last and takes away what a later one did.
  */
-export function useInTurn<Change, Whole>({ of, send, askAgain, ...rest }: InTurn<Change, Whole>) {
+export function useInTurn<Change, Whole>({ of, send, also, ...rest }: InTurn<Change, Whole>) {
   const client = useQueryClient();
+  const askAgain = useAskAgain();
   return useMutation<Whole, Error, Change>({
     ...rest,
     scope: { id: JSON.stringify(of) },
@@ -22,7 +24,7 @@ export function useInTurn<Change, Whole>({ of, send, askAgain, ...rest }: InTurn
     onSuccess: async (whole) => {
       await client.cancelQueries({ queryKey: of, exact: true });
       client.setQueryData(of, whole);
-      if (askAgain) await client.invalidateQueries({ queryKey: askAgain });
+      if (also) await askAgain({ queryKey: also });
     },
   });
 }

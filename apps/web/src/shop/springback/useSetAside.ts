@@ -1,20 +1,17 @@
 import { type SetAsideDto } from '@gyrus/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { api } from '../../shared/server/api.ts';
 import { useWho } from '../../shared/server/useWho.ts';
+import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 
 /** Leaves a bend of the log out of springback, or takes it in again, in the name of who works at this device. */
 export function useSetAside(bend: string): { set: (aside: boolean) => void; setting: boolean } {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const [who] = useWho();
   const { mutate, isPending } = useMutation({
     mutationFn: (said: SetAsideDto) => api(`log/bends/${bend}/aside`, 'POST', said),
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: ['shop'] }),
-        client.invalidateQueries({ queryKey: ['made-bends'] }),
-      ]),
+    onSuccess: () => Promise.all([askAgain({ queryKey: ['shop'] }), askAgain({ queryKey: ['made-bends'] })]),
     onError: (error) => toast.error(error.message),
   });
   return {

@@ -1,6 +1,6 @@
 import { type IssuedSheet, type IssuedSummary } from '@gyrus/contract';
 import { stateWords } from '../../floor/stateWords.ts';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useRef } from 'react';
 import { Link, useParams } from 'react-router';
@@ -11,6 +11,7 @@ import { WhoField } from '../../shared/fields/WhoField.tsx';
 import { Button } from '../../shared/frame/Button.tsx';
 import { api } from '../../shared/server/api.ts';
 import { useWho } from '../../shared/server/useWho.ts';
+import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 
 /** Issues a tube's sheet to the floor from the saved revision, and says which of them are out. */
 export function IssuePanel({ piece }: { piece: string }) {
@@ -67,7 +68,7 @@ const Out = ({ sheet, revision }: { sheet: IssuedSummary; revision: number }) =>
 
 /** Issues a sheet and goes to it, as a document of its own: the worker that keeps floor mode sees to no other. What is sent again after a lost answer is the same sheet. */
 function useIssue(job: string) {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const asked = useRef<{ id: string; of: string } | null>(null);
   return useMutation({
     mutationFn: (sheet: { revision: number; piece: string; by: string }) => {
@@ -77,7 +78,7 @@ function useIssue(job: string) {
     },
     onSuccess: ({ id }) => {
       asked.current = null;
-      void client.invalidateQueries({ queryKey: ['issued'] });
+      void askAgain({ queryKey: ['issued'] });
       window.location.assign(`/floor/${id}`);
     },
     onError: (error) => toast.error(error.message),

@@ -1,6 +1,6 @@
 import { MAIN_BRANCH, type Revision, type RevisionSummary } from '@gyrus/contract';
 import { EMPTY_SHOP } from '@gyrus/core';
-import { useQueries, useQueryClient } from '@tanstack/react-query';
+import { useQueries } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { usePlanStore } from '../../job/store/planStore.ts';
 import { useCutting } from '../build/cut/keptCutting.ts';
@@ -13,6 +13,7 @@ import { type Compared, CompareTable } from './CompareTable.tsx';
 import { NameForm } from './NameForm.tsx';
 import { RevisionTable } from './RevisionTable.tsx';
 import { goOnWith, nameRevision, startVariant } from './variantSteps.ts';
+import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 
 /** Variants of the plan side by side, and its revisions, which can be named and restored. */
 export function VariantsPage() {
@@ -35,8 +36,8 @@ interface VariantsProps {
 }
 
 function useRefresh(jobId: string) {
-  const client = useQueryClient();
-  return () => client.invalidateQueries({ queryKey: ['revisions', jobId] });
+  const askAgain = useAskAgain();
+  return () => askAgain({ queryKey: ['revisions', jobId] });
 }
 
 function Variants({ jobId, revisions }: VariantsProps) {

@@ -2,6 +2,7 @@ import { type CutPlanDto, type KeptCutPlan, type SawnDto, type StickDoneDto } fr
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { api } from '../../../shared/server/api.ts';
+import { useAskAgain } from '../../../shared/server/useAskAgain.ts';
 
 const keyOf = (job: string) => ['cut-plans', job];
 
@@ -24,6 +25,7 @@ type CutPlanChange =
 /** Does it, and shows the plan as it then is; the rack is asked again. One after the other: an older answer never comes last. */
 export function useCutPlanChange(job: string) {
   const client = useQueryClient();
+  const askAgain = useAskAgain();
   return useMutation({
     scope: { id: JSON.stringify(keyOf(job)) },
     mutationFn: send,
@@ -33,9 +35,7 @@ export function useCutPlanChange(job: string) {
           ? plans.map((one) => (one.id === plan.id ? plan : one))
           : [plan, ...plans],
       );
-      await Promise.all(
-        [keyOf(job), ['rack']].map((queryKey) => client.invalidateQueries({ queryKey, exact: true })),
-      );
+      await Promise.all([keyOf(job), ['rack']].map((queryKey) => askAgain({ queryKey, exact: true })));
     },
     onError: (error) => toast.error(error.message),
   });

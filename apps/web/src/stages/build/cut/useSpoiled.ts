@@ -7,13 +7,14 @@ import {
   spoiledPiece,
   type TubeChoice,
 } from '@gyrus/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { formatISO } from 'date-fns';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { api } from '../../../shared/server/api.ts';
 import { useRackChange } from '../../../shop/rack/useRack.ts';
 import { writtenIn } from '../../../shared/fields/writtenIn.ts';
+import { useAskAgain } from '../../../shared/server/useAskAgain.ts';
 
 /** What is said of a piece that was spoiled. last: what its last bend has, null for as planned */
 export interface Spoiled {
@@ -29,7 +30,7 @@ export interface Spoiled {
  * again, the first is not written twice.
  */
 export function useSpoiled(job: string, style: LengthStyle, done: () => void) {
-  const client = useQueryClient();
+  const askAgain = useAskAgain();
   const put = useRackChange();
   const [once] = useState(() => ({ scrap: crypto.randomUUID(), rack: crypto.randomUUID() }));
   const [logged, setLogged] = useState(false);
@@ -37,7 +38,7 @@ export function useSpoiled(job: string, style: LengthStyle, done: () => void) {
     mutationFn: (body: ScrapDto) => api(`log/scrap/${once.scrap}`, 'PUT', body),
     onSuccess: async () => {
       setLogged(true);
-      await client.invalidateQueries({ queryKey: ['scrap'] });
+      await askAgain({ queryKey: ['scrap'] });
     },
     onError: (error) => toast.error(error.message),
   });

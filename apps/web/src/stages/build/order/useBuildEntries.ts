@@ -45,7 +45,7 @@ export function useWriteEntry() {
   return useInTurn({
     of: keyOf(jobId, branch),
     send: (entry: BuildEntryDto) => api<BuildEntry[]>(`jobs/${jobId}/build`, 'POST', entry),
-    askAgain: ['build-times'],
+    also: ['build-times'],
     retry: 2,
     onError: (error) => toast.error(`Not written down: ${error.message}`),
   });
