@@ -22,6 +22,16 @@ export async function measure(page: Page, texts: Record<string, string>): Promis
   for (const [label, text] of Object.entries(texts)) await page.getByLabel(label, { exact: true }).fill(text);
 }
 
+/** Adds a bar at Design, and waits until it is the one that is worked on: what is typed before goes into another. */
+export async function add(page: Page, role: string, way?: string): Promise<void> {
+  await page.getByLabel('add, in the usual order of work').selectOption(role);
+  if (way) await page.getByLabel('built', { exact: true }).selectOption(way);
+  const button = page.getByRole('button', { name: 'Add', exact: true });
+  await button.click();
+  await expect(page.getByRole('heading', { name: role.replaceAll('-', ' '), exact: true })).toBeVisible();
+  await expect(button).toBeEnabled();
+}
+
 export const saved = (page: Page) => expect(page.getByText(/^saved, revision \d+/)).toBeVisible();
 
 /** The handbook's second car: 41 in to the top, 59 1/4 at the floor, 52 3/4 at the roof. */

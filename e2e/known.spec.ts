@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
+import { HANDBOOK_CAR, add, measure, newJob, saved, stage } from './job.ts';
 
 interface Saved {
   head: { id: string; number: number; plan: Plan };
@@ -13,9 +13,7 @@ const jobOf = (page: Page) => /jobs\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
 
 async function addBackstays(page: Page): Promise<void> {
   await stage(page, 'Design');
-  await page.getByLabel('add, in the usual order of work').selectOption('backstay');
-  await page.getByLabel('built', { exact: true }).selectOption('straight');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await add(page, 'backstay', 'straight');
 }
 
 test('what the program put in is asked for, and confirmed with a name in one press; undo outlives a reload', async ({
@@ -74,8 +72,7 @@ test('a bar that stands on itself is told in words, and has a way out', async ({
   await stage(page, 'Survey');
   await measure(page, HANDBOOK_CAR);
   await addBackstays(page);
-  await page.getByLabel('add, in the usual order of work').selectOption('rear-cross');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await add(page, 'rear-cross');
   const id = jobOf(page);
   const kept = async () => ((await (await page.request.get(`/api/jobs/${id}`)).json()) as Saved).head;
   await expect.poll(async () => (await kept()).plan.members.map(({ role }) => role)).toContain('rear-cross');

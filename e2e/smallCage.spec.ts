@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { measure, newJob, saved, stage } from './job.ts';
+import { add, measure, newJob, saved, stage } from './job.ts';
 
 /** A metric car of the test's own: nothing of it is in the demo. */
 const CAR = {
@@ -15,12 +15,6 @@ const pick = (page: Page, stamp: string) =>
   tubes(page)
     .getByRole('button', { name: new RegExp(`^${stamp} `) })
     .click();
-
-async function add(page: Page, role: string, way?: string): Promise<void> {
-  await page.getByLabel('add, in the usual order of work').selectOption(role);
-  if (way) await page.getByLabel('built', { exact: true }).selectOption(way);
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-}
 
 /** The three figures of a point, by the name of what stands at it. */
 async function place(page: Page, legend: string, [x, y, z]: [string, string, string]): Promise<void> {

@@ -1,13 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
-import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
+import { HANDBOOK_CAR, add, measure, newJob, saved, stage } from './job.ts';
 
 const TUBE = '1 1/2 in × 0.095 in drawn over mandrel, batch 7732';
-
-async function add(page: Page, role: string, way?: string): Promise<void> {
-  await page.getByLabel('add, in the usual order of work').selectOption(role);
-  if (way) await page.getByLabel('built', { exact: true }).selectOption(way);
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-}
 
 const cameBy = (page: Page) => page.getByLabel('the hoop comes about');
 const group = (page: Page, name: string) => page.getByRole('group', { name, exact: true });

@@ -5,6 +5,7 @@ import {
   type Bar,
   type CarSide,
   type Die,
+  type FrontSection,
   type MainHoop,
   type Member,
   type MemberPiece,
@@ -90,6 +91,7 @@ function place(plan: Plan, member: Member, standing: StandingTube[], stick: numb
     platesUnder(member, plan.plates),
     dies,
     stick,
+    member.shape.kind === 'hoop' ? plan.survey.frontSection : null,
   );
 }
 
@@ -182,8 +184,15 @@ function asBuilt(
 }
 
 const placeBar = kept(
-  (bar: Bar, below: StandingTube[], plates: Plate[], dies: Die[], stick: number | null): Placed => {
-    const paths = barPaths(bar, below, { plates, room: bendRoomOf(bar, dies) });
+  (
+    bar: Bar,
+    below: StandingTube[],
+    plates: Plate[],
+    dies: Die[],
+    stick: number | null,
+    front: FrontSection | null,
+  ): Placed => {
+    const paths = barPaths(bar, below, { plates, room: bendRoomOf(bar, dies), front });
     const joints: Joint[] = [];
     const pieces = paths.map((path, i): ResolvedPiece => {
       const piece = itemAt(bar.pieces, i);

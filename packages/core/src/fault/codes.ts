@@ -16,6 +16,8 @@ export const FAULTS = {
   'coincident-points': 'two points in one place',
   comma: 'a comma where it may be one of thousands or of decimals',
   contradiction: 'limits that leave nothing between them',
+  'front-section': 'corners of the body that no front hoop follows',
+  'no-section': 'a front hoop within a section of the body that nobody measured',
   'cut-too-long': 'a bar that is cut back by more than its straight',
   damaged: 'a plan that is not as its version had it',
   'double-class': 'a class that is there twice',

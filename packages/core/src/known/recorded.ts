@@ -39,6 +39,12 @@ export function recordedThings(plan: Plan, wanted: Wanted = isAssumed): AssumedT
     ...recordsOf(survey.planes, ['survey', 'planes'], 'panel', () => 'car'),
     ...recordsOf(survey.keepOuts, ['survey', 'keepOuts'], 'keep-out', () => 'car'),
     ...recordsOf(survey.ribs, ['survey', 'ribs'], 'section', () => 'car'),
+    ...grouped(
+      survey.frontSection,
+      ['survey', 'frontSection'],
+      named('section', 'the front hoop', () => 'car'),
+      FRONT_SECTION,
+    ),
     ...grouped(survey.measures, ['survey', 'measures'], (rest) => measureName(String(rest[0])), ''),
     ...(['harness', 'cockpit', 'weldPosition', 'coping'] as const).flatMap((key) => {
       const cage = named('other', key, () => 'cage');
@@ -46,6 +52,9 @@ export function recordedThings(plan: Plan, wanted: Wanted = isAssumed): AssumedT
     }),
   ];
 }
+
+/** Stands for the id of the section where a front hoop stands: a plan has one. */
+export const FRONT_SECTION = 'front-section';
 
 /** Places of the car among the figures of a part. */
 const CAR_PLACES = new Set(['at', 'from', 'to']);

@@ -1,7 +1,7 @@
 import { allBelow, referencesOf } from '../cage/index.ts';
-import { type MainHoop, type Plan } from '../plan/index.ts';
+import { type MainHoop, type Member, type Plan } from '../plan/index.ts';
 import { leftOutThings } from './leftOut.ts';
-import { recordedThings } from './recorded.ts';
+import { FRONT_SECTION, recordedThings } from './recorded.ts';
 import { type AssumedThing } from './thing.ts';
 
 /** What nobody measured or chose in a plan, and what of it the parts of a cage rest on. */
@@ -40,6 +40,7 @@ export function assumedIn(plan: Plan): Assumed {
       ...things.filter((thing) => thing.id === id && placesIt(thing)),
       ...things.filter((thing) => plates.includes(thing.id) && thing.name.what === 'at'),
       ...(member?.role === 'main-hoop' ? measuresOf(member) : []),
+      ...(member && goesBySection(member) ? things.filter((thing) => thing.id === FRONT_SECTION) : []),
     ];
   };
   const found = new Map<string, AssumedThing[]>();
@@ -79,6 +80,10 @@ export function assumedIn(plan: Plan): Assumed {
       ),
   };
 }
+
+/** Whether it is a front hoop that follows the body where it stands. */
+const goesBySection = (member: Member): boolean =>
+  member.role !== 'main-hoop' && member.shape.kind === 'hoop' && member.shape.way.kind === 'survey';
 
 /** Whether where its member stands rests on it. */
 const placesIt = ({ name }: AssumedThing): boolean =>

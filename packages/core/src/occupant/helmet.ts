@@ -27,6 +27,7 @@ export interface UnderHoop {
 
 /** Roles whose tubes may make the front hoop, whichever way it is built. */
 export const FRONT_HOOP: readonly Role[] = [
+  'front-hoop',
   'windscreen-bar',
   'front-leg',
   'halo',

@@ -28,6 +28,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
     planes: [],
     keepOuts: [],
     gaps: [],
+    frontSection: null,
     ribs: [],
   },
   dies: [],

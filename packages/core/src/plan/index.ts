@@ -40,7 +40,14 @@ export { id, massField, note, stated, title, type Mass } from './quantities.ts';
 export { type JobLimit, LIMITED, type LimitedFigure } from './limits.ts';
 export { type BenderSetting, NOTHING_MEASURED } from './shop/benderSetting.ts';
 export { EMPTY_SHOP, readShop, type Shop, SHOP_FORMAT, SHOP_VERSION, shopSchema } from './shop/shop.ts';
-export { type Distrusted, DISTRUSTED, type Measures, type Survey, ZONES } from './survey.ts';
+export {
+  type Distrusted,
+  DISTRUSTED,
+  type FrontSection,
+  type Measures,
+  type Survey,
+  ZONES,
+} from './survey.ts';
 export {
   type BendingChoice,
   type Die,

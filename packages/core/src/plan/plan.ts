@@ -146,9 +146,11 @@ export function checkReferences(plan: Plan): Outcome<Plan> {
   return checkPieces(plan);
 }
 
-/** A pair makes two tubes, and each split one more. */
+/** A hoop goes across the car itself; a pair makes two tubes, and each split one more. */
 function checkPieces(plan: Plan): Outcome<Plan> {
   for (const [i, one] of plan.members.entries()) {
+    if (one.role !== 'main-hoop' && one.shape.kind === 'hoop' && one.pair !== 'single')
+      return fail('pieces', `/members/${i}/pair`, `${one.stamp} is a hoop across the car: it has no twin`);
     const wanted = one.role === 'main-hoop' ? 1 : piecesOfBar(one);
     if (one.pieces.length !== wanted)
       return fail(

@@ -10,6 +10,11 @@ export const DISTRUSTED = ['protractor', 'lower-width', 'roof-width'] as const;
 /** A reading that is not trusted where two contradict each other. */
 export type Distrusted = (typeof DISTRUSTED)[number];
 
+const corners = z
+  .array(z.strictObject({ at: placeField }), say('the corners of the body, from the foot up'))
+  .min(2, 'give the landing, and the corner at the head of the screen')
+  .max(5, 'give 5 corners at most');
+
 /** What a car stands on while it is measured and welded. */
 const STANDS = ['wheels', 'stands', 'jig'] as const;
 
@@ -89,6 +94,14 @@ export const survey = z.strictObject({
     }),
     say('the gap schools by zone'),
   ),
+  /** The body where a front hoop stands: from each landing up to the corner at the head of the screen. null where nobody measured it. */
+  frontSection: z
+    .strictObject({
+      left: corners,
+      /** As the left where null. */
+      right: corners.nullable(),
+    })
+    .nullable(),
   /** Sections of the car's inside, from the centre line outward; both sides alike. They draw the envelope. */
   ribs: z.array(
     z.strictObject({
@@ -105,5 +118,7 @@ export const survey = z.strictObject({
 });
 /** What was measured of the stripped car. Car's frame, mm and degrees */
 export type Survey = z.infer<typeof survey>;
+/** The body where a front hoop stands. Car's frame, mm */
+export type FrontSection = NonNullable<Survey['frontSection']>;
 /** The measures of the car, as far as they were taken. */
 export type Measures = Survey['measures'];

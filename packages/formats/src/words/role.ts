@@ -11,8 +11,8 @@ export const RULED_ROLES: readonly Role[] = ['main-hoop', ...BAR_ROLES];
 /** Members that books mostly speak of together. */
 export const ROLE_GROUPS: Readonly<Record<string, readonly Role[]>> = {
   'every member': RULED_ROLES,
-  'the hoops': ['main-hoop', 'front-leg', 'side-hoop', 'halo'],
-  'the front': ['front-leg', 'side-hoop', 'halo', 'windscreen-bar', 'pillar-brace', 'dash-bar'],
+  'the hoops': ['main-hoop', 'front-hoop', 'front-leg', 'side-hoop', 'halo'],
+  'the front': ['front-hoop', 'front-leg', 'side-hoop', 'halo', 'windscreen-bar', 'pillar-brace', 'dash-bar'],
   'the roof': ['halo', 'roof-bar', 'roof-diagonal', 'windscreen-bar'],
   'the sides': ['door-bar', 'door-upright', 'sill-bar'],
   'the rear': ['backstay', 'diagonal', 'rear-cross', 'rear-diagonal'],
@@ -26,6 +26,7 @@ export const ROLE_REASONS: Record<BarRole, string> = {
   backstay: 'Hold the hoop up fore and aft; straight, and well off the vertical.',
   'rear-cross': 'Ties the backstays, and carries what stands between them.',
   'rear-diagonal': 'Keeps the backstays from leaning over.',
+  'front-hoop': 'Both front legs and the windscreen bar in one tube, from foot to foot along the pillars.',
   'side-hoop': 'Roof bar and front leg in one, from the hoop along roof rail and pillar to the sill.',
   'front-leg': 'From the sill up the pillar to a halo or a roof bar.',
   halo: 'Both roof bars and the windscreen bar in one tube.',
@@ -39,7 +40,8 @@ export const ROLE_REASONS: Record<BarRole, string> = {
   'pillar-brace': 'Stiffens the bent front leg along the pillar.',
   'gusset-tube': 'A short tube across a corner.',
   strut: 'Holds the harness bar to the floor where its span is long.',
-  spreader: 'A V from the rear cross to the feet of the backstays.',
+  spreader:
+    'Between the front legs, or a V: from the rear cross to the feet of the backstays, or on any two bars.',
   'seat-mount': 'Carries the seat across sill and tunnel.',
   'tunnel-tube': 'Over the tunnel, for the seat and the struts.',
   'hand-hold': 'To get in and out by.',

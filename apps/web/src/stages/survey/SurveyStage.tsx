@@ -23,12 +23,16 @@ import { SidesChoice } from './SidesChoice.tsx';
 const ContradictionPanel = lazy(async () => ({
   default: (await import('./ContradictionPanel.tsx')).ContradictionPanel,
 }));
+const FrontSectionView = lazy(async () => ({
+  default: (await import('./FrontSectionView.tsx')).FrontSectionView,
+}));
 const PlacesView = lazy(async () => ({ default: (await import('./PlacesView.tsx')).PlacesView }));
 
 /** The stripped car: the section at the hoop, as a picture beside the numbers, and the places measured elsewhere. */
 export function SurveyStage() {
   const [address, setAddress] = useSearchParams();
-  const view = address.get('view') === 'places' ? 'places' : 'section';
+  const asked = address.get('view');
+  const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'section';
   return (
     <div className="p-5">
       <div className="mb-3">
@@ -37,23 +41,28 @@ export function SurveyStage() {
           label="what was measured"
           value={view}
           options={VIEWS}
-          onChange={(next) => setAddress(next === 'places' ? { view: next } : {}, { replace: true })}
+          onChange={(next) => setAddress(next === 'section' ? {} : { view: next }, { replace: true })}
         />
       </div>
-      {view === 'places' ? (
+      {view === 'front' && (
+        <Suspense fallback={<Loading what="the section" />}>
+          <FrontSectionView />
+        </Suspense>
+      )}
+      {view === 'places' && (
         <Suspense fallback={<Loading what="the places" />}>
           <MeasureNext />
           <PlacesView />
         </Suspense>
-      ) : (
-        <HoopSection />
       )}
+      {view === 'section' && <HoopSection />}
     </div>
   );
 }
 
 const VIEWS = [
   { value: 'section', text: 'main hoop section' },
+  { value: 'front', text: 'front hoop section' },
   { value: 'places', text: 'places in the car' },
 ] as const;
 

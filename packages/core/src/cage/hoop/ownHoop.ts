@@ -10,18 +10,15 @@ import {
   type TakeOffHalf,
 } from '../../plan/index.ts';
 import { alongPlane, lengthFigure, readSection } from '../../survey/index.ts';
+import { halvesInCar, reachable, SIDES } from './halvesInCar.ts';
 import { type BendRoom } from '../shape/index.ts';
 import { footCut } from './footCut.ts';
 import { type BodyRound, type HoopGeometry, type HoopResult } from './geometry.ts';
 import { type HalfPoint, type Halves, halvesOf, type HoopHalf } from './halves.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
-import { inCar } from './inCar.ts';
 import { hoopFigures } from './hoopFigures.ts';
 import { leanOf, type LegPoint } from './hoopShape.ts';
 
 type OwnWay = Exclude<HoopWay, { kind: 'survey' }>;
-
-const SIDES = ['left', 'right'] as const;
 
 /**
  * A hoop that comes about without a survey. It stands level, its centre mark on the car's centre line, as high as its longer leg needs;
@@ -34,26 +31,6 @@ export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendR
   const stands = andThen(shorten(halves.value, hoop), reachable);
   if (!stands.ok) return { none: { why: 'impossible', fault: stands.fault } };
   return { hoop: standing(stands.value, survey, hoop, way, tilt) };
-}
-
-/** A leg that goes down on its own side; figures of another kind are no hoop. */
-function reachable(halves: Halves): Outcome<Halves> {
-  for (const side of SIDES) {
-    const { points } = halves[side];
-    if (points.some(({ out }) => out <= 0))
-      return fail(
-        'no-width',
-        '',
-        `the ${side} leg comes out across the middle of the hoop: check its lengths and angles`,
-      );
-    if (itemAt(points, -1).up >= 0)
-      return fail(
-        'no-height',
-        '',
-        `the ${side} leg ends no lower than the crown: check its lengths and angles`,
-      );
-  }
-  return succeed(halves);
 }
 
 /** Each foot of a hoop that stands already cut back along its axis. */
@@ -85,20 +62,12 @@ function standing(halves: Halves, survey: Survey, hoop: MainHoop, way: OwnWay, t
   const landings = { left: measures.landingLeft?.mm ?? 0, right: measures.landingRight?.mm ?? 0 };
   const slopes = { left: measures.floorSlopeLeft?.deg ?? 0, right: measures.floorSlopeRight?.deg ?? 0 };
   const footUp = (side: CarSide) => alongPlane(landings[side] + hoop.footLift.mm, tilt);
-  const crown = Math.max(...SIDES.map((side) => footUp(side) - itemAt(halves[side].points, -1).up));
-  const placed = (side: CarSide) =>
-    halves[side].points.map(({ out, up, fore }) =>
-      inCar(side === 'left' ? out : -out, crown + up, tilt, fore),
-    );
-  const named = (side: CarSide) =>
-    hoopFeatures(halves[side].points.length - 1).map((feature) => `${feature}-${side}`);
-  const features = [...named('left').reverse(), ...named('right')];
-  const points = [...placed('left').reverse(), ...placed('right')];
+  const { crown, points, features, bySample } = halvesInCar(halves, footUp, tilt);
   return {
     points,
     features,
     radii: features.map(() => null),
-    bySample: [...[...halves.left.bySample].reverse(), ...halves.right.bySample],
+    bySample,
     tilt,
     feet: SIDES.map((side) => {
       const [above, foot] = [itemAt(halves[side].points, -2), itemAt(halves[side].points, -1)];

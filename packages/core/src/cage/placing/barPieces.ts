@@ -1,12 +1,20 @@
 import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
 import { itemAt } from '../../items/index.ts';
-import { type Bar, type BarShape, type CarSide, type MemberPiece, type Plate } from '../../plan/index.ts';
-import { add, distance, scale, subtract } from '../../space/index.ts';
+import {
+  type Bar,
+  type BarShape,
+  type CarSide,
+  type FrontSection,
+  type MemberPiece,
+  type Plate,
+} from '../../plan/index.ts';
+import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
+import { frontHoopPath } from '../hoop/frontHoop.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';
 import { isSettled, leavingOf, settledEnd } from './settle.ts';
-import { type BendRoom, shapedPath, type WholePath } from '../shape/index.ts';
+import { type BendRoom, type ChordShape, shapedPath, type WholePath } from '../shape/index.ts';
 import { type FootedPath, splitPath } from './split.ts';
 
 /** One tube of a bar with its path found. Car's frame, mm. */
@@ -29,6 +37,8 @@ interface Surroundings {
   plates: Plate[];
   /** What its die asks of its bends. */
   room: BendRoom;
+  /** The body where a front hoop stands; null where nobody measured it. */
+  front: FrontSection | null;
 }
 
 /** The tubes of a bar, in the order of its pieces: left before right, and of a split one from end A to end B. */
@@ -74,15 +84,18 @@ function wholePath(
   bar: Bar,
   one: SideOfBar,
   standing: StandingTube[],
-  { plates, room }: Surroundings,
+  { plates, room, front }: Surroundings,
 ): Outcome<FootedPath> {
+  const { shape } = one;
+  if (shape.kind === 'hoop') return acrossTheCar(frontHoopPath(shape, front, room), bar);
+  const between = { ...one, shape };
   return andThen(footingOf(one.ends.a, standing, plates), (a) =>
     andThen(footingOf(one.ends.b, standing, plates), (b) => {
-      if (one.shape.kind === 'through' && one.shape.via.length === 0 && distance(a.point, b.point) < 1)
+      if (shape.kind === 'through' && shape.via.length === 0 && distance(a.point, b.point) < 1)
         return fail('no-length', '', 'both ends stand at one place: move one of them');
-      const met: Met = { path: shapedPath(one.shape, a.point, b.point, room), footings: [a, b] };
+      const met: Met = { path: shapedPath(shape, a.point, b.point, room), footings: [a, b] };
       const stands = [one.ends.a, one.ends.b].some(isSettled)
-        ? settle(met, one, bar, standing, { plates, room })
+        ? settle(met, between, bar, standing, { plates, room })
         : met;
       return andThen(stands.path, (shaped) =>
         andThen(shortened(moved(shaped, bar, one.side), bar), (whole) =>
@@ -92,6 +105,17 @@ function wholePath(
     }),
   );
 }
+
+/** A hoop's feet stand where its own figures put them, on the body. */
+const acrossTheCar = (path: Outcome<WholePath>, bar: Bar): Outcome<FootedPath> =>
+  andThen(path, (found) =>
+    andThen(shortened(moved(found, bar, null), bar), (whole) => {
+      const [a, b] = [itemAt(whole.points, 0), itemAt(whole.points, -1)];
+      return succeed({ ...whole, footings: [alone(a), alone(b)] });
+    }),
+  );
+
+const alone = (point: Vec3): Footing => ({ point, headers: [] });
 
 /** A bar's path between its ends, and what they meet. */
 interface Met {
@@ -105,10 +129,10 @@ const ROUNDS = 12;
 /** A bar with ends whose places follow from how it leaves them. */
 function settle(
   met: Met,
-  { ends, shape }: SideOfBar,
+  { ends, shape }: SideOfBar & { shape: ChordShape },
   { tube }: Bar,
   standing: StandingTube[],
-  { plates, room }: Surroundings,
+  { plates, room }: Omit<Surroundings, 'front'>,
 ): Met {
   let now = met;
   for (let round = 0; round < ROUNDS && now.path.ok; round++) {

@@ -82,6 +82,8 @@ export function mirroredShape(shape: BarShape): BarShape {
       roll: { ...shape.roll, deg: -shape.roll.deg + 0 },
       rows: shape.rows.map((row) => ({ ...row, turn: mirroredTurn(row.turn) })),
     };
+  // A hoop goes across the car: it has no twin.
+  if (shape.kind === 'hoop') return shape;
   return { ...shape, towards: mirroredTowards(shape.towards) };
 }
 

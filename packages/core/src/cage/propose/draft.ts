@@ -9,6 +9,8 @@ export interface Standing {
   /** The first member of each role, by its id, and whether it is a pair. */
   members: Map<string, { id: string; pair: Bar['pair'] }>;
   tubes: Tube[];
+  /** Whether the body was measured where a front hoop follows it. */
+  sectioned: boolean;
   /** What the die of the bar to be asks of its bends. */
   room: BendRoom;
   /** Its outside diameter. mm */

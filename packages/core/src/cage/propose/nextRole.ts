@@ -32,9 +32,10 @@ const WANTED: Record<Plan['brief']['built'], readonly BarRole[]> = {
 export function recommendedRole({ brief, members }: Plan): BarRole {
   const wanted = WANTED[brief.built];
   const there = new Set(members.map((member) => member.role));
-  // Halo, roof bars and front legs are other ways to the same bay as side hoops.
+  // A front hoop, halo, roof bars and front legs are other ways to the same bay as side hoops.
   if (there.has('halo') || there.has('front-leg') || there.has('roof-bar')) there.add('side-hoop');
-  if (there.has('halo')) there.add('windscreen-bar');
+  if (there.has('front-hoop')) there.add('side-hoop');
+  if (there.has('halo') || there.has('front-hoop')) there.add('windscreen-bar');
   return (
     wanted.find((role) => !there.has(role)) ?? USUAL_ORDER.find((role) => !there.has(role)) ?? 'gusset-tube'
   );

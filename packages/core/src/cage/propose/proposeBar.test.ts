@@ -3,9 +3,26 @@ import { evaluate, standingIn } from '../../evaluate.ts';
 import { expectValue } from '../../fault/index.ts';
 import { BAR_ROLES, type BarRole, EMPTY_SHOP, type Plan, readPlan } from '../../plan/index.ts';
 import { LEANING_CAR, planWith } from '../../testing/index.ts';
+import { type Length } from '../../measure/index.ts';
 import { valueOf } from '../../survey/index.ts';
 
-const start = planWith(LEANING_CAR);
+/** A place of the body. mm */
+const corner = (x: number, y: number, z: number) => {
+  const length = (mm: number) => ({ mm, typed: `${mm} mm` });
+  return { at: [length(x), length(y), length(z)] as [Length, Length, Length] };
+};
+
+const measured = planWith(LEANING_CAR);
+const start: Plan = {
+  ...measured,
+  survey: {
+    ...measured.survey,
+    frontSection: {
+      left: [corner(1080, 690, 120), corner(1000, 680, 640), corner(560, 560, 1000)],
+      right: null,
+    },
+  },
+};
 
 const answersOf = (plan: Plan) => evaluate(plan, EMPTY_SHOP, []);
 
@@ -44,6 +61,13 @@ test.each(USUAL_ORDER.flatMap((role) => waysOf(role).map((way) => [role, way] as
     expect(answersOf(added).totals.tubes).toBeGreaterThan(answersOf(plan).totals.tubes);
   },
 );
+
+test('a front hoop within a section that nobody measured asks for it', () => {
+  const way = waysOf('front-hoop').at(-1) ?? '';
+  expect(proposeBar(measured, standingIn(answersOf(measured)), 'front-hoop', way, () => 'n')).toEqual({
+    noPlace: "measure the front hoop's section at Survey first, or build it another way",
+  });
+});
 
 test('a role that stands on others says which it needs', () => {
   const standing = standingIn(answersOf(start));

@@ -4,6 +4,8 @@ import { type BarRole, type BarShape, STRAIGHT } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { doorX, uprightOn } from './doors.ts';
 import { bar, type Draft, pair } from './draft.ts';
+import { frontHoop } from './frontHoop.ts';
+import { roofV, spreaders } from './spreaders.ts';
 import { middleOf, rowIn } from './fitting.ts';
 import {
   acrossAt,
@@ -16,7 +18,6 @@ import {
   rearHeight,
   withHoop,
   without,
-  LEAST_DROP,
   type Proposal,
 } from './starts.ts';
 import { type Arrangement, BETWEEN_PLACES } from './ways.ts';
@@ -110,6 +111,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
       shape: { kind: 'through', via: pillarPoints(crown, floor) },
     }),
   ]),
+  'front-hoop': frontHoop,
   'front-leg': withHoop(({ crown, floor }, standing) => {
     const top = frontCorner(
       { ...standing, members: without(standing.members, ['front-leg', 'side-hoop']) },
@@ -129,18 +131,29 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
       },
     }),
   ]),
-  'roof-bar': withHoop(({ crown, on }) => [
-    pair(on('crown-left'), point([crown[0] + 620, crown[1] * 0.95, crown[2] - 12])),
-  ]),
+  'roof-bar': withHoop(({ crown, on }, { members }) => {
+    const front = members.get('front-hoop');
+    return [
+      pair(
+        on('crown-left'),
+        front
+          ? station({ member: front.id }, 'crown-left')
+          : point([crown[0] + 620, crown[1] * 0.95, crown[2] - 12]),
+      ),
+    ];
+  }),
   'roof-diagonal': withHoop(({ on }, standing, way) => {
     const right = frontCorner(standing, 'right');
     const left = frontCorner(standing, 'left');
     if (isNeed(right)) return right;
     if (isNeed(left)) return left;
+    if (way === 'V') return roofV(standing, on('crown-left'));
     const first = bar(on('crown-left'), right);
     return way === 'X' ? [first, bar(on('crown-right'), left, { splitByFirst: true })] : [first];
   }),
   'windscreen-bar': (standing, way) => {
+    if (standing.members.has('front-hoop'))
+      return { noPlace: 'the front hoop goes across at the head of the screen itself' };
     if (standing.members.has('halo') && !standing.members.has('side-hoop'))
       return {
         noPlace: 'the halo goes across at the head of the screen itself: it is its own windscreen bar',
@@ -161,7 +174,8 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
   'pillar-brace': (standing) => {
     const legs = legsOf(standing);
     if (!legs) return { needs: 'side-hoop' };
-    const top = standing.members.has('side-hoop') ? 'pillar-top' : 'end-b';
+    const inOne = standing.members.has('front-hoop') && legs.id === standing.members.get('front-hoop')?.id;
+    const top = inOne ? 'crown-left' : standing.members.has('side-hoop') ? 'pillar-top' : 'end-b';
     return [
       pair(
         height(legs.id, 'left', 260),
@@ -209,21 +223,7 @@ export const PROPOSALS: Record<BarRole, Proposal> = {
     bar(point([120, floor * 0.18, 260]), point([120, -floor * 0.18, 260])),
   ]),
   'seat-mount': withHoop(({ floor }) => [bar(point([250, floor - 20, 120]), point([250, floor * 0.2, 120]))]),
-  spreader: (standing) => {
-    const cross = standing.members.get('rear-cross');
-    const stays = standing.members.get('backstay');
-    if (!cross || !stays) return { needs: cross ? 'backstay' : 'rear-cross' };
-    const [middle, stay] = [cross.id, stays.id].map((member) => rowIn(standing.tubes, member, 'left')?.[0]);
-    // Down to the feet; up where the cross lies so low that it would run beside it.
-    const drop = (middle?.points[0]?.[2] ?? 0) - (stay?.points.at(-1)?.[2] ?? 0);
-    const end: [string, number] = drop < LEAST_DROP ? ['end-a', 120] : ['end-b', -60];
-    return [
-      pair(
-        station({ member: cross.id }, 'end-a', middleOf(standing.tubes, cross.id)),
-        station({ member: stays.id, side: 'left' }, ...end),
-      ),
-    ];
-  },
+  spreader: spreaders,
   'gusset-tube': withHoop(({ on }, { members }) => {
     const side = members.get('side-hoop');
     const stays = members.get('backstay');

@@ -10,11 +10,12 @@ import { type Arrangement } from './ways.ts';
 export type Proposal = (standing: Standing, way: Arrangement) => Draft[] | Needs | NoPlace;
 
 /** The hoop's left crown. mm, car's frame */
-const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
+export const crownOf = ({ geometry }: NonNullable<Standing['hoop']>): Vec3 =>
   itemAt(geometry.points, geometry.features.indexOf('crown-left') + 1);
 
 /** The legs in front, whichever way they were built. */
-export const legsOf = ({ members }: Standing) => members.get('side-hoop') ?? members.get('front-leg');
+export const legsOf = ({ members }: Standing) =>
+  members.get('side-hoop') ?? members.get('front-leg') ?? members.get('front-hoop');
 
 /** A proposal that hangs on the main hoop, and asks for it where it is missing. */
 export const withHoop =
@@ -37,6 +38,8 @@ export const withHoop =
 export function frontCorner(standing: Standing, side: 'left' | 'right'): Attachment | Needs {
   const legs = standing.members.get('side-hoop');
   if (legs) return station({ member: legs.id, side }, 'pillar-top');
+  const front = standing.members.get('front-hoop');
+  if (front) return station({ member: front.id }, `crown-${side}`);
   const halo = standing.members.get('halo');
   if (halo) return station({ member: halo.id }, `front-${side}`);
   const roof = standing.members.get('roof-bar') ?? standing.members.get('front-leg');

@@ -1,6 +1,7 @@
 import { assumed, inDegrees, wholeMillimetres } from '../../measure/index.ts';
-import { type BarShape, type TakeOffRow } from '../../plan/index.ts';
+import { type TakeOffRow } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
+import { type ChordShape } from './shapedPath.ts';
 
 /** A bend to start a list from, so far after what is before it. mm */
 export const freshBend = (straight: number): TakeOffRow => ({
@@ -11,7 +12,7 @@ export const freshBend = (straight: number): TakeOffRow => ({
 });
 
 /** A shape to start from between two ends, so that the picture shows something at once. Car's frame, mm */
-export function freshShape(kind: BarShape['kind'], a: Vec3, b: Vec3): BarShape {
+export function freshShape(kind: ChordShape['kind'], a: Vec3, b: Vec3): ChordShape {
   const chord = distance(a, b);
   const aside = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]) ? 'rear' : 'out';
   switch (kind) {

@@ -20,8 +20,11 @@ export interface WholePath {
   bySample?: (number | null)[];
 }
 
+/** The shapes that run between two ends; a hoop finds its own feet. */
+export type ChordShape = Exclude<BarShape, { kind: 'hoop' }>;
+
 /** The path of a shape between two ends. Car's frame, mm. Faults say which number would fit. */
-export function shapedPath(shape: BarShape, a: Vec3, b: Vec3, room: BendRoom): Outcome<WholePath> {
+export function shapedPath(shape: ChordShape, a: Vec3, b: Vec3, room: BendRoom): Outcome<WholePath> {
   if (shape.kind === 'through')
     return succeed({
       points: [a, ...shape.via.map(({ at }) => placeOf(at)), b],
@@ -40,7 +43,7 @@ export function shapedPath(shape: BarShape, a: Vec3, b: Vec3, room: BendRoom): O
 }
 
 function alongChord(
-  shape: Exclude<BarShape, { kind: 'through' | 'take-off' }>,
+  shape: Exclude<ChordShape, { kind: 'through' | 'take-off' }>,
   chord: Chord,
   room: BendRoom,
 ): Outcome<ShapePath> {

@@ -11,6 +11,7 @@ export const BAR_ROLES = [
   'diagonal',
   'harness-bar',
   'strut',
+  'front-hoop',
   'front-leg',
   'side-hoop',
   'halo',

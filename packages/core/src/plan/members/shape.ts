@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { say, size } from '../../fault/index.ts';
 import { placeField } from './attachment.ts';
+import { hoopWay } from './hoopWay.ts';
 import { angleField, extentField, offsetField } from '../quantities.ts';
 import { takeOffFields } from './takeOff.ts';
 import { towardsField } from './towards.ts';
@@ -82,8 +83,21 @@ export const shape = z.discriminatedUnion(
       roll: angleField(-180, 180, 'the way the first bend turns'),
       ...takeOffFields,
     }),
+    /** A hoop of its own in front, from the left foot to the right: its feet stand where its figures put them. */
+    z.strictObject({
+      kind: z.literal('hoop'),
+      /** By the survey: by the section of the body where it stands. */
+      way: hoopWay,
+      /** From the body to the tube; of a hoop by the survey. */
+      gap: extentField('the gap to the body'),
+      /** Where its feet stand otherwise: ahead of the datum, and over the floor. */
+      forward: offsetField('how far ahead its feet stand'),
+      up: offsetField('the height of its feet'),
+      /** Back, going up. */
+      tilt: angleField(-30, 75, 'the tilt of the hoop'),
+    }),
   ],
-  say('the shape: through, bow, offset, stand-off, arc, stations or take-off'),
+  say('the shape: through, bow, offset, stand-off, arc, stations, take-off or hoop'),
 );
 /** How a bar runs between its ends. */
 export type BarShape = z.infer<typeof shape>;

@@ -60,6 +60,7 @@ const SHAPES: Record<string, string> = {
   arc: 'the arc',
   offset: 'the offset',
   'stand-off': 'the stand-off',
+  hoop: 'the figures',
   'way-figures': 'the figures',
   'way-take-off': 'the straights and bends',
   'way-taped': 'the widths and heights',

@@ -1,7 +1,7 @@
-import { type Bar, type PieceAnswer, type Vec3 } from '@gyrus/core';
+import { type Bar, type ChordShape, type PieceAnswer, type Vec3 } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Link } from 'react-router';
-import { into } from '../../../job/store/planPath.ts';
+import { into, narrowed } from '../../../job/store/planPath.ts';
 import { memberPath } from '../../../job/fields/useMember.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
@@ -12,6 +12,7 @@ import { OutOfLoop } from './OutOfLoop.tsx';
 import { PairFields } from './PairFields.tsx';
 import { RemoveMember } from './RemoveMember.tsx';
 import { ShapeFields } from '../shape/ShapeFields.tsx';
+import { FrontHoopFields } from '../hoop/FrontHoopFields.tsx';
 import { TubeSelect } from './TubeSelect.tsx';
 
 interface BarInspectorProps {
@@ -22,9 +23,7 @@ interface BarInspectorProps {
 
 /** A bar by what its ends stand on and how it runs between them. */
 export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
-  const [a, b] = useEnds(bar);
   const path = memberPath(usePlan(), bar);
-  const ends = into(path, 'ends');
   return (
     <div className="space-y-4">
       <div className="flex items-center justify-between gap-3">
@@ -40,8 +39,31 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
           Its height from the straps: seats, slots and windows
         </Link>
       )}
+      {bar.shape.kind === 'hoop' ? (
+        <FrontHoopFields
+          bar={bar}
+          shape={bar.shape}
+          path={narrowed(into(path, 'shape'))}
+          tube={answer.tube}
+        />
+      ) : (
+        <EndsAndShape bar={bar} shape={bar.shape} />
+      )}
+      <TubeSelect member={bar} />
+      <BarMore bar={bar} path={path} />
+    </div>
+  );
+}
+
+/** What the ends stand on, how the bar runs between them, and its twin. */
+function EndsAndShape({ bar, shape }: { bar: Bar; shape: ChordShape }) {
+  const [a, b] = useEnds(bar);
+  const path = memberPath(usePlan(), bar);
+  const ends = into(path, 'ends');
+  return (
+    <>
       <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={into(ends, 'a')} at={a} />
-      <ShapeFields shape={bar.shape} path={into(path, 'shape')} a={a} b={b} />
+      <ShapeFields shape={shape} path={into(path, 'shape')} a={a} b={b} />
       <AttachmentFields
         bar={bar}
         name="end B"
@@ -51,9 +73,7 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
         {...(bar.pair === 'single' && { other: bar.ends.a })}
       />
       <PairFields bar={bar} path={path} a={a} b={b} />
-      <TubeSelect member={bar} />
-      <BarMore bar={bar} path={path} />
-    </div>
+    </>
   );
 }
 

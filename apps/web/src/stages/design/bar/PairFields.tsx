@@ -105,7 +105,9 @@ function RightFields({ bar, right, path, a, b }: RightFieldsProps) {
   return (
     <>
       {end('a', a)}
-      {right.shape && <ShapeFields shape={right.shape} path={into(path, 'shape')} a={a} b={b} />}
+      {right.shape && right.shape.kind !== 'hoop' && (
+        <ShapeFields shape={right.shape} path={into(path, 'shape')} a={a} b={b} />
+      )}
       {end('b', b)}
     </>
   );

@@ -14,7 +14,7 @@ import { memberPath, useHoopEdit } from '../../../job/fields/useMember.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
-import { RowListFields } from '../shape/RowList.tsx';
+import { RowListFields } from '../../../job/fields/RowList.tsx';
 import { sampleFields } from '../shape/takeOffRows.ts';
 import { FIGURES, halfRows, legRows, TAIL, TAPED, tapedRows } from './hoopWayRows.ts';
 
@@ -49,11 +49,23 @@ export function HoopWayFields({ hoop, geometry }: { hoop: MainHoop; geometry: Ho
           });
         }}
       />
-      {way.kind === 'figures' && <FiguresFields way={way} path={narrowed(path)} set={set} />}
-      {way.kind === 'take-off' && <TakeOffFields way={way} path={narrowed(path)} set={set} />}
-      {way.kind === 'taped' && <TapedFields way={way} path={narrowed(path)} set={set} />}
+      <WayFields way={way} path={path} set={set} />
     </div>
   );
+}
+
+/** The figures of a hoop by the way it comes about; none where it follows the body. */
+export function WayFields({ way, path, set }: WayFieldsProps<HoopWay>) {
+  switch (way.kind) {
+    case 'survey':
+      return null;
+    case 'figures':
+      return <FiguresFields way={way} path={narrowed(path)} set={set} />;
+    case 'take-off':
+      return <TakeOffFields way={way} path={narrowed(path)} set={set} />;
+    case 'taped':
+      return <TapedFields way={way} path={narrowed(path)} set={set} />;
+  }
 }
 
 interface WayFieldsProps<Way extends HoopWay> {

@@ -10,7 +10,7 @@ import {
 } from '@gyrus/core';
 import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { into, type PlanPath } from '../../../job/store/planPath.ts';
-import { type RowList, without } from '../shape/RowList.tsx';
+import { type RowList, without } from '../../../job/fields/RowList.tsx';
 import { takeOffRows } from '../shape/takeOffRows.ts';
 
 type Figures = HoopWayOf<'figures'>;

@@ -1,17 +1,17 @@
-import { type BarShape, freshShape, type ShapeOf, type Vec3 } from '@gyrus/core';
+import { type BarShape, type ChordShape, freshShape, type ShapeOf, type Vec3 } from '@gyrus/core';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
 import { into, narrowed, type PlanPath, setAt } from '../../../job/store/planPath.ts';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
-import { RowListFields } from './RowList.tsx';
+import { RowListFields } from '../../../job/fields/RowList.tsx';
 import { stationRows, throughRows } from './shapeRows.ts';
 import { SHAPE_FIELDS, SHAPES } from './shapes.ts';
 import { TakeOffImport } from './TakeOffImport.tsx';
 import { sampleFields, takeOffRows } from './takeOffRows.ts';
 
 interface ShapeFieldsProps {
-  shape: BarShape;
+  shape: ChordShape;
   path: PlanPath<BarShape>;
   a: Vec3;
   b: Vec3;

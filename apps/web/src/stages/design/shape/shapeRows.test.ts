@@ -1,4 +1,4 @@
-import { type BarShape, freshShape, isAssumed, type Vec3 } from '@gyrus/core';
+import { type BarShape, type ChordShape, freshShape, isAssumed, type Vec3 } from '@gyrus/core';
 import { into, narrowed, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
 import { stationRows, throughRows } from './shapeRows.ts';
 import { takeOffRows } from './takeOffRows.ts';
@@ -7,7 +7,7 @@ const A: Vec3 = [0, 400, 900];
 const B: Vec3 = [-900, 450, 200];
 const PATH: PlanPath<BarShape> = narrowed(into(into(into(PLAN_PATH, 'members'), 1), 'shape'));
 
-function shapeOf<K extends BarShape['kind']>(kind: K): Extract<BarShape, { kind: K }> {
+function shapeOf<K extends ChordShape['kind']>(kind: K): Extract<BarShape, { kind: K }> {
   const is = (shape: BarShape): shape is Extract<BarShape, { kind: K }> => shape.kind === kind;
   const shape = freshShape(kind, A, B);
   if (!is(shape)) throw new Error(`no ${kind}`);

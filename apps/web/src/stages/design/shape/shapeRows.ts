@@ -1,7 +1,7 @@
 import { assumed, type BarShape, type Vec3, wholeMillimetres } from '@gyrus/core';
 import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { into, narrowed, type PlanPath } from '../../../job/store/planPath.ts';
-import { type RowList, without } from './RowList.tsx';
+import { type RowList, without } from '../../../job/fields/RowList.tsx';
 
 type OfKind<K extends BarShape['kind']> = Extract<BarShape, { kind: K }>;
 type Through = OfKind<'through'>;

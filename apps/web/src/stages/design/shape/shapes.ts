@@ -1,8 +1,8 @@
-import { type BarShape, TOWARDS } from '@gyrus/core';
+import { type BarShape, type ChordShape, TOWARDS } from '@gyrus/core';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 
 /** The kinds of shapes, as they are offered. */
-export const SHAPES: { value: BarShape['kind']; text: string }[] = [
+export const SHAPES: { value: ChordShape['kind']; text: string }[] = [
   { value: 'through', text: 'straight, or through measured points' },
   { value: 'bow', text: 'bowed or cranked' },
   { value: 'offset', text: 'with an offset' },
@@ -21,7 +21,7 @@ const towards = choice(
 );
 
 /** The fields of a shape that are single figures; lists have editors of their own. */
-export const SHAPE_FIELDS: Record<BarShape['kind'], readonly RecordField<BarShape>[]> = {
+export const SHAPE_FIELDS: Record<ChordShape['kind'], readonly RecordField<BarShape>[]> = {
   through: [],
   bow: [
     towards,

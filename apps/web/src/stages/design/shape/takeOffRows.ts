@@ -8,7 +8,7 @@ import {
 } from '@gyrus/core';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 import { type PlanPath } from '../../../job/store/planPath.ts';
-import { type RowList, without } from './RowList.tsx';
+import { type RowList, without } from '../../../job/fields/RowList.tsx';
 
 const bend = fieldsOf<TakeOffRow>();
 const sampled = fieldsOf<{ sample: SampleBend | null }>();

@@ -1,8 +1,8 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { type RecordField } from '../../../job/fields/recordField.ts';
-import { RecordFields } from '../../../job/fields/RecordFields.tsx';
-import { into, type PlanPath } from '../../../job/store/planPath.ts';
-import { Button } from '../../../shared/frame/Button.tsx';
+import { type RecordField } from './recordField.ts';
+import { RecordFields } from './RecordFields.tsx';
+import { into, type PlanPath } from '../store/planPath.ts';
+import { Button } from '../../shared/frame/Button.tsx';
 
 /** A list of the plan that is edited row by row: points, offsets, bends, widths. Whole: what holds it. */
 export interface RowList<Row, Whole> {
@@ -10,6 +10,9 @@ export interface RowList<Row, Whole> {
   fields: (i: number) => readonly RecordField<Row>[];
   /** What each row is called. */
   names: readonly string[];
+  /** So many there are at least, and at most, where that is limited. */
+  least?: number;
+  most?: number;
   /** What is added, by its name. */
   what: string;
   added: () => Whole;
@@ -23,7 +26,7 @@ interface RowListFieldsProps<Row, Whole> {
 
 /** The rows of a list, each with its fields, to be taken out; and one more. */
 export function RowListFields<Row, Whole>({
-  rows: { path, fields, names, what, added, removed },
+  rows: { path, fields, names, what, added, removed, least = 0, most = Infinity },
   set,
 }: RowListFieldsProps<Row, Whole>) {
   return (
@@ -33,17 +36,21 @@ export function RowListFields<Row, Whole>({
           <legend className="sr-only">{name}</legend>
           <div className="mb-1 flex items-center justify-between">
             <span className="font-semibold">{name}</span>
-            <Button kind="quiet" aria-label={`Take out ${name}`} onClick={() => set('less', removed(i))}>
-              <Trash2 aria-hidden="true" className="size-5" />
-            </Button>
+            {names.length > least && (
+              <Button kind="quiet" aria-label={`Take out ${name}`} onClick={() => set('less', removed(i))}>
+                <Trash2 aria-hidden="true" className="size-5" />
+              </Button>
+            )}
           </div>
           <RecordFields path={into(path, i)} fields={fields(i)} />
         </fieldset>
       ))}
-      <Button onClick={() => set('more', added())}>
-        <Plus aria-hidden="true" className="size-5" />
-        {what}
-      </Button>
+      {names.length < most && (
+        <Button onClick={() => set('more', added())}>
+          <Plus aria-hidden="true" className="size-5" />
+          {what}
+        </Button>
+      )}
     </div>
   );
 }
