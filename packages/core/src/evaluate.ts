@@ -42,7 +42,7 @@ import {
   type Shop,
 } from './plan/index.ts';
 import { arcsIn } from './centreline/index.ts';
-import { type CockpitAnswer, cockpitOf } from './occupant/index.ts';
+import { type CockpitAnswer, cockpitOf, type PastPillar, pastPillars } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
 import { type HarnessAnswer, harnessAnswers, type LapAnswer, lapAnswers } from './harness/index.ts';
 import { allFindings, cockpitFindings, copeFindings, type Finding } from './findings/index.ts';
@@ -89,6 +89,8 @@ export interface Evaluation {
   gussets: GussetAnswer[];
   parts: PartAnswer[];
   panelHoles: PanelHole[];
+  /** What of the cage shows beside the pillars of the lines of sight. */
+  sights: PastPillar[];
   asymmetry: { key: MeasureKey; difference: number }[];
   /** Each pair and tube against its mirror image. */
   symmetry: Symmetry[];
@@ -165,6 +167,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
   const plates = platesOf(plan, standing);
   const gussets = gussetsOf(plan, standing);
   const parts = partsOf(plan, standing);
+  const sights = pastPillars(plan, tubes);
   const assumed = assumedIn(plan);
   const ofBooks = bookFindings(books, {
     plan,
@@ -177,7 +180,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     assumed,
   });
   const gaps = members.map((one) => one.gaps);
-  const answered = { plan, cage, gaps, plates, gussets, parts, assumed, drift, roller, shop };
+  const answered = { plan, cage, gaps, plates, gussets, parts, sights, assumed, drift, roller, shop };
   const findings = allFindings(answered, ofBooks);
   return {
     members,
@@ -188,6 +191,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     gussets,
     parts,
     panelHoles: panelHolesOf(plan, tubes),
+    sights,
     asymmetry: asymmetry(plan.survey),
     symmetry: symmetryOf(standing),
     assumed: assumed.things,

@@ -14,6 +14,7 @@ import {
   zoneGaps,
 } from '../cage/index.ts';
 import { type Assumed } from '../known/index.ts';
+import { type PastPillar } from '../occupant/index.ts';
 import { type Plan, type Shop } from '../plan/index.ts';
 import { beyondFindings } from './beyondFindings.ts';
 import {
@@ -23,6 +24,7 @@ import {
   offNodeFindings,
   outOfLineFindings,
   partFindings,
+  sightFindings,
   unbracedFindings,
   zoneFindings,
 } from './cageFindings.ts';
@@ -43,6 +45,7 @@ export interface Answered {
   plates: PlateAnswer[];
   gussets: GussetAnswer[];
   parts: PartAnswer[];
+  sights: PastPillar[];
   assumed: Assumed;
   drift: Drift[];
   roller: Roller | null;
@@ -69,12 +72,18 @@ export function allFindings(answered: Answered, ofBooks: Finding[]): Finding[] {
 }
 
 /** Tubes, plates and parts against the car, and against each other. */
-function clearanceFindings({ plan, cage, plates, gussets, parts, assumed }: Answered): Finding[] {
+function clearanceFindings(answered: Answered): Finding[] {
+  const { plan, cage, plates, gussets, parts, assumed } = answered;
   const { standing, joints } = cage;
   const tubes = standing.map(({ tube }) => tube);
   const tape = plan.measuringError.mm;
   return [
     ...keepOutFindings(keepOutGaps(plan, tubes), tape, assumed),
+    ...sightFindings(
+      answered.sights,
+      assumed,
+      (id) => plan.survey.sights.find((one) => one.id === id)?.within.deg ?? 0,
+    ),
     ...zoneFindings(zoneGaps(plan, tubes), tape, assumed),
     ...collisionFindings(collisionsOf(tubes, joints)),
     ...unbracedFindings(unbracedBends(tubes, joints, gussets)),

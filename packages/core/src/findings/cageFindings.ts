@@ -11,6 +11,7 @@ import {
   type UnbracedBend,
   type ZoneGap,
 } from '../cage/index.ts';
+import { type PastPillar } from '../occupant/index.ts';
 import { type Said, saidIn } from '../fault/index.ts';
 import { decided } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
@@ -38,6 +39,31 @@ export const keepOutFindings = (gaps: KeepOutGap[], tapeError: number, assumed: 
     });
     return resting(found, [...assumed.ofRecord(keepOut), ...assumed.ofMember(tube.member)]);
   });
+
+/** Tubes that do not look parallel to the pillar that they run along, as the eye of a line of sight sees them. */
+export const sightFindings = (
+  sights: PastPillar[],
+  assumed: Assumed,
+  within: (sight: string) => number,
+): Finding[] =>
+  sights.flatMap(({ sight, name, seen }) =>
+    (seen.ok ? seen.value : [])
+      .filter(({ parallel }) => !parallel)
+      .map(({ member, piece, stamp, off }) =>
+        resting(
+          finding({
+            key: `sight/${sight}/${piece}`,
+            code: 'beside-pillar',
+            status: 'look',
+            member,
+            measured: { deg: off },
+            limit: { deg: within(sight) },
+            facts: { stamp: text(stamp), name: text(name) },
+          }),
+          [...assumed.ofRecord(sight), ...assumed.ofMember(member)],
+        ),
+      ),
+  );
 
 /** Gaps against the school of their zone: touching, a gap, or more room; and the gap that catches a finger. */
 export function zoneFindings(gaps: ZoneGap[], tapeError: number, assumed: Assumed): Finding[] {

@@ -103,6 +103,7 @@ export const FINDING_KINDS = {
   loop: kind<{ stamps: Text; count: Count }>('design', 'car'),
   'job-limit': kind<{ figure: Text; bound: Text }>('design', 'car'),
   'keep-out': kind<Stamped & { name: Text }>('design', 'car'),
+  'beside-pillar': kind<Stamped & { name: Text }>('design', 'car'),
   'zone-gap': kind<Stamped & { name: Text }>('design', 'car'),
   collision: kind<Two>('design', 'car'),
   'out-of-line': kind<Two>('design', 'car'),

@@ -38,6 +38,7 @@ export function recordedThings(plan: Plan, wanted: Wanted = isAssumed): AssumedT
     ...recordsOf(survey.points, ['survey', 'points'], 'point', () => 'car'),
     ...recordsOf(survey.planes, ['survey', 'planes'], 'panel', () => 'car'),
     ...recordsOf(survey.keepOuts, ['survey', 'keepOuts'], 'keep-out', () => 'car'),
+    ...recordsOf(survey.sights, ['survey', 'sights'], 'sight', () => 'car'),
     ...recordsOf(survey.ribs, ['survey', 'ribs'], 'section', () => 'car'),
     ...grouped(
       survey.frontSection,

@@ -13,6 +13,7 @@ export interface ThingName {
     | 'point'
     | 'panel'
     | 'section'
+    | 'sight'
     | 'measure'
     /** The body over a seam, of which nothing at all is known. */
     | 'roof'

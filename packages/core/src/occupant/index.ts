@@ -2,6 +2,7 @@ export { type Body, BODY_PARTS, type BodyPart, bodyOf, placesOf, type Volume } f
 export { type CockpitAnswer, cockpitOf, type Seated } from './cockpit.ts';
 export { type DoorBarRoom } from './doors.ts';
 export { type Entry, isTooLow } from './entry.ts';
+export { type PastPillar, pastPillars, type SeenBeside, type SightLine } from './pastPillar.ts';
 export { type AtNotch, FRONT_HOOP, underHoop, type UnderHoop } from './helmet.ts';
 export { type Stretch } from './padding.ts';
 export { gapTo, helmetRoom, type Room } from './room.ts';

@@ -29,6 +29,7 @@ export const emptyPlan = (ids: FreshIds, length: 'in' | 'mm'): Plan => ({
     keepOuts: [],
     gaps: [],
     frontSection: null,
+    sights: [],
     ribs: [],
   },
   dies: [],

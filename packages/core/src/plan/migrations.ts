@@ -161,7 +161,7 @@ function builtForReal(old: Document): Document {
       brushRoom: { mm: 30, typed: '30 mm' },
       sawSwing: { deg: 45, typed: '45' },
     },
-    survey: { ...record(old.survey), stance: null, again: {}, frontSection: null },
+    survey: { ...record(old.survey), stance: null, again: {}, frontSection: null, sights: [] },
     members: list(old.members).map((one) => (one.role === 'main-hoop' ? withAWay(one) : withSamples(one))),
   };
 }

@@ -102,6 +102,21 @@ export const survey = z.strictObject({
       right: corners.nullable(),
     })
     .nullable(),
+  /** Lines of sight of one's own: from an eye, in the car or outside, to a pillar that tubes are to run along. */
+  sights: z.array(
+    z.strictObject({
+      id,
+      name: title,
+      eye: placeField,
+      /** The middle of the pillar, at both of its ends. */
+      from: placeField,
+      to: placeField,
+      width: sizeField('the width of the pillar'),
+      /** A tube beside it is to look parallel within so much. */
+      within: angleField(0, 45, 'how far off parallel a tube may look'),
+    }),
+    say('the lines of sight'),
+  ),
   /** Sections of the car's inside, from the centre line outward; both sides alike. They draw the envelope. */
   ribs: z.array(
     z.strictObject({

@@ -6,6 +6,8 @@ import { useEvaluation } from '../../answers/useAnswers.ts';
 /** The picture, in its own units: from the front on the left, from the side on the right. */
 const PICTURE = { width: 900, height: 520 };
 const MARGIN = 50;
+/** How much of its width each view has. */
+const ROOM = [560, 340] as const;
 
 type Flat = (at: Vec3) => [across: number, up: number];
 
@@ -28,6 +30,14 @@ export function FrontSectionPicture({ section }: { section: FrontSection | null 
   const body = [...left, ...[...right].reverse()];
   const axis = tube ? polylineOf(tube.axis) : [];
   if (body.length + axis.length === 0) return null;
+  const all = [...body, ...axis];
+  const views = [spanOf(all, FRONT), spanOf(all, SIDE)] as const;
+  const scale = Math.min(
+    ...views.map(({ wide, high }, i) =>
+      Math.min((ROOM[i === 0 ? 0 : 1] - 2 * MARGIN) / wide, (PICTURE.height - 2 * MARGIN) / high),
+    ),
+  );
+  const drawn = { body, numbered: left, tube, axis, scale };
   const width = (left.at(-1)?.[1] ?? 0) - (right.at(-1)?.[1] ?? 0);
   return (
     <figure>
@@ -37,8 +47,8 @@ export function FrontSectionPicture({ section }: { section: FrontSection | null 
         role="img"
         aria-label="The body and the front hoop, from behind and from the side"
       >
-        <Seen flat={FRONT} body={body} numbered={left} tube={tube} axis={axis} from={0} wide={580} />
-        <Seen flat={SIDE} body={left} numbered={left} tube={tube} axis={axis} from={580} wide={320} />
+        <Seen flat={FRONT} span={views[0]} middle={ROOM[0] / 2} {...drawn} />
+        <Seen flat={SIDE} span={views[1]} middle={ROOM[0] + ROOM[1] / 2} {...drawn} />
         <text x={MARGIN} y={PICTURE.height - 14} className="fill-quiet text-[15px]">
           from behind, left is left
         </text>
@@ -56,27 +66,39 @@ export function FrontSectionPicture({ section }: { section: FrontSection | null 
   );
 }
 
+/** How far a view reaches. mm */
+interface Span {
+  middle: number;
+  wide: number;
+  low: number;
+  high: number;
+}
+
+/** From the floor up. */
+function spanOf(all: Vec3[], flat: Flat): Span {
+  const xs = all.map((at) => flat(at)[0]);
+  const ups = [0, ...all.map((at) => flat(at)[1])];
+  const [least, most, low] = [Math.min(...xs), Math.max(...xs), Math.min(...ups)];
+  return { middle: (least + most) / 2, wide: Math.max(1, most - least), low, high: Math.max(...ups) - low };
+}
+
 interface SeenProps {
   flat: Flat;
   body: Vec3[];
   numbered: Vec3[];
   tube: Tube | null;
   axis: Vec3[];
-  /** Where on the picture, and how wide. */
-  from: number;
-  wide: number;
+  span: Span;
+  /** Where on the picture its middle is. */
+  middle: number;
+  /** Of both views. */
+  scale: number;
 }
 
-function Seen({ flat, body, numbered, tube, axis, from, wide }: SeenProps) {
-  const all = [...body, ...axis].map(flat);
-  const [xs, ups] = [all.map(([x]) => x), [...all.map(([, up]) => up), 0]];
-  const [least, most] = [Math.min(...xs), Math.max(...xs)];
-  const [low, high] = [Math.min(...ups), Math.max(...ups)];
-  const room = { x: wide - 2 * MARGIN, y: PICTURE.height - 2 * MARGIN };
-  const scale = Math.min(room.x / Math.max(1, most - least), room.y / Math.max(1, high - low));
+function Seen({ flat, span, middle, scale, body, numbered, tube, axis }: SeenProps) {
   const placed = (at: Vec3): [number, number] => {
     const [x, up] = flat(at);
-    return [from + wide / 2 + (x - (least + most) / 2) * scale, PICTURE.height - MARGIN - (up - low) * scale];
+    return [middle + (x - span.middle) * scale, PICTURE.height - MARGIN - (up - span.low) * scale];
   };
   const text = (line: Vec3[]) => line.map((at) => placed(at).join(',')).join(' ');
   return (
@@ -99,7 +121,12 @@ function Seen({ flat, body, numbered, tube, axis, from, wide }: SeenProps) {
         return (
           <g key={i}>
             <circle cx={x} cy={y} r="5" className="fill-chalk stroke-ink" />
-            <text x={x - 12} y={y - 8} textAnchor="end" className="fill-ink text-[16px] font-semibold">
+            <text
+              x={x - 12}
+              y={i === 0 ? y + 24 : y - 8}
+              textAnchor={i === 0 ? 'start' : 'end'}
+              className="fill-ink text-[16px] font-semibold"
+            >
               {i === 0 ? 'landing' : i}
             </text>
           </g>

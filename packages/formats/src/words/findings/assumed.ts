@@ -19,6 +19,7 @@ const KINDS: Partial<Record<ThingName['of'], string>> = {
   point: 'point',
   panel: 'panel',
   section: 'section of the body',
+  sight: 'line of sight',
 };
 
 /** What an assumed figure is of: `the landing of the left backstay B`, `the shoulder of T. Moreau`. */

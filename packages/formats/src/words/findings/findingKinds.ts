@@ -33,6 +33,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'not-placed': 'cannot be placed',
   'job-limit': 'limit of the job',
   'keep-out': 'too near a keep-out',
+  'beside-pillar': 'not parallel to its pillar',
   'zone-touch': 'is to touch the body',
   'zone-gap': 'gap to the body',
   'finger-gap': 'gap that holds a finger',

@@ -75,6 +75,8 @@ export const sentences = {
   },
   'keep-out': ({ measured, limit, fact, inError }) =>
     `${fact('stamp')} ${measured.startsWith('−') ? `stands ${measured.replace('−', '')} inside` : `passes ${measured} from`} ${fact('name')}; ${limit} is wanted${inError}. Move an end, or its shape.`,
+  'beside-pillar': ({ measured, limit, fact }) =>
+    `${fact('stamp')} looks ${measured} off ${fact('name')}, seen from where you said; parallel within ${limit} is wanted. Turn it, or move an end.`,
   'zone-touch': ({ measured, fact }) =>
     `${fact('stamp')} stands ${measured} off the body at ${fact('name')}, where it is to touch.`,
   'zone-gap': ({ measured, limit, fact, inError }) =>

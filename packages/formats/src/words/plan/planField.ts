@@ -57,6 +57,7 @@ const SURVEY_RECORDS: Record<string, string> = {
   keepOuts: 'keep-out',
   ribs: 'section of the body',
   gaps: 'gap to the body,',
+  sights: 'line of sight',
 };
 
 /** Parts of the plan whose fields are known by their own names alone. */
