@@ -8,6 +8,7 @@ import {
   fail,
   type FlatOutline,
   flatOutline,
+  panelOutline,
   hoopAnswerOf,
   hoopFront,
   type LengthStyle,
@@ -58,18 +59,22 @@ const WRITERS: Record<
   csv: (answers) => ({ 'tubes.csv': tubesCsv(answers) }),
 };
 
-/** The outline of every tube that lies flat; tubes of several planes have none. */
+/** The outline of every panel between bars, and of every tube that lies flat; tubes of several planes have none. */
 function outlines(
-  { members }: Evaluation,
+  { members, parts }: Evaluation,
   write: (outline: FlatOutline) => [extension: string, text: string],
 ): Record<string, string> {
   const files: Record<string, string> = {};
+  const add = (outline: FlatOutline) => {
+    const [extension, text] = write(outline);
+    files[`${outline.stamp}-outline.${extension}`] = text;
+  };
   for (const { tube } of members.flatMap(({ pieces }) => pieces)) {
     const outline = tube && flatOutline(tube);
-    if (!outline?.ok) continue;
-    const [extension, text] = write(outline.value);
-    files[`${outline.value.stamp}-outline.${extension}`] = text;
+    if (outline?.ok) add(outline.value);
   }
+  for (const { stamp, answer } of parts)
+    if (answer.ok && answer.value.panel) add(panelOutline(stamp, answer.value.panel));
   return files;
 }
 

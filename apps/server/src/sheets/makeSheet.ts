@@ -21,6 +21,7 @@ import {
   findingsIn,
   type FlatOutline,
   flatOutline,
+  panelOutline,
   type LengthStyle,
   type Outcome,
   pieceAnswerOf,
@@ -168,12 +169,21 @@ function buildList(answered: Answered, { paper, unit }: BuildListQueryDto, entri
   });
 }
 
-/** The outline of a flat tube at true size; none where the tube is not there or bends in several planes. */
+/** The outline of a flat tube, or of a panel between bars, at true size; none where the tube is not there or bends in several planes. */
 function outlineOf(
   { job, revision, printed, plan, evaluation, copes }: Answered,
   format: OutlineFormat,
   { piece, paper, end, curve, straight }: OutlineQueryDto,
 ): Printed {
+  const asFile = (outline: FlatOutline): Printed => {
+    if (format === 'svg') return outlineSvg(outline);
+    if (format === 'dxf') return outlineDxf(outline);
+    return outlinePdf({ outline, paper, job, revision, printed });
+  };
+  const part = evaluation.parts.find((one) => one.part === piece);
+  if (part?.answer.ok && part.answer.value.panel)
+    return asFile(panelOutline(part.stamp, part.answer.value.panel));
+  if (part && !part.answer.ok) return { fault: part.answer.fault };
   const found = pieceAnswerOf(evaluation, piece)?.answer.tube;
   if (!found) return { fault: noTube('there is no such tube in this revision, or it cannot be placed') };
   const cut = copes.ends.find((one) => one.piece === piece && one.end === end);
@@ -187,9 +197,7 @@ function outlineOf(
   };
   const outline = end ? templateOf(copes, found, end, options) : flatOutline(found);
   if (!outline.ok) return { fault: outline.fault };
-  if (format === 'svg') return outlineSvg(outline.value);
-  if (format === 'dxf') return outlineDxf(outline.value);
-  return outlinePdf({ outline: outline.value, paper, job, revision, printed });
+  return asFile(outline.value);
 }
 
 const noTube = (message: string): Fault => ({ code: 'no-tube', message, path: '/piece' });

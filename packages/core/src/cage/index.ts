@@ -51,6 +51,7 @@ export { type Loop, loopsOf } from './clearance/loops.ts';
 export { type Node, nodesOf } from './clearance/nodes.ts';
 export { type PanelHole, panelHolesOf } from './clearance/panelHoles.ts';
 export { type PartAnswer, partsOf } from './fittings/parts.ts';
+export { type BarPanel, barPanel, type PanelTab } from './fittings/barPanel.ts';
 export { type PartShape } from './fittings/partShape.ts';
 export { type PartFigure } from './fittings/partShape.ts';
 export { type PlateAnswer, platesOf } from './fittings/plates.ts';

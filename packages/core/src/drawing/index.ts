@@ -21,5 +21,6 @@ export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
 export { pencilLines, type PencilOptions } from './pencilLines.ts';
 export { type CopeCurve, copeTemplate, curveOf, type TemplateOptions, wrapLength } from './copeTemplate.ts';
+export { panelOutline } from './panelOutline.ts';
 export { outlineDrawing } from './outlineDrawing.ts';
 export { type CageSheet, sheetsIn } from './sheets.ts';

@@ -18,6 +18,7 @@ export const FAULTS = {
   contradiction: 'limits that leave nothing between them',
   'front-section': 'corners of the body that no front hoop follows',
   'no-section': 'a front hoop within a section of the body that nobody measured',
+  'bar-panel': 'bars that no panel lies between',
   'cut-too-long': 'a bar that is cut back by more than its straight',
   damaged: 'a plan that is not as its version had it',
   'double-class': 'a class that is there twice',

@@ -214,6 +214,7 @@ export function partFindings(
     ...parts.flatMap(({ part, stamp, answer }) =>
       answer.ok ? [] : [cannot(`part/${part}`, stamp, saidIn(answer.fault))],
     ),
+    ...parts.flatMap((part) => offPlaneFindings(part, plan.measuringError.mm)),
     ...plan.parts.flatMap((part): Finding[] => {
       if (part.kind !== 'bracket' || part.canTighten === true) return [];
       const key = `bracket/${part.id}`;
@@ -224,3 +225,18 @@ export function partFindings(
     }),
   ];
 }
+
+/** Bars of a panel that do not lie in its plane. tapeError: mm */
+const offPlaneFindings = ({ part, stamp, answer }: PartAnswer, tapeError: number): Finding[] =>
+  (answer.ok ? (answer.value.panel?.offPlane ?? []) : [])
+    .filter(({ mm }) => decided(mm - tapeError) > 0)
+    .map(({ stamp: bar, mm }) =>
+      finding({
+        key: `bar-panel/${part}/${bar}`,
+        code: 'bars-off-plane',
+        status: 'look',
+        measured: { mm },
+        limit: { mm: tapeError },
+        facts: { stamp: text(stamp), name: text(bar) },
+      }),
+    );

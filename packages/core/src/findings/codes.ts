@@ -109,6 +109,7 @@ export const FINDING_KINDS = {
   'out-of-line': kind<Two>('design', 'car'),
   'off-node': kind<OfEnd & { header: Text }>('design', 'car'),
   'unbraced-bend': kind<Stamped & { bend: Count }>('design', 'car'),
+  'bars-off-plane': kind<Stamped & { name: Text }>('design', 'car'),
   'part-not-made': kind<Stamped & { message: Sentence }>('design', 'car'),
   'zone-touch': kind<Stamped & { name: Text }>('inspect', 'car'),
   'finger-gap': kind<Stamped & { name: Text }>('inspect', 'car'),

@@ -1,14 +1,12 @@
 import {
   assumed,
   formatWithUnit,
-  inDegrees,
   type Length,
   millimetres,
   newOccupant,
   type Plan,
   ZONES,
 } from '@gyrus/core';
-import { pastPillarWords } from '@gyrus/formats';
 import { at, newId } from '../../job/fields/fresh.ts';
 import { fieldsOf, type RecordField } from '../../job/fields/recordField.ts';
 import { RecordList } from '../../job/fields/RecordList.tsx';
@@ -16,6 +14,7 @@ import { into, PLAN_PATH } from '../../job/store/planPath.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Limits } from './Limits.tsx';
+import { Sights } from './Sights.tsx';
 import { SetUpTables } from './SetUpTables.tsx';
 
 type Survey = Plan['survey'];
@@ -220,49 +219,6 @@ function Ribs() {
                 { out: millimetres(580), up: millimetres(1070) },
               ],
             }),
-          }),
-        },
-      ]}
-    />
-  );
-}
-
-type Sight = Survey['sights'][number];
-
-const sight = fieldsOf<Sight>();
-const SIGHT_FIELDS = [
-  NAME,
-  sight.place('eye', 'the eye'),
-  sight.place('from', 'middle of the pillar, low'),
-  sight.place('to', 'middle of the pillar, high'),
-  sight.size('width', 'width of the pillar'),
-  sight.angle('within', 'parallel within', { least: 0, most: 45 }),
-];
-
-function Sights() {
-  const style = useJobStyle();
-  const { sights } = useEvaluation();
-  return (
-    <RecordList<Sight>
-      title="Lines of sight"
-      hint="From an eye of your own, the driver's or one outside, to a pillar: what of the bars shows past it, and whether they look parallel to it."
-      path={into(SURVEY, 'sights')}
-      name={(row) => row.name || 'a line of sight'}
-      about={(row) => {
-        const seen = sights.find((one) => one.sight === row.id)?.seen;
-        return seen ? pastPillarWords(seen, style) : '';
-      }}
-      fields={() => SIGHT_FIELDS}
-      kinds={[
-        {
-          text: 'line of sight',
-          fresh: () => ({
-            id: newId(),
-            name: '',
-            eye: at(0, 350, 950),
-            from: at(1000, 680, 640),
-            to: at(600, 560, 1080),
-            ...assumed({ width: millimetres(90), within: inDegrees(3) }),
           }),
         },
       ]}

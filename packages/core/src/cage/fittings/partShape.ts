@@ -1,4 +1,5 @@
 import { type Vec3 } from '../../space/index.ts';
+import { type BarPanel } from './barPanel.ts';
 
 /** A figure of a part, by its name. */
 export interface PartFigure {
@@ -15,7 +16,10 @@ export interface PartFigure {
     | 'flat-length'
     | 'between-bend-starts'
     | 'depth'
-    | 'drop';
+    | 'drop'
+    | 'off-plane'
+    | 'panel-width'
+    | 'panel-height';
   mm: number;
 }
 
@@ -26,4 +30,6 @@ export interface PartShape {
   /** Ends and corners of a part that is a tube; where guides sit. Car's frame. */
   points: Vec3[];
   mass: number;
+  /** Of a panel between bars. */
+  panel?: BarPanel;
 }

@@ -4,6 +4,7 @@ import { type Part, type PartOf, type Plan } from '../../plan/index.ts';
 import { sectionProperties } from '../../tube/index.ts';
 import { rowOf, type StandingTube } from '../placing/attach.ts';
 import { placeAlong, type Row, type RowPlace, stationOnRow } from '../placing/row.ts';
+import { barPanel } from './barPanel.ts';
 import { adjustableStrut, bracket, standAloneBar } from './partShapes.ts';
 import { type PartFigure, type PartShape } from './partShape.ts';
 
@@ -29,7 +30,7 @@ export const partsOf = (plan: Plan, standing: StandingTube[]): PartAnswer[] =>
       stamp: part.stamp,
       kind: part.kind,
       on: placed?.ok ? placed.value.place.tube.stamp : null,
-      answer: placed ? andThen(placed, (on) => onTube(part as OnTube, on)) : inTheCar(part),
+      answer: placed ? andThen(placed, (on) => onTube(part as OnTube, on)) : inTheCar(part, standing),
     };
   });
 
@@ -46,12 +47,14 @@ const placedOn = ({ on, station }: OnTube, standing: StandingTube[]): Outcome<Pl
     andThen(stationOnRow(row, station), (place) => succeed({ row, place })),
   );
 
-function inTheCar(part: Part): Outcome<PartShape> {
+function inTheCar(part: Part, standing: StandingTube[]): Outcome<PartShape> {
   switch (part.kind) {
     case 'bracket':
       return bracket(part);
     case 'adjustable-strut':
       return adjustableStrut(part);
+    case 'bar-panel':
+      return barPanel(part, standing);
     case 'stand-alone-bar':
       return standAloneBar(part);
     default:

@@ -82,6 +82,26 @@ export const part = z.discriminatedUnion(
         extentField('at the second eye'),
       ]),
     }),
+    /** A sheet between bars: for switches, a dash, the floor of a box. The bars go round it in this order. */
+    z.strictObject({
+      kind: z.literal('bar-panel'),
+      id,
+      stamp,
+      bars: z
+        .array(on, say('the bars round the panel'))
+        .min(3, 'a panel lies between 3 bars at least')
+        .max(6, 'name 6 bars at most'),
+      thickness: sizeField('the thickness of the sheet'),
+      /** Between the bars with a gap all round, or on them, its edges on their middles. */
+      sits: oneOf(['between', 'on'], 'whether it lies between the bars or on them'),
+      gap: extentField('the gap between sheet and bars'),
+      tabs: z.strictObject({
+        each: between(0, 12, 'the number of tabs on each bar').int('a whole number of tabs'),
+        /** From the sheet's edge to the hole. */
+        reach: extentField('how far inside the edge the hole is'),
+        hole: sizeField('the hole for its screw'),
+      }),
+    }),
     /** A bolted harness bar in a car without a cage, between two belt or seat bolts (handbook §7). */
     z.strictObject({
       kind: z.literal('stand-alone-bar'),
@@ -112,5 +132,6 @@ export const PART_KINDS = [
   'tie',
   'bracket',
   'adjustable-strut',
+  'bar-panel',
   'stand-alone-bar',
 ] as const satisfies readonly Part['kind'][];

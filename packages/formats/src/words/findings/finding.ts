@@ -57,6 +57,9 @@ const figureNames: Record<PartFigure['name'], string> = {
   'between-bend-starts': 'between bend starts',
   depth: 'depth',
   drop: 'drop',
+  'off-plane': 'bars off one plane by',
+  'panel-width': 'sheet',
+  'panel-height': 'by',
 };
 /** The name of a part's figure. */
 export const figureName = (name: PartFigure['name']): string => figureNames[name];

@@ -46,6 +46,7 @@ const KINDS: Readonly<Record<FindingCode, string>> = {
   'not-seated': 'end not seated all round',
   'sharp-joint': 'joint too sharp to weld',
   'torch-room': 'no room for the torch beside a seam',
+  'bars-off-plane': 'panel whose bars lie in no plane',
   'part-not-made': 'part that cannot be made',
   'gusset-hole': 'hole too large for its gusset',
   'bolt-ask': 'bolt of a bracket in reach?',

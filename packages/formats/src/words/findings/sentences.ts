@@ -106,6 +106,8 @@ export const sentences = {
         ? `weld it before ${fact('beside')} goes on, or move them apart`
         : `${fact('beside')} stands there first, so weld it from the sides that are left, or move them apart`
     }.`,
+  'bars-off-plane': ({ measured, limit, fact }) =>
+    `${fact('name')} lies ${measured} off the plane of the panel ${fact('stamp')}, more than the tape's ${limit}: move the bar, or let the sheet be sprung or folded.`,
   'part-not-made': ({ fact }) => `${fact('stamp')} cannot be made: ${fact('message')}.`,
   'gusset-hole': ({ measured, limit, fact }) =>
     `A hole of ${measured} does not fit gusset ${fact('stamp')}: ${limit} is the largest.`,

@@ -14,8 +14,10 @@ import { RecordList } from '../../../job/fields/RecordList.tsx';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { freshPart, type Header } from './freshPart.ts';
+import { panelKinds } from './freshPanel.ts';
 import { PART_WORDS, partFields } from './partFields.ts';
 import { featuresOf, headerFor } from '../bar/starts.ts';
+import { BarPanels } from './BarPanels.tsx';
 import { Plates } from './Plates.tsx';
 import { Gussets } from './Gussets.tsx';
 
@@ -30,6 +32,7 @@ export function PartsPanel() {
       <Plates />
       <Gussets />
       <Parts />
+      <BarPanels />
     </div>
   );
 }
@@ -53,6 +56,7 @@ function Parts() {
       }
       fields={(row) => partFields(row, 'on' in row ? featuresOf(evaluation, row.on) : [])}
       kinds={PART_KINDS.flatMap((kind) => {
+        if (kind === 'bar-panel') return panelKinds(evaluation, plan.parts);
         // Nothing is put on a tube while none stands.
         const header = headerFor(kind, evaluation) ?? (ON_NO_TUBE.has(kind) ? NO_HEADER : null);
         return header ? [{ text: PART_WORDS[kind], fresh: () => freshPart(kind, header, plan.parts) }] : [];

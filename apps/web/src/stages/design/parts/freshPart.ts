@@ -9,7 +9,7 @@ export interface Header {
   along: number;
 }
 
-type Kind = Part['kind'];
+type Kind = Exclude<Part['kind'], 'bar-panel'>;
 type Own<K extends Kind> = Omit<Extract<Part, { kind: K }>, 'kind' | 'id' | 'stamp'>;
 
 const LETTERS: Record<Kind, string> = {

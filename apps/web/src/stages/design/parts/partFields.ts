@@ -15,6 +15,7 @@ export const PART_WORDS: Record<Kind, string> = {
   tie: 'tie to the body',
   bracket: 'bracket',
   'adjustable-strut': 'adjustable strut',
+  'bar-panel': 'panel between bars',
   'stand-alone-bar': 'bar without a cage',
 };
 
@@ -22,7 +23,11 @@ export const PART_WORDS: Record<Kind, string> = {
 export const partFields = (part: Part, features: readonly string[]): RecordField<Part>[] => [
   text('stamp', 'stamp'),
   ...('on' in part ? onFields(features) : []),
-  ...(part.kind === 'bracket' ? bracketFields(part) : FIELDS[part.kind]),
+  ...(part.kind === 'bracket'
+    ? bracketFields(part)
+    : part.kind === 'bar-panel'
+      ? panelFields(part)
+      : FIELDS[part.kind]),
 ];
 
 /** Which tube, and where on it: at one of the ends and bends that the tube has. */
@@ -36,7 +41,7 @@ const onFields = (features: readonly string[]): RecordField<Part>[] => [
   length('station.along', 'along it'),
 ];
 
-const FIELDS: Record<Exclude<Kind, 'bracket'>, readonly RecordField<Part>[]> = {
+const FIELDS: Record<Exclude<Kind, 'bracket' | 'bar-panel'>, readonly RecordField<Part>[]> = {
   splice: [
     size('sleeve', 'length of the sleeve'),
     size('sleeveWall', 'wall of the sleeve'),
@@ -86,6 +91,19 @@ const FIELDS: Record<Exclude<Kind, 'bracket'>, readonly RecordField<Part>[]> = {
     size('wall', 'wall'),
   ],
 };
+
+const panelFields = ({ bars }: Extract<Part, { kind: 'bar-panel' }>): RecordField<Part>[] => [
+  ...bars.map((_, i) => tube(`bars.${i}`, `bar ${i + 1} round it`)),
+  choice('sits', 'the sheet lies', [
+    ['between', 'between the bars'],
+    ['on', 'on the bars'],
+  ]),
+  extent('gap', 'gap to the bars'),
+  size('thickness', 'thickness'),
+  count('tabs.each', 'tabs on each bar', 0, 12),
+  extent('tabs.reach', 'hole inside the edge'),
+  size('tabs.hole', 'hole'),
+];
 
 const bracketFields = ({ straights, angles, holes }: Bracket): RecordField<Part>[] => [
   place('at', 'its bolt'),
