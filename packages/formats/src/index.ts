@@ -82,6 +82,7 @@ export {
 export { paperTheme, screenTheme, type Theme } from './svg/theme.ts';
 export { type SvgNode, svgTree } from './svg/tree.ts';
 export { writeSvg } from './svg/write.ts';
+export { readOffsets } from './csv/offsets.ts';
 export { readTakeOff, type TakeOffList } from './csv/takeOff.ts';
 export { outlineDxf } from './outline/dxf.ts';
 export { outlineSvg } from './outline/svg.ts';

@@ -11,7 +11,19 @@ export { hoopFrom, measuresWanted } from './hoop/hoop.ts';
 export { type BesideSurvey, besideSurvey } from './hoop/besideSurvey.ts';
 export { wayFrom } from './hoop/wayFrom.ts';
 export { bendRoomOf } from './sheet/radius.ts';
-export { type ChordShape, takenOff, type TakenOff } from './shape/index.ts';
+export {
+  besideEdge,
+  type ChordShape,
+  fitTrace,
+  fromPhoto,
+  type PhotoPlace,
+  takenOff,
+  type TakenOff,
+  type TracedPoint,
+  type TracedShape,
+  tracedShape,
+  type TraceFit,
+} from './shape/index.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
 export { type BendSetup, type SpringbackUsed, setupOf, testsFor } from './sheet/tooling.ts';
 export { areApart, boxOf, rebent, type Tube, tubeOf } from './tube.ts';

@@ -2,23 +2,18 @@ import {
   type Angle,
   collect,
   fail,
-  inCar,
-  INCHES,
   type Length,
   millimetres,
-  MILLIMETRES,
   type Outcome,
   parseAngle,
-  parseLength,
   succeed,
   type TakeOffRow,
-  under,
   type Unit,
   type Via,
   itemAt,
   tripleOf,
 } from '@gyrus/core';
-import Papa from 'papaparse';
+import { inRow, lengthIn, readCells } from './readCells.ts';
 
 /** A list of bends, or of corners, as it was typed, pasted or read from a CSV file. */
 export interface TakeOffList {
@@ -61,8 +56,7 @@ const USUAL: Record<number, Column[]> = {
  * straight. Faults name the row.
  */
 export function readTakeOff(text: string, unit: Unit): Outcome<TakeOffList> {
-  const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
-  const cells = data.map((row) => row.map((cell) => cell.trim()));
+  const cells = readCells(text);
   const [first = []] = cells;
   const named = first.map((cell) => NAMES[cell.toLowerCase().replace(/[^a-z]/g, '')]);
   const hasNames = named.some((name) => name !== undefined) && first.every((cell) => !/\d/.test(cell));
@@ -108,12 +102,6 @@ function bendsFrom(body: string[][], columns: (Column | undefined)[], unit: Unit
   return succeed({ rows: rows.value, tail: tail?.value ?? null, points: null });
 }
 
-/** A length of a list, as long as a car can have one. */
-function lengthIn(text: string, unit: Unit): Outcome<Length> {
-  const read = parseLength(text, unit);
-  return read.ok ? inCar(read.value, unit === 'in' ? INCHES : MILLIMETRES) : read;
-}
-
 function bendAngle(text: string): Outcome<Angle> {
   const angle = parseAngle(text);
   if (!angle.ok || (angle.value.deg > 0 && angle.value.deg < 180)) return angle;
@@ -141,14 +129,3 @@ function pointsFrom(body: string[][], columns: (Column | undefined)[], unit: Uni
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 const letters = (i: number): string =>
   i < LETTERS.length ? LETTERS.charAt(i) : `${letters(Math.floor(i / 26) - 1)}-${LETTERS[i % 26]}`;
-
-/** A fault says in which row, counted as people do. */
-function inRow<T>(row: number, read: () => Outcome<T>): Outcome<T> {
-  const outcome = read();
-  return outcome.ok
-    ? outcome
-    : under(`/${row}`, {
-        ok: false,
-        fault: { ...outcome.fault, message: `row ${row + 1}: ${outcome.fault.message}` },
-      });
-}

@@ -58,7 +58,7 @@ const REST = ['sixteen', 'seventeen', 'eighteen', 'nineteen'];
 const NUMBERS = [...ONES, ...TEENS, ...REST, ...['twenty', ...ONES.map((one) => `twenty-${one}`)], 'thirty'];
 
 /** Up, made square to the heading; forward where the tube itself runs upright. */
-function upFrom(heading: Vec3): Vec3 {
+export function upFrom(heading: Vec3): Vec3 {
   const square = (wanted: Vec3) => subtract(wanted, scale(heading, dot(wanted, heading)));
   const up = square([0, 0, 1]);
   return unit(length(up) > 1e-3 ? up : square([1, 0, 0]));

@@ -63,7 +63,7 @@ function EndsAndShape({ bar, shape }: { bar: Bar; shape: ChordShape }) {
   return (
     <>
       <AttachmentFields bar={bar} name="end A" attachment={bar.ends.a} path={into(ends, 'a')} at={a} />
-      <ShapeFields shape={shape} path={into(path, 'shape')} a={a} b={b} />
+      <ShapeFields shape={shape} path={into(path, 'shape')} a={a} b={b} od={bar.tube.od.mm} />
       <AttachmentFields
         bar={bar}
         name="end B"

@@ -106,7 +106,7 @@ function RightFields({ bar, right, path, a, b }: RightFieldsProps) {
     <>
       {end('a', a)}
       {right.shape && right.shape.kind !== 'hoop' && (
-        <ShapeFields shape={right.shape} path={into(path, 'shape')} a={a} b={b} />
+        <ShapeFields shape={right.shape} path={into(path, 'shape')} a={a} b={b} od={bar.tube.od.mm} />
       )}
       {end('b', b)}
     </>

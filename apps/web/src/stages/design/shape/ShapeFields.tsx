@@ -7,6 +7,7 @@ import { SelectField } from '../../../shared/fields/SelectField.tsx';
 import { RowListFields } from '../../../job/fields/RowList.tsx';
 import { stationRows, throughRows } from './shapeRows.ts';
 import { SHAPE_FIELDS, SHAPES } from './shapes.ts';
+import { TraceButton } from '../trace/TraceButton.tsx';
 import { TakeOffImport } from './TakeOffImport.tsx';
 import { sampleFields, takeOffRows } from './takeOffRows.ts';
 
@@ -15,10 +16,12 @@ interface ShapeFieldsProps {
   path: PlanPath<BarShape>;
   a: Vec3;
   b: Vec3;
+  /** Outside diameter of its tube. mm */
+  od: number;
 }
 
 /** How a bar runs between its ends: the kind of shape, its figures, and its list of points, offsets or bends. */
-export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
+export function ShapeFields({ shape, path, a, b, od }: ShapeFieldsProps) {
   const change = usePlanStore((state) => state.change);
   const set = (key: string, next: BarShape) =>
     change(`${path.join('/')}/${key}`, (draft) => setAt(draft, path, next));
@@ -38,7 +41,10 @@ export function ShapeFields({ shape, path, a, b }: ShapeFieldsProps) {
       {shape.kind === 'stations' && <RowListFields rows={stationRows(shape, path)} set={set} />}
       {shape.kind === 'take-off' && <TakeOffFields shape={shape} path={narrowed(path)} set={set} />}
       {(shape.kind === 'take-off' || shape.kind === 'through') && (
-        <TakeOffImport shape={shape} onRead={(next) => set('import', next)} />
+        <div className="flex flex-wrap gap-2">
+          <TakeOffImport shape={shape} onRead={(next) => set('import', next)} />
+          <TraceButton a={a} b={b} od={od} onTaken={(next) => set('trace', next)} />
+        </div>
       )}
     </div>
   );

@@ -1,0 +1,141 @@
+import {
+  andThen,
+  besideEdge,
+  type ChordShape,
+  fail,
+  fitTrace,
+  formatAngle,
+  formatWithUnit,
+  type Outcome,
+  saidIn,
+  type TracedPoint,
+  type TracedShape,
+  tracedShape,
+  type TraceFit,
+  TOWARDS,
+  type Towards,
+  type Vec3,
+  writeSaid,
+} from '@gyrus/core';
+import { useState } from 'react';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { chosenIn } from '../../../shared/fields/chosenIn.ts';
+import { Segmented } from '../../../shared/fields/Segmented.tsx';
+import { SelectField } from '../../../shared/fields/SelectField.tsx';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
+import { Button } from '../../../shared/frame/Button.tsx';
+import { Dialog } from '../../../shared/frame/Dialog.tsx';
+import { OffsetsTrace } from './OffsetsTrace.tsx';
+import { PhotoTrace } from './PhotoTrace.tsx';
+import { TracePicture } from './TracePicture.tsx';
+
+interface TraceDialogProps {
+  a: Vec3;
+  b: Vec3;
+  od: number;
+  onTaken: (shape: ChordShape) => void;
+  onClose: () => void;
+}
+
+const SOURCES = [
+  { value: 'offsets', text: 'offsets from a straight edge' },
+  { value: 'photo', text: 'a photo with a rule in it' },
+] as const;
+
+const EDGES = [
+  { value: 'axis', text: 'its middle' },
+  { value: 'left', text: 'its left edge, from end A' },
+  { value: 'right', text: 'its right edge, from end A' },
+] as const;
+type TracedEdge = (typeof EDGES)[number]['value'];
+
+/** A tube through a trace that misses it by more than this gets another bend. mm */
+const WITHIN = 2;
+
+/** A cardboard, a soft rod or a photo as a take-off: radii fitted, how far the fit misses the trace, mirrored where that is wanted. */
+export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
+  const style = useJobStyle();
+  const [source, setSource] = useState<(typeof SOURCES)[number]['value']>('offsets');
+  const [trace, setTrace] = useState<Outcome<readonly TracedPoint[]> | null>(null);
+  const [edge, setEdge] = useState<TracedEdge>('axis');
+  const [towards, setTowards] = useState<Towards>('up');
+  const [mirrored, setMirrored] = useState(false);
+  const fit = trace && andThen(trace, (points) => fitBeside(points, edge, od));
+  const taken = fit && andThen(fit, (found) => tracedShape(found, { a, b, towards, mirrored }, style.unit));
+  return (
+    <Dialog title="A traced shape" open onClose={onClose} wide>
+      <div className="space-y-4">
+        <Segmented
+          label="taken by"
+          value={source}
+          options={SOURCES}
+          onChange={(next) => {
+            setSource(next);
+            setTrace(null);
+          }}
+        />
+        {source === 'offsets' ? <OffsetsTrace onTrace={setTrace} /> : <PhotoTrace onTrace={setTrace} />}
+        <div className="grid gap-3 sm:grid-cols-3">
+          <SelectField
+            label="traced along"
+            value={edge}
+            options={EDGES}
+            onChange={(event) => setEdge(chosenIn(EDGES, event.target.value) ?? 'axis')}
+          />
+          <SelectField
+            label="left of the trace is toward"
+            value={towards}
+            options={TOWARDS.map((one) => ({ value: one, text: one }))}
+            onChange={(event) => setTowards(TOWARDS.find((one) => one === event.target.value) ?? 'up')}
+          />
+          <label className="flex min-h-11 items-center gap-2 self-end font-semibold">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={mirrored}
+              onChange={(event) => setMirrored(event.target.checked)}
+            />
+            mirrored
+          </label>
+        </div>
+        {trace?.ok && fit?.ok && <TracePicture trace={trace.value} fit={fit.value} />}
+        <p role="status" className={taken && !taken.ok ? 'text-out font-semibold' : ''}>
+          {taken && !taken.ok && <Typeset text={`${writeSaid(saidIn(taken.fault), style)}.`} />}
+          {fit?.ok && taken?.ok && <Told fit={fit.value} taken={taken.value} />}
+        </p>
+        <Button
+          kind="strong"
+          disabled={!taken?.ok}
+          onClick={() => {
+            if (!taken?.ok) return;
+            onTaken(taken.value.shape);
+            onClose();
+          }}
+        >
+          Take it as a take-off
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
+
+/** The axis of a tube of which the middle or an edge was traced. */
+function fitBeside(points: readonly TracedPoint[], edge: TracedEdge, od: number): Outcome<TraceFit> {
+  const by = edge === 'axis' ? 0 : edge === 'left' ? -od / 2 : od / 2;
+  return andThen(fitTrace(points, WITHIN), (fit) =>
+    fit.radii.length === 0
+      ? fail('trace', '', 'the trace is straight: let the bar run straight')
+      : besideEdge(fit, by),
+  );
+}
+
+function Told({ fit, taken }: { fit: TraceFit; taken: TracedShape }) {
+  const style = useJobStyle();
+  const say = (mm: number) => formatWithUnit(mm, style);
+  const bends = fit.lra.bends.map(({ angle, clr }) => `${formatAngle(angle)}° on a radius of ${say(clr)}`);
+  const ends =
+    Math.abs(taken.longer) < 1
+      ? 'It reaches from end to end.'
+      : `It reaches ${say(Math.abs(taken.longer))} ${taken.longer > 0 ? 'farther than' : 'less far than'} the bar's ends stand apart.`;
+  return <Typeset text={`${bends.join(', ')}. The trace lies within ${say(fit.error)} of it. ${ends}`} />;
+}
