@@ -1,6 +1,7 @@
 import {
   type BarRole,
   evaluate,
+  fitTrace,
   type MemberProposal,
   mergeTried,
   type Plan,
@@ -41,6 +42,7 @@ const worker = {
   widths: widthsOf,
   walk: ({ tube, bender, order }: WalkAsked): Walked => walkThrough(tube, bender, order),
   demoCage,
+  trace: fitTrace,
   merge: mergeTried,
 };
 /** What the worker can be asked. */

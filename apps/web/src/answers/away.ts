@@ -4,6 +4,7 @@ import {
   type Copes,
   type Evaluation,
   type Finding,
+  type fitTrace,
   type MemberProposal,
   type mergeTried,
   type Plan,
@@ -155,6 +156,10 @@ export const walkAway = (asked: WalkAsked): Promise<Walked> => aside(({ remote }
 /** How far pairs of a tube stand apart in each of n parts with errors at every bend. */
 export const widthsAway = (...asked: Parameters<typeof widthsOf>): Promise<ReturnType<typeof widthsOf>> =>
   aside(({ remote }) => remote.widths(...asked));
+
+/** A tube through a traced shape. */
+export const traceAway = (...asked: Parameters<typeof fitTrace>): Promise<ReturnType<typeof fitTrace>> =>
+  aside(({ remote }) => remote.trace(...asked) as Promise<ReturnType<typeof fitTrace>>);
 
 /** Two people's changes put together and tried. */
 export const mergeAway = (

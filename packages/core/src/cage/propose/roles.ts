@@ -6,7 +6,7 @@ import { doorX, uprightOn } from './doors.ts';
 import { bar, type Draft, pair } from './draft.ts';
 import { frontHoop } from './frontHoop.ts';
 import { roofV, spreaders } from './spreaders.ts';
-import { middleOf, rowIn } from './fitting.ts';
+import { middleOf } from './fitting.ts';
 import {
   acrossAt,
   frontCorner,

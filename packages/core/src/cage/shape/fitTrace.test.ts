@@ -36,6 +36,23 @@ test('one bend of 150 mm radius is found again: straights, angle and radius', ()
   expect(fit.error).toBeLessThan(0.1);
 });
 
+test('a wide bend that few places lie on is one bend, not several tight ones', () => {
+  const rad = Math.PI / 180;
+  const [c, s] = [Math.cos(40 * rad), Math.sin(40 * rad)];
+  const places: TracedPoint[] = [
+    ...[0, 60, 120, 180, 210].map((x): TracedPoint => [x, 0]),
+    ...[5, 10, 15, 20, 25, 30, 35, 40].map((a): TracedPoint => [
+      210 + 350 * Math.sin(a * rad),
+      350 * (1 - Math.cos(a * rad)),
+    ]),
+    ...[60, 120, 200].map((along): TracedPoint => [210 + 350 * s + along * c, 350 * (1 - c) + along * s]),
+  ];
+  const fit = expectValue(fitTrace(places, 2));
+  expect(fit.radii).toHaveLength(1);
+  expect(itemAt(fit.radii, 0)).toBeCloseTo(350, 0);
+  expect(itemAt(fit.lra.bends, 0).angle).toBeCloseTo(40, 1);
+});
+
 test('two bends to opposite sides, traced with a pencil that strays 1 mm: within 2 mm and half a degree', () => {
   const s: TracedPoint[] = [
     [0, 0],

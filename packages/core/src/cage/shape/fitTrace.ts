@@ -21,8 +21,8 @@ export interface TraceFit {
 const MOST_BENDS = 6;
 /** Bends that bring the fit no nearer than by this share are not worth it. */
 const WORTH = 0.7;
-/** A radius to begin with, as a share of the trace's length. */
-const FIRST_RADIUS = 0.1;
+/** Where a fit begins: radii as shares of the trace's length, corners as much farther out as they stand off the line beside them. */
+const STARTS = [0.08, 0.25, 0.7].flatMap((radius) => [0, 0.4, 1].map((out) => ({ radius, out })));
 /** What a path that cannot be bent is off by: far from every trace. mm */
 const NO_PATH = 1e4;
 
@@ -38,7 +38,7 @@ export function fitTrace(trace: readonly TracedPoint[], within: number): Outcome
   if (straight.error <= within) return succeed(straight);
   let best: TraceFit | null = null;
   for (let bends = 1; bends <= Math.min(MOST_BENDS, Math.floor((places.length - 1) / 2)); bends++) {
-    const fit = fitWith(places, bends);
+    const fit = fitWith(places, bends, within);
     if (fit && (!best || fit.error < WORTH * best.error)) best = fit;
     if (best && best.error <= within) break;
   }
@@ -71,12 +71,27 @@ function straightFit(places: readonly TracedPoint[]): TraceFit {
   };
 }
 
-/** So many bends, first at the places that stand farthest off, then moved until the sum of squares is the least. */
-function fitWith(places: readonly TracedPoint[], bends: number): TraceFit | null {
+/** So many bends, the best from several beginnings; the first that is near enough by far is taken. */
+function fitWith(places: readonly TracedPoint[], bends: number, within: number): TraceFit | null {
+  let best: TraceFit | null = null;
+  for (const start of STARTS) {
+    const fit = fitFrom(places, bends, start);
+    if (fit && (!best || fit.error < best.error)) best = fit;
+    if (best && best.error < within / 2) break;
+  }
+  return best;
+}
+
+/** Bends first at the places that stand farthest off, then moved until the sum of squares is the least. */
+function fitFrom(
+  places: readonly TracedPoint[],
+  bends: number,
+  { radius, out }: (typeof STARTS)[number],
+): TraceFit | null {
   const ends = [itemAt(places, 0), itemAt(places, -1)] as const;
-  const corners = farthest(places, bends);
+  const corners = movedOut(ends, farthest(places, bends), out);
   const span = corners.reduce((sum, at, i) => sum + apart(at, corners[i - 1] ?? ends[0]), 0);
-  const start = corners.flatMap((at) => [...at, Math.log(FIRST_RADIUS * span)]);
+  const start = corners.flatMap((at) => [...at, Math.log(radius * span)]);
   const read = (params: readonly number[]) => ({
     points: [
       ends[0],
@@ -127,6 +142,24 @@ function farthest(places: readonly TracedPoint[], count: number): TracedPoint[] 
   }
   return chosen.slice(1, -1).map((i) => itemAt(places, i));
 }
+
+/** Corners farther off the lines between their neighbours: a trace passes inside of its corners. */
+const movedOut = (
+  [first, last]: readonly [TracedPoint, TracedPoint],
+  corners: TracedPoint[],
+  share: number,
+): TracedPoint[] =>
+  corners.map((at, i): TracedPoint => {
+    const [before, after] = [corners[i - 1] ?? first, corners[i + 1] ?? last];
+    const span = Math.max(1e-9, apart(before, after) ** 2);
+    const run =
+      ((at[0] - before[0]) * (after[0] - before[0]) + (at[1] - before[1]) * (after[1] - before[1])) / span;
+    const foot = [
+      before[0] + (after[0] - before[0]) * run,
+      before[1] + (after[1] - before[1]) * run,
+    ] as const;
+    return [at[0] + (at[0] - foot[0]) * share, at[1] + (at[1] - foot[1]) * share];
+  });
 
 function offChord(at: TracedPoint, from: TracedPoint, to: TracedPoint): number {
   const span = apart(from, to);

@@ -3,7 +3,7 @@ import {
   besideEdge,
   type ChordShape,
   fail,
-  fitTrace,
+  fineLength,
   formatAngle,
   formatWithUnit,
   type Outcome,
@@ -17,7 +17,9 @@ import {
   type Vec3,
   writeSaid,
 } from '@gyrus/core';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { traceAway } from '../../../answers/away.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { chosenIn } from '../../../shared/fields/chosenIn.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
@@ -60,7 +62,7 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
   const [edge, setEdge] = useState<TracedEdge>('axis');
   const [towards, setTowards] = useState<Towards>('up');
   const [mirrored, setMirrored] = useState(false);
-  const fit = trace && andThen(trace, (points) => fitBeside(points, edge, od));
+  const { fit, fitting } = useFit(trace, edge, od);
   const taken = fit && andThen(fit, (found) => tracedShape(found, { a, b, towards, mirrored }, style.unit));
   return (
     <Dialog title="A traced shape" open onClose={onClose} wide>
@@ -100,6 +102,7 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
         </div>
         {trace?.ok && fit?.ok && <TracePicture trace={trace.value} fit={fit.value} />}
         <p role="status" className={taken && !taken.ok ? 'text-out font-semibold' : ''}>
+          {fitting && 'Fitting a tube to it…'}
           {taken && !taken.ok && <Typeset text={`${writeSaid(saidIn(taken.fault), style)}.`} />}
           {fit?.ok && taken?.ok && <Told fit={fit.value} taken={taken.value} />}
         </p>
@@ -119,14 +122,26 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
   );
 }
 
-/** The axis of a tube of which the middle or an edge was traced. */
-function fitBeside(points: readonly TracedPoint[], edge: TracedEdge, od: number): Outcome<TraceFit> {
+/** The axis of a tube of which the middle or an edge was traced; null until it is worked out. */
+function useFit(trace: Outcome<readonly TracedPoint[]> | null, edge: TracedEdge, od: number) {
+  const places = trace?.ok ? trace.value : null;
+  const { data, isFetching } = useQuery({
+    queryKey: ['trace', places],
+    queryFn: () => traceAway(places ?? [], WITHIN),
+    enabled: places !== null,
+    staleTime: Infinity,
+    gcTime: 0,
+  });
+  if (trace && !trace.ok) return { fit: trace, fitting: false };
   const by = edge === 'axis' ? 0 : edge === 'left' ? -od / 2 : od / 2;
-  return andThen(fitTrace(points, WITHIN), (fit) =>
-    fit.radii.length === 0
-      ? fail('trace', '', 'the trace is straight: let the bar run straight')
-      : besideEdge(fit, by),
-  );
+  const fit =
+    data &&
+    andThen(data, (found) =>
+      found.radii.length === 0
+        ? fail('trace', '', 'the trace is straight: let the bar run straight')
+        : besideEdge(found, by),
+    );
+  return { fit: fit ?? null, fitting: isFetching };
 }
 
 function Told({ fit, taken }: { fit: TraceFit; taken: TracedShape }) {
@@ -137,5 +152,5 @@ function Told({ fit, taken }: { fit: TraceFit; taken: TracedShape }) {
     Math.abs(taken.longer) < 1
       ? 'It reaches from end to end.'
       : `It reaches ${say(Math.abs(taken.longer))} ${taken.longer > 0 ? 'farther than' : 'less far than'} the bar's ends stand apart.`;
-  return <Typeset text={`${bends.join(', ')}. The trace lies within ${say(fit.error)} of it. ${ends}`} />;
+  return <Typeset text={`${bends.join(', ')}. The trace lies within ${fineLength(fit.error, style)} of it. ${ends}`} />;
 }
