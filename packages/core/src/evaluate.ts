@@ -1,5 +1,7 @@
 import { kept } from './kept/index.ts';
 import {
+  type AlongBody,
+  alongBody,
   type BendSheet,
   type Cage,
   type Copes,
@@ -89,6 +91,8 @@ export interface Evaluation {
   gussets: GussetAnswer[];
   parts: PartAnswer[];
   panelHoles: PanelHole[];
+  /** Bars along the measured body: their gaps left and right, and the turn that brings them to touch. */
+  alongBody: AlongBody[];
   /** What of the cage shows beside the pillars of the lines of sight. */
   sights: PastPillar[];
   asymmetry: { key: MeasureKey; difference: number }[];
@@ -191,6 +195,7 @@ export function evaluate(plan: Plan, shop: Shop, books: RuleBook[]): Evaluation 
     gussets,
     parts,
     panelHoles: panelHolesOf(plan, tubes),
+    alongBody: alongBody(plan.survey, standing),
     sights,
     asymmetry: asymmetry(plan.survey),
     symmetry: symmetryOf(standing),

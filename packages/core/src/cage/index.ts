@@ -42,6 +42,7 @@ export { mirroredAttachment, mirroredFeature, mirroredShape } from './placing/mi
 export { allBelow, byDependence, referencesOf, standsOn, wouldLoop } from './placing/order.ts';
 export { type Cage, isExisting, resolveCage, type ResolvedMember, type ResolvedPiece } from './resolve.ts';
 export { type Collision, collisionsOf } from './clearance/collisions.ts';
+export { type AlongBody, alongBody, type GapAlong, type TurnToTouch } from './clearance/alongBody.ts';
 export { radiusRoom, type RadiusRoom } from './clearance/radiusRoom.ts';
 export { type MidDoor, midDoor } from './clearance/midDoor.ts';
 export { type UnbracedBend, unbracedBends } from './clearance/bracing.ts';

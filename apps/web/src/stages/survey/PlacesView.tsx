@@ -66,7 +66,7 @@ function Points() {
   return (
     <RecordList<Survey['points'][number]>
       title="Points"
-      hint="Places of the body that bars stand at or keep clear of: along roof rail, pillar and sill."
+      hint="Places of the body that bars stand at or keep clear of: along roof rail, pillar and sill. Two or more of a zone make a line: a bar along it shows its gap at Design, left and right."
       path={into(SURVEY, 'points')}
       name={(row) => row.name || 'a point'}
       about={(row) => row.at.map(length).join(', ')}

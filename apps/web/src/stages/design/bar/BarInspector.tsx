@@ -6,6 +6,7 @@ import { memberPath } from '../../../job/fields/useMember.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
+import { AlongBodyTable } from './AlongBodyTable.tsx';
 import { AttachmentFields } from './AttachmentFields.tsx';
 import { BarMore } from './BarMore.tsx';
 import { OutOfLoop } from './OutOfLoop.tsx';
@@ -49,6 +50,7 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
       ) : (
         <EndsAndShape bar={bar} shape={bar.shape} />
       )}
+      <AlongBodyTable member={bar.id} />
       <TubeSelect member={bar} />
       <BarMore bar={bar} path={path} />
     </div>
