@@ -22,6 +22,7 @@ export interface TimeExpected {
 /** Minutes for a step's size, until the shop has kept its own: guesses, and shown as such. */
 const GUESSES: Record<StepKind, number> = {
   plates: 30,
+  'bend-again': 20,
   sleeves: 5,
   vents: 4,
   prime: 15,
@@ -46,6 +47,8 @@ export function sizeOf({ work }: Pick<BuildStep, 'work'>): number {
   switch (work.kind) {
     case 'plates':
       return work.plates.length;
+    case 'bend-again':
+      return work.bends.length;
     case 'sleeves':
       return work.sleeves.length;
     case 'vents':

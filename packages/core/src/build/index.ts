@@ -1,5 +1,6 @@
 export * from './order/index.ts';
 export { type BuildAnswer, buildAnswerOf, type BuiltTube, type ReachCompared } from './buildAnswer.ts';
+export { type BentAgain } from './steps/bentAgain.ts';
 export { beforeFitting, type BeforeFitting, CLEANED_BACK, VENT_HOLE } from './beforeFitting.ts';
 export { type NearSeam } from './steps/nearSeams.ts';
 export { type LowerHoop } from './room/lowerHoop.ts';

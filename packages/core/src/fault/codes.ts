@@ -19,6 +19,7 @@ export const FAULTS = {
   'front-section': 'corners of the body that no front hoop follows',
   'no-section': 'a front hoop within a section of the body that nobody measured',
   'bar-panel': 'bars that no panel lies between',
+  'bent-again': 'a bend of an old tube that cannot be pulled further',
   trace: 'a traced shape that no tube runs through',
   'cut-too-long': 'a bar that is cut back by more than its straight',
   damaged: 'a plan that is not as its version had it',

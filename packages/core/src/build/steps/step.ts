@@ -4,6 +4,7 @@ import { type Vec3 } from '../../space/index.ts';
 import { type WorkPlace } from '../order/index.ts';
 import { type SeamPositions } from '../welding/positions.ts';
 import { type NearSeam } from './nearSeams.ts';
+import { type BentAgain } from './bentAgain.ts';
 import { type PaintStretch } from './paint.ts';
 import { type TackMark } from './tacks.ts';
 import { type Vent } from './vents.ts';
@@ -64,6 +65,7 @@ export interface Welded {
 /** What is done in a step. */
 export type StepWork =
   | { kind: 'plates'; plates: string[] }
+  | { kind: 'bend-again'; bends: BentAgain[] }
   | { kind: 'sleeves'; sleeves: { part: string; stamp: string }[] }
   | { kind: 'vents'; vents: Vent[] }
   | { kind: 'prime'; stretches: PaintStretch[] }

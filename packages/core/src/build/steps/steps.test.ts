@@ -1,6 +1,6 @@
 import { buildIn, copeSettingOf, evaluate, tubesIn } from '../../evaluate.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
-import { bar, cageOf, mm, placeAt, plateOf, point, stationOn } from '../../testing/index.ts';
+import { bar, cageOf, deg, mm, placeAt, plateOf, point, stationOn } from '../../testing/index.ts';
 import { type BuildStep, type StepWork } from './step.ts';
 import { paintStretches } from './paint.ts';
 
@@ -32,6 +32,23 @@ test('a tube whose ends sit on other tubes wants a hole; an end that nobody gave
   const of = (stamp: string) => vents.find((one) => one.stamp === stamp);
   expect(of('U')).toMatchObject({ hole: true, bare: [] });
   expect(of('P')).toMatchObject({ hole: false, bare: ['a', 'b'] });
+});
+
+test('an old tube is bent again before anything is tacked, from the end that stays', () => {
+  const via = [{ feature: 'bend-a', at: placeAt(2000, 0, 700) }];
+  const old = bar('o', 'frame-tube', point(2000, 0, 0), point(2500, 0, 1000), {
+    ...{ shape: { kind: 'through', via }, existing: true },
+    again: [{ feature: 'bend-a', by: deg(4), moves: 'b' }],
+  });
+  const plan = cageOf(post, old);
+  const [work] = worksOf(plan, 'bend-again');
+  const arc = tubesIn(evaluate(plan, EMPTY_SHOP, []))
+    .find(({ stamp }) => stamp === 'O')
+    ?.axis.find(({ kind }) => kind === 'arc');
+  expect(work?.bends[0]).toMatchObject({ stamp: 'O', by: 4, from: { end: 'a', along: arc?.start } });
+  const kinds = stepsOf(plan).map(({ work: one }) => one.kind);
+  expect(kinds.indexOf('bend-again')).toBeLessThan(kinds.indexOf('tack'));
+  expect(worksOf(cageOf(post), 'bend-again')).toEqual([]);
 });
 
 test('a foot on its plate is closed, and welded last of all but for the brace', () => {

@@ -6,6 +6,7 @@ import { howIn, placesIn, type Timeline, type Weld } from '../order/index.ts';
 import { type BuildRoom } from '../room/buildRoom.ts';
 import { isSleeve } from '../beforeFitting.ts';
 import { footOf } from '../room/feet.ts';
+import { bendsAgain } from './bentAgain.ts';
 import { nearSeams } from './nearSeams.ts';
 import { paintStretches } from './paint.ts';
 import {
@@ -89,6 +90,12 @@ function makeReady({ setting: { plan, tubes, sides }, room }: Making, put: Put):
     const plates = plan.plates.map(({ stamp }) => stamp);
     put({ kind: 'plates', plates }, ...plan.plates.map(({ id }) => `plate:${id}`));
   }
+  const again = bendsAgain(plan, tubes);
+  if (again.length > 0)
+    put(
+      { kind: 'bend-again', bends: again },
+      ...again.map(({ piece, feature }) => `again:${piece}:${feature}`),
+    );
   const sleeves = plan.parts.filter(isSleeve).flatMap(({ id, stamp, on }) => {
     const tube = room.tubes.find(
       ({ member, piece }) =>

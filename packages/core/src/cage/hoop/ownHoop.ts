@@ -9,12 +9,14 @@ import {
   type Survey,
   type TakeOffHalf,
 } from '../../plan/index.ts';
+import { type Vec3 } from '../../space/index.ts';
 import { alongPlane, lengthFigure, readSection } from '../../survey/index.ts';
 import { halvesInCar, reachable, SIDES } from './halvesInCar.ts';
-import { type BendRoom } from '../shape/index.ts';
+import { type BendRoom, pulledFurther } from '../shape/index.ts';
 import { footCut } from './footCut.ts';
 import { type BodyRound, type HoopGeometry, type HoopResult } from './geometry.ts';
 import { type HalfPoint, type Halves, halvesOf, type HoopHalf } from './halves.ts';
+import { hoopFeatures } from './hoopFeatures.ts';
 import { hoopFigures } from './hoopFigures.ts';
 import { leanOf, type LegPoint } from './hoopShape.ts';
 
@@ -28,9 +30,52 @@ export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendR
   const tilt = hoop.tilt?.deg ?? survey.measures.pillarTilt?.deg ?? 0;
   const halves = halvesOf(way, room, tilt);
   if (!halves.ok) return { none: { why: 'impossible', fault: halves.fault } };
-  const stands = andThen(shorten(halves.value, hoop), reachable);
+  const stands = andThen(
+    andThen(bentAgain(halves.value, hoop, room), (bent) => shorten(bent, hoop)),
+    reachable,
+  );
   if (!stands.ok) return { none: { why: 'impossible', fault: stands.fault } };
   return { hoop: standing(stands.value, survey, hoop, way, tilt) };
+}
+
+/** A hoop that stands already with bends of its legs pulled further: the leg below swings in. */
+function bentAgain(halves: Halves, { existing, again }: MainHoop, room: BendRoom): Outcome<Halves> {
+  if (!existing) return succeed(halves);
+  return again.reduce<Outcome<Halves>>(
+    (so, { feature, by }) =>
+      andThen(so, (now) => {
+        const side = feature.endsWith('-right') ? 'right' : 'left';
+        const half = now[side];
+        const corner = hoopFeatures(half.points.length - 1).indexOf(feature.replace(/-(left|right)$/, ''));
+        if (corner < 0) return fail('no-feature', '', `the hoop has no bend "${feature}" to pull further`);
+        return andThen(legAgain(half, corner, { feature, by: by.deg }, room), (bent) =>
+          succeed({ ...now, [side]: bent }),
+        );
+      }),
+    succeed(halves),
+  );
+}
+
+function legAgain(
+  half: HoopHalf,
+  corner: number,
+  { feature, by }: { feature: string; by: number },
+  room: BendRoom,
+): Outcome<HoopHalf> {
+  // From the centre mark outward: the crown stays.
+  const path = [{ ...itemAt(half.points, 0), out: 0 }, ...half.points].map(({ out, up, fore }): Vec3 => [
+    out,
+    up,
+    fore,
+  ]);
+  const radius = (i: number) => half.bySample[i] ?? room.clrAt(feature, by) ?? room.clr;
+  const next = corner + 1 < half.bySample.length ? radius(corner + 1) : null;
+  return andThen(pulledFurther(path, corner + 1, by, { here: radius(corner), next }), (bent) =>
+    succeed({
+      ...half,
+      points: bent.slice(1).map(([out, up, fore]): HalfPoint => ({ out, up, fore })),
+    }),
+  );
 }
 
 /** Each foot of a hoop that stands already cut back along its axis. */

@@ -14,7 +14,7 @@ import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';
 import { isSettled, leavingOf, settledEnd } from './settle.ts';
-import { type BendRoom, type ChordShape, shapedPath, type WholePath } from '../shape/index.ts';
+import { type BendRoom, type ChordShape, pulledFurther, shapedPath, type WholePath } from '../shape/index.ts';
 import { type FootedPath, splitPath } from './split.ts';
 
 /** One tube of a bar with its path found. Car's frame, mm. */
@@ -98,8 +98,9 @@ function wholePath(
         ? settle(met, between, bar, standing, { plates, room })
         : met;
       return andThen(stands.path, (shaped) =>
-        andThen(shortened(moved(shaped, bar, one.side), bar), (whole) =>
-          succeed({ ...whole, footings: stands.footings }),
+        andThen(
+          andThen(bentAgain(moved(shaped, bar, one.side), bar, room), (bent) => shortened(bent, bar)),
+          (whole) => succeed({ ...whole, footings: stands.footings }),
         ),
       );
     }),
@@ -154,6 +155,28 @@ function settle(
 function moved(path: WholePath, bar: Bar, side: CarSide | null): WholePath {
   const by = placeOf(side === 'right' ? mirroredPlace(bar.offset) : bar.offset);
   return { ...path, points: path.points.map((point) => add(point, by)) };
+}
+
+/** A tube that came with the car with bends pulled further: all beyond them swings, up to the end that moves. */
+function bentAgain(path: WholePath, { existing, again, stamp }: Bar, room: BendRoom): Outcome<WholePath> {
+  if (!existing) return succeed(path);
+  const radius = (i: number) => path.radii[i] ?? path.bySample?.[i] ?? room.clr;
+  return again.reduce<Outcome<WholePath>>(
+    (so, { feature, by, moves }) =>
+      andThen(so, (now) => {
+        const i = now.features.indexOf(feature);
+        if (i < 0) return fail('no-feature', '', `${stamp} has no bend "${feature}" to pull further`);
+        const turned = moves === 'a';
+        const points = turned ? [...now.points].reverse() : now.points;
+        const corner = turned ? points.length - 2 - i : i + 1;
+        const beyond = turned ? i - 1 : i + 1;
+        const next = beyond >= 0 && beyond < now.features.length ? radius(beyond) : null;
+        return andThen(pulledFurther(points, corner, by.deg, { here: radius(i), next }), (bent) =>
+          succeed({ ...now, points: turned ? bent.reverse() : bent }),
+        );
+      }),
+    succeed(path),
+  );
 }
 
 /** An end cut back along its straight. */

@@ -7,3 +7,4 @@ export { fitTrace, type TracedPoint, type TraceFit } from './fitTrace.ts';
 export { type TracedShape, tracedShape, type TracePlace } from './tracedShape.ts';
 export { besideEdge } from './besideEdge.ts';
 export { fromPhoto, type PhotoPlace } from './onPhoto.ts';
+export { pulledFurther } from './pulledFurther.ts';

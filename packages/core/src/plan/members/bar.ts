@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
+import { barAgain } from './again.ts';
 import { attachment, placeField } from './attachment.ts';
 import { memberFields } from './memberFields.ts';
 import { extentField } from '../quantities.ts';
@@ -59,6 +60,8 @@ export const bar = z.strictObject({
   offset: placeField,
   /** Came with the car: stands as a header like others, is not ordered or bent. */
   existing: z.boolean(say('true or false')),
+  /** Of a tube that came with the car: bends pulled further. */
+  again: barAgain,
   /** Taken off at each end, along the axis: an existing tube shortened. */
   cut: z.strictObject({ a: extentField('what is cut off end A'), b: extentField('what is cut off end B') }),
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { oneOf, say } from '../../fault/index.ts';
+import { hoopAgain } from './again.ts';
 import { bar } from './bar.ts';
 import { hoopWay } from './hoopWay.ts';
 import { memberFields } from './memberFields.ts';
@@ -27,6 +28,8 @@ const mainHoop = z.strictObject({
   footLift: extentField('the plate and plinth under each foot'),
   /** Came with the car: stands as a header like others, is not ordered or bent. */
   existing: z.boolean(say('true or false')),
+  /** Of a hoop that came with the car: bends pulled further. */
+  again: hoopAgain,
   /** Taken off at each foot, along the axis: an existing hoop shortened. */
   cut: z.strictObject({ a: extentField('what is cut off the left'), b: extentField('off the right foot') }),
   /** How it was really built, where the builder took that into the plan; null where it is as designed. */

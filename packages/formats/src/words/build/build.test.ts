@@ -147,6 +147,12 @@ describe('what is done in a step, and why', () => {
 
   const WORKS: StepWork[] = [
     { kind: 'plates', plates: ['P1', 'P2'] },
+    {
+      kind: 'bend-again',
+      bends: [
+        { piece: 'p', stamp: 'MH', feature: 'crown-left', by: 3, to: 57, from: { end: 'b', along: 889 } },
+      ],
+    },
     { kind: 'sleeves', sleeves: [{ part: 'SP1', stamp: 'MH' }] },
     { kind: 'vents', vents: [{ piece: 'p', stamp: 'D1', hole: true, bare: [] }] },
     { kind: 'prime', stretches: [{ piece: 'p', stamp: 'SL', from: 0, to: 300, room: 0, beside: null }] },
@@ -176,6 +182,14 @@ describe('what is done in a step, and why', () => {
       'Out or covered: dash, 4 3/4 in from a seam of HB2.',
       'Out or covered: seat of somebody, at a seam of MH.',
     ]);
+  });
+
+  test('an old bend that is pulled further says how far, to what, and where it goes on from', () => {
+    const again = step(WORKS.find(({ kind }) => kind === 'bend-again')!);
+    expect(stepReasons(again, INCHES)[0]).toBe(
+      'MH at the crown, left: 3° further, to 57°; it goes on from 35 in from end B.',
+    );
+    expect(stepCaution(again)).toContain('may be bent again');
   });
 
   test('letting down says how far, and which way it is slid', () => {

@@ -5,6 +5,8 @@ export function stepCaution({ work, where }: BuildStep): string | null {
   switch (work.kind) {
     case 'vents':
       return 'Deburr, and keep a hole out of what the rule book wants undrilled.';
+    case 'bend-again':
+      return 'Old tube may be rusty within, or bent before: measure its wall, look for cracks, and ask the rule book whether it may be bent again.';
     case 'prime':
       return 'Zinc and solvent fumes: dry paint, nothing within a hand of a seam, air moving.';
     case 'carry':

@@ -1,6 +1,8 @@
 import {
   type AsBuiltPoint,
+  type BentAgain,
   type BuildStep,
+  formatAngle,
   formatWithUnit,
   type LengthStyle,
   type NearSeam,
@@ -11,6 +13,7 @@ import {
   type WayTold,
   type Welded,
 } from '@gyrus/core';
+import { featureName } from '../feature.ts';
 import { listed } from '../listed.ts';
 import { weldLiesWords } from './weldWords.ts';
 import { plannedWords, pointWords } from './asBuiltWords.ts';
@@ -24,6 +27,11 @@ export function stepReasons({ work }: BuildStep, style: LengthStyle): string[] {
   switch (work.kind) {
     case 'plates':
       return ['A foot is fitted to its plate, not the plate to the foot.'];
+    case 'bend-again':
+      return [
+        ...work.bends.map((one) => againWords(one, say)),
+        'A bender never opens a bend: creep up on it, and try the tube in the car between pulls.',
+      ];
     case 'sleeves':
       return ['Once both ends of a tube are tacked, no sleeve goes over it.'];
     case 'vents':
@@ -173,3 +181,7 @@ function lostWords({ stamp, coveredBy, keptFor, lost }: Welded, say: Say): strin
     ? `${stamp} is kept loose until ${keptFor} is in, and then no torch reaches ${say(lost)} of it: ${helps}.`
     : `${stamp} is kept loose until ${keptFor} is in, and by then ${coveredBy} lies over ${say(lost)} of it: fit ${keptFor} before ${coveredBy}, or ${helps}.`;
 }
+
+/** Which bend of an old tube is pulled further, and where it goes on from: `MH at the crown, left: 3° further, to 57°`. */
+const againWords = ({ stamp, feature, by, to, from }: BentAgain, say: Say): string =>
+  `${stamp} at the ${featureName(feature)}: ${formatAngle(by)}° further, to ${formatAngle(to)}°; it goes on from ${say(from.along)} from end ${from.end.toUpperCase()}.`;

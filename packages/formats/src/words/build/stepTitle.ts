@@ -26,6 +26,8 @@ export function stepTitle({ work }: BuildStep, style: LengthStyle): string {
   switch (work.kind) {
     case 'plates':
       return `Plates ${listed(work.plates)} cut and drilled`;
+    case 'bend-again':
+      return `Bent again: ${listed([...new Set(work.bends.map(({ stamp }) => stamp))])}`;
     case 'sleeves':
       return `Sleeves put on first: ${listed(work.sleeves.map(({ part, stamp }) => `${part} on ${stamp}`))}`;
     case 'vents':
@@ -86,6 +88,7 @@ function weldTitle({ seams }: Work<'weld'>, say: Say): string {
 
 const KINDS: Record<StepKind, string> = {
   plates: 'plates',
+  'bend-again': 'bent again',
   sleeves: 'sleeves put on',
   vents: 'vent holes',
   prime: 'primer',

@@ -52,7 +52,7 @@ export function BarInspector({ bar, answer, onRemoved }: BarInspectorProps) {
       )}
       <AlongBodyTable member={bar.id} />
       <TubeSelect member={bar} />
-      <BarMore bar={bar} path={path} />
+      <BarMore bar={bar} path={path} features={answer.tube?.features ?? []} />
     </div>
   );
 }

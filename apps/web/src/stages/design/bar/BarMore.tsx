@@ -4,6 +4,7 @@ import { type PlanPath } from '../../../job/store/planPath.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { fieldsOf } from '../../../job/fields/recordField.ts';
 import { RecordFields } from '../../../job/fields/RecordFields.tsx';
+import { BarAgainFields } from '../shape/BentAgainFields.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { usePieceEdit } from './usePieces.ts';
 
@@ -19,13 +20,21 @@ const FIELDS = [
   extent('cut.b', 'cut off at end B'),
 ];
 
+interface BarMoreProps {
+  bar: Bar;
+  path: PlanPath<Bar>;
+  /** Its bends, as they are named. */
+  features: readonly string[];
+}
+
 /** What is changed less often: what splits the bar, its offset, and whether it came with the car. */
-export function BarMore({ bar, path }: { bar: Bar; path: PlanPath<Bar> }) {
+export function BarMore({ bar, path, features }: BarMoreProps) {
   return (
     <Disclosure className="border-rule border-t pt-3" summary="Splits, offset, existing tube">
       <div className="mt-2 space-y-3">
         <Splits bar={bar} />
         <RecordFields path={path} fields={FIELDS} />
+        {bar.existing && <BarAgainFields member={bar} features={features} />}
       </div>
     </Disclosure>
   );

@@ -16,6 +16,7 @@ import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { angleKind, lengthKind } from '../../../shared/fields/quantityKinds.ts';
 import { Segmented } from '../../../shared/fields/Segmented.tsx';
 import { Stamp } from '../../../shared/figures/Stamp.tsx';
+import { HoopAgainFields } from '../shape/BentAgainFields.tsx';
 import { HoopWayFields } from './HoopWayFields.tsx';
 import { RemoveMember } from '../bar/RemoveMember.tsx';
 import { TubeSelect } from '../bar/TubeSelect.tsx';
@@ -53,7 +54,7 @@ export function HoopInspector({ answer, onRemoved }: { answer: HoopAnswer; onRem
       <HoopWayFields hoop={hoop} geometry={'hoop' in answer.hoop ? answer.hoop.hoop : null} />
       {hoop.way.kind === 'survey' && <FromBody hoop={hoop} answer={answer} />}
       <TiltAndFeet hoop={hoop} />
-      {hoop.way.kind !== 'survey' && <AsItCame hoop={hoop} />}
+      {hoop.way.kind !== 'survey' && <AsItCame hoop={hoop} features={answer.tube?.features ?? []} />}
       <TubeSelect member={hoop} />
     </div>
   );
@@ -95,10 +96,15 @@ const CUTS = [
   hoopFields.extent('cut.b', 'cut off the right foot'),
 ];
 
-/** Whether it came with the car, and what is cut off its feet. */
-function AsItCame({ hoop }: { hoop: MainHoop }) {
+/** Whether it came with the car, what is cut off its feet, and which of its bends are pulled further. */
+function AsItCame({ hoop, features }: { hoop: MainHoop; features: readonly string[] }) {
+  const path = memberPath(usePlan(), hoop);
+  if (!hoop.existing) return <RecordFields path={path} fields={[CAME]} />;
   return (
-    <RecordFields path={memberPath(usePlan(), hoop)} fields={hoop.existing ? [CAME, ...CUTS] : [CAME]} />
+    <>
+      <RecordFields path={path} fields={[CAME, ...CUTS]} />
+      <HoopAgainFields member={hoop} features={features} />
+    </>
   );
 }
 

@@ -152,5 +152,9 @@ function Told({ fit, taken }: { fit: TraceFit; taken: TracedShape }) {
     Math.abs(taken.longer) < 1
       ? 'It reaches from end to end.'
       : `It reaches ${say(Math.abs(taken.longer))} ${taken.longer > 0 ? 'farther than' : 'less far than'} the bar's ends stand apart.`;
-  return <Typeset text={`${bends.join(', ')}. The trace lies within ${fineLength(fit.error, style)} of it. ${ends}`} />;
+  return (
+    <Typeset
+      text={`${bends.join(', ')}. The trace lies within ${fineLength(fit.error, style)} of it. ${ends}`}
+    />
+  );
 }
