@@ -13,10 +13,18 @@ const { PARTS, ROLES } = await import('./lib/memberWords.mjs');
 const SIZE = { width: 460, height: 300 };
 const files = {};
 
+/** A place of the body where a front hoop stands: from the landing up. mm */
+const corner = (...at) => ({ at: at.map((mm) => ({ mm, typed: `${mm} mm` })) });
+const FRONT = { left: [corner(1080, 690, 120), corner(1000, 680, 640), corner(560, 560, 1010)], right: null };
+
 /** The hoop of the demo's car alone, without what was surveyed round it: every drawing starts from it. */
 const bare = (shape) => ({
   ...demoPlan,
-  survey: { ...demoPlan.survey, points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
+  survey: {
+    ...demoPlan.survey,
+    ...{ points: [], planes: [], keepOuts: [], gaps: [], ribs: [] },
+    frontSection: FRONT,
+  },
   members: demoPlan.members.slice(0, 1).map((hoop) => ({ ...hoop, shape })),
   plates: [],
   gussets: [],

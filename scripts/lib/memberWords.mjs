@@ -20,7 +20,9 @@ export const ROLES = {
   'windscreen-bar': [
     "Across the heads of the front legs, tucked up out of the driver's view: straight, or cranked up by an angle or a rise.",
   ],
-  'roof-diagonal': ['In the roof, from one corner of the hoop to the front corner across; or an X.'],
+  'roof-diagonal': [
+    'In the roof, from one corner of the hoop to the front corner across; an X; or a V from the middle of the bar at the head of the screen.',
+  ],
   'door-bar': [
     'From the hoop to the front leg on both sides. A straight pair, an X with one bar split, or two bars bowed toward the door skin',
     'by so many millimetres, the bends solved for the die. How many tubes stand at mid-door is said. Asks for heights on hoop and leg.',
@@ -38,7 +40,10 @@ export const ROLES = {
   strut: [
     'Holds the harness bar to the floor or to a seat mount. Asks for a distance along the bar and a point.',
   ],
-  spreader: ['A V from the middle of the rear cross to the feet of the backstays.'],
+  spreader: [
+    'A V from the middle of the rear cross to the feet of the backstays, a bar between the front legs, or a V on any two bars: its',
+    'point on one, its feet on the other. Asks for the place of each end.',
+  ],
   'seat-mount': ['Carries the seat across sill and tunnel. Asks for both points.'],
   'tunnel-tube': ['Over the tunnel, for seat and struts. Asks for both points.'],
   'hand-hold': ['To get in and out by. Asks for a distance along the hoop and a point.'],
@@ -47,6 +52,11 @@ export const ROLES = {
   ],
   'roof-bar': [
     'From the corner of the hoop forward along the roof rail; a front leg then ends under it. Asks for its front end.',
+  ],
+  'front-hoop': [
+    'Both front legs and the bar at the head of the screen in one tube: within the section of the body measured for it at Survey, with a',
+    'gap all round; by its own figures; by straights and bends about its centre mark, or sample bends held up in the car. It is the front',
+    'hoop of the line over the helmet. Asks for its section, or where its feet stand and how it leans back.',
   ],
   'front-leg': [
     'From the sill up the pillar to a halo, a roof bar or a side hoop. Asks for its foot and its bend at the cowl.',
@@ -91,11 +101,27 @@ export const PARTS = {
     ],
     [
       'Existing tube',
-      'any bar marked as come with the car: a header like others, not ordered or bent; it can be cut back at an end, and spliced to a new bar.',
+      'any bar marked as come with the car: a header like others, not ordered or bent; it can be cut back at an end, bent again (its bends pulled further, never opened), and spliced to a new bar.',
     ],
     [
       'Curves',
       'a bar as one arc of the roller from chord and rise, or as arcs through offsets from a straight edge, with the largest miss told.',
+    ],
+    [
+      'Traced shape',
+      'offsets from a straight edge, or places clicked on a photo with a rule in it, become a take-off: radii fitted, the error of the fit told, mirrored for the other side.',
+    ],
+    [
+      'Panel between bars',
+      'for switches, a dash or the floor of a box: how far each bar lies off one plane, the true outline as PDF, SVG and DXF, and the place of every tab.',
+    ],
+    [
+      'Along the body',
+      'a bar beside two or more measured points of a zone: its gap left and right at the same stations, and the turn in degrees that brings it to touch.',
+    ],
+    [
+      'Line of sight',
+      'from an eye of one’s own to a pillar: what of the bars shows past it on either side, and whether they look parallel to it.',
     ],
     [
       'Holes in panels',

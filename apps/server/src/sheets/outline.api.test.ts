@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { type JobDetail, type Revision } from '@gyrus/contract';
-import { type Fault, mainHoopOf } from '@gyrus/core';
+import { type CarSide, EMPTY_SHOP, evaluate, type Fault, mainHoopOf } from '@gyrus/core';
 import { demoJobs, demoPlan } from '@gyrus/demo';
 import request from 'supertest';
 import { startTestApp, type TestApp } from '../testing/testApp.ts';
@@ -41,6 +42,54 @@ test('a tube of several planes, a tube that is not there, and another format are
     .expect(422);
   await http().get(`${from}.gif?piece=${hoop}`).expect(400);
 });
+
+test('a panel between bars at true size, by its own id; one that no bars go round is told', async () => {
+  const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
+  const [square] = demoCageLoops();
+  const part = (bars: { member: string; side?: CarSide }[]) => ({
+    ...{ kind: 'bar-panel', id: 'panel', stamp: 'PN1', bars, thickness: mm(2), sits: 'between', gap: mm(3) },
+    tabs: { each: 1, reach: mm(12), hole: mm(6) },
+  });
+  const saved = async (bars: { member: string; side?: CarSide }[]) => {
+    const made = (
+      await http().post('/api/jobs').send({ name: 'Panel', car: 'Panel', length: 'in' }).expect(201)
+    ).body as JobDetail;
+    const id = randomUUID();
+    const revision = { id, parent: made.head.id, branch: 'main', author: 'A. Berg', note: '' };
+    const plan = { ...demoPlan, parts: [part(bars)] };
+    await http()
+      .post(`/api/jobs/${made.id}/revisions`)
+      .send({ ...revision, plan })
+      .expect(201);
+    return `/api/jobs/${made.id}/revisions/2/outline`;
+  };
+  const there = await saved(square ?? []);
+  const dxf = await http().get(`${there}.dxf?piece=panel`).expect(200);
+  expect(dxf.headers['content-type']).toContain('dxf');
+  const svg = await http().get(`${there}.svg?piece=panel`).expect(200);
+  expect(String(svg.body)).toContain('width=');
+  await http().get(`${there}.pdf?piece=panel&paper=a4`).expect(200);
+  const [first, second] = square ?? [];
+  const across = await saved([first, second, first].flatMap((one) => one ?? []));
+  const none = await http().get(`${across}.dxf?piece=panel`).expect(422);
+  expect(faultIn(none.body).code).toBe('bar-panel');
+});
+
+/** The bays of four bars of the demo's cage, by what their bars are. */
+function demoCageLoops() {
+  const { loops, members } = evaluate(demoPlan, EMPTY_SHOP, []);
+  return loops
+    .filter(({ pieces }) => pieces.length === 4)
+    .map(({ pieces }) =>
+      pieces.flatMap((piece) =>
+        members.flatMap(({ member, pieces: own }) =>
+          own
+            .filter((one) => one.piece === piece)
+            .map(({ side }) => ({ member, ...(side === null ? {} : { side }) })),
+        ),
+      ),
+    );
+}
 
 test('the wrap template of an end at true size; an end that stands free is cut square; an end that is none says so', async () => {
   const diagonal = demoPlan.members.find(({ role }) => role === 'diagonal')?.pieces[0]?.id;

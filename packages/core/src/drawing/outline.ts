@@ -65,7 +65,7 @@ export function flatOutline(tube: Tube): Outcome<FlatOutline> {
   }
   edges.push(...endCuts(axis, half));
   return succeed(
-    movedToCorner({ stamp: tube.stamp, width: 0, height: 0, edges, axis, tangents, arrows: [], labels: [] }),
+    moved({ stamp: tube.stamp, width: 0, height: 0, edges, axis, tangents, arrows: [], labels: [] }),
   );
 }
 
@@ -133,7 +133,7 @@ function endCuts(axis: TrueLine[], half: number): TrueLine[] {
 const ORIGIN: Flat = [0, 0];
 
 /** Moved so that nothing lies left of or below the origin. */
-export function movedToCorner(outline: FlatOutline): FlatOutline {
+function moved(outline: FlatOutline): FlatOutline {
   const box = outline.edges.map(boxOf);
   const low = pairOf([0, 1] as const, (axis) => Math.min(...box.map(([from]) => from[axis])));
   const high = pairOf([0, 1] as const, (axis) => Math.max(...box.map(([, to]) => to[axis])));

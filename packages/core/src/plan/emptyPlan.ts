@@ -114,7 +114,7 @@ export function newHoop(ids: FreshIds, length: 'in' | 'mm'): MainHoop {
     crownRise: null,
     footLift: mm(0, '0'),
     existing: false,
-    again: [],
+    bentAgain: [],
     cut: { a: mm(0, '0'), b: mm(0, '0') },
     asBuilt: null,
   };

@@ -170,7 +170,7 @@ const NOTHING = { mm: 0, typed: '0' };
 
 const withAWay = (hoop: Document): Document => ({
   ...hoop,
-  ...{ way: { kind: 'survey' }, existing: false, again: [], cut: { a: NOTHING, b: NOTHING } },
+  ...{ way: { kind: 'survey' }, existing: false, bentAgain: [], cut: { a: NOTHING, b: NOTHING } },
   asBuilt: null,
 });
 
@@ -178,7 +178,7 @@ function withSamples(bar: Document): Document {
   const right = bar.right ? record(bar.right) : null;
   return {
     ...bar,
-    again: [],
+    bentAgain: [],
     ends: endsOnAxis(record(bar.ends)),
     shape: withSample(record(bar.shape)),
     right: right && { ...endsOnAxis(right), shape: right.shape ? withSample(record(right.shape)) : null },

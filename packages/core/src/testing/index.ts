@@ -141,7 +141,7 @@ export function bar(
     right: null,
     offset: placeAt(0, 0, 0),
     existing: false,
-    again: [],
+    bentAgain: [],
     cut: { a: mm(0), b: mm(0) },
     ...changes,
   };

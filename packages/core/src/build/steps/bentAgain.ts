@@ -19,7 +19,7 @@ export const bendsAgain = ({ members }: Plan, tubes: readonly Tube[]): BentAgain
   members.flatMap((member) => {
     if (!member.existing) return [];
     const own = tubes.filter((tube) => tube.member === member.id);
-    return member.again.flatMap(({ feature, by, ...rest }) =>
+    return member.bentAgain.flatMap(({ feature, by, ...rest }) =>
       own.flatMap((tube): BentAgain[] => {
         const arc = tube.axis.filter((piece) => piece.kind === 'arc')[tube.features.indexOf(feature)];
         if (!arc) return [];

@@ -38,7 +38,7 @@ test('an old tube is bent again before anything is tacked, from the end that sta
   const via = [{ feature: 'bend-a', at: placeAt(2000, 0, 700) }];
   const old = bar('o', 'frame-tube', point(2000, 0, 0), point(2500, 0, 1000), {
     ...{ shape: { kind: 'through', via }, existing: true },
-    again: [{ feature: 'bend-a', by: deg(4), moves: 'b' }],
+    bentAgain: [{ feature: 'bend-a', by: deg(4), moves: 'b' }],
   });
   const plan = cageOf(post, old);
   const [work] = worksOf(plan, 'bend-again');

@@ -69,6 +69,7 @@ test('tabs stand evenly along each edge of the sheet, and their holes lie inside
     Math.round((500 - LESS) * 1e6) / 1e6,
     Math.round((400 - LESS) * 1e6) / 1e6,
   ]);
+  expect(outline.labels.map(({ text }) => text)).toEqual(['0', '1', '2', '3']);
   const holes = outline.edges.flatMap((edge) => (edge.kind === 'arc' ? [edge.centre] : []));
   expect(holes).toHaveLength(8);
   expect(itemAt(holes, 0)[1]).toBeCloseTo(12, 6);

@@ -34,7 +34,7 @@ const noHoopOf = (plan: Plan): string => {
 };
 
 describe('an old hoop bent again', () => {
-  const pulled = { again: [{ feature: 'crown-left', by: angle('3') }] };
+  const pulled = { bentAgain: [{ feature: 'crown-left', by: angle('3') }] };
 
   test('its crown stays and its left foot comes in, by no more tube than there was', () => {
     const [before, after] = [hoopOf(oldHoop()), hoopOf(oldHoop(pulled))];
@@ -56,10 +56,10 @@ describe('an old hoop bent again', () => {
   });
 
   test('a bend that it has not, and one that would close, are told', () => {
-    expect(noHoopOf(oldHoop({ again: [{ feature: 'knee-left', by: angle('3') }] }))).toContain(
+    expect(noHoopOf(oldHoop({ bentAgain: [{ feature: 'knee-left', by: angle('3') }] }))).toContain(
       'no bend "knee-left"',
     );
-    expect(noHoopOf(oldHoop({ again: [{ feature: 'crown-left', by: angle('110') }] }))).toMatch(
+    expect(noHoopOf(oldHoop({ bentAgain: [{ feature: 'crown-left', by: angle('110') }] }))).toMatch(
       /would close|of the straight/,
     );
   });
@@ -75,7 +75,7 @@ describe('an old bar bent again', () => {
         ...changes,
       }),
     );
-  const again = (moves: 'a' | 'b') => ({ again: [{ feature: 'bend-a', by: angle('4'), moves }] });
+  const again = (moves: 'a' | 'b') => ({ bentAgain: [{ feature: 'bend-a', by: angle('4'), moves }] });
 
   test.each(['a', 'b'] as const)('the end that swings is %s; the other stays', (moves) => {
     const [before, after] = [tubeOf(stay({}), 'p-b'), tubeOf(stay(again(moves)), 'p-b')];

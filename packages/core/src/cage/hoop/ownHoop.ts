@@ -31,7 +31,7 @@ export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendR
   const halves = halvesOf(way, room, tilt);
   if (!halves.ok) return { none: { why: 'impossible', fault: halves.fault } };
   const stands = andThen(
-    andThen(bentAgain(halves.value, hoop, room), (bent) => shorten(bent, hoop)),
+    andThen(furtherPulled(halves.value, hoop, room), (bent) => shorten(bent, hoop)),
     reachable,
   );
   if (!stands.ok) return { none: { why: 'impossible', fault: stands.fault } };
@@ -39,9 +39,9 @@ export function ownHoop(survey: Survey, hoop: MainHoop, way: OwnWay, room: BendR
 }
 
 /** A hoop that stands already with bends of its legs pulled further: the leg below swings in. */
-function bentAgain(halves: Halves, { existing, again }: MainHoop, room: BendRoom): Outcome<Halves> {
+function furtherPulled(halves: Halves, { existing, bentAgain }: MainHoop, room: BendRoom): Outcome<Halves> {
   if (!existing) return succeed(halves);
-  return again.reduce<Outcome<Halves>>(
+  return bentAgain.reduce<Outcome<Halves>>(
     (so, { feature, by }) =>
       andThen(so, (now) => {
         const side = feature.endsWith('-right') ? 'right' : 'left';

@@ -99,7 +99,7 @@ function wholePath(
         : met;
       return andThen(stands.path, (shaped) =>
         andThen(
-          andThen(bentAgain(moved(shaped, bar, one.side), bar, room), (bent) => shortened(bent, bar)),
+          andThen(furtherPulled(moved(shaped, bar, one.side), bar, room), (bent) => shortened(bent, bar)),
           (whole) => succeed({ ...whole, footings: stands.footings }),
         ),
       );
@@ -158,10 +158,14 @@ function moved(path: WholePath, bar: Bar, side: CarSide | null): WholePath {
 }
 
 /** A tube that came with the car with bends pulled further: all beyond them swings, up to the end that moves. */
-function bentAgain(path: WholePath, { existing, again, stamp }: Bar, room: BendRoom): Outcome<WholePath> {
+function furtherPulled(
+  path: WholePath,
+  { existing, bentAgain, stamp }: Bar,
+  room: BendRoom,
+): Outcome<WholePath> {
   if (!existing) return succeed(path);
   const radius = (i: number) => path.radii[i] ?? path.bySample?.[i] ?? room.clr;
-  return again.reduce<Outcome<WholePath>>(
+  return bentAgain.reduce<Outcome<WholePath>>(
     (so, { feature, by, moves }) =>
       andThen(so, (now) => {
         const i = now.features.indexOf(feature);

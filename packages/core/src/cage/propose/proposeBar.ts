@@ -142,7 +142,7 @@ function barFrom(plan: Plan, before: Bar[], role: BarRole, draft: Draft, fresh: 
       right: draft.right,
       offset: [nothing, nothing, nothing],
       existing: false,
-      again: [],
+      bentAgain: [],
       cut: { a: nothing, b: nothing },
     },
     fresh,

@@ -61,7 +61,7 @@ export const bar = z.strictObject({
   /** Came with the car: stands as a header like others, is not ordered or bent. */
   existing: z.boolean(say('true or false')),
   /** Of a tube that came with the car: bends pulled further. */
-  again: barAgain,
+  bentAgain: barAgain,
   /** Taken off at each end, along the axis: an existing tube shortened. */
   cut: z.strictObject({ a: extentField('what is cut off end A'), b: extentField('what is cut off end B') }),
 });

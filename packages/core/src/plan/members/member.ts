@@ -29,7 +29,7 @@ const mainHoop = z.strictObject({
   /** Came with the car: stands as a header like others, is not ordered or bent. */
   existing: z.boolean(say('true or false')),
   /** Of a hoop that came with the car: bends pulled further. */
-  again: hoopAgain,
+  bentAgain: hoopAgain,
   /** Taken off at each foot, along the axis: an existing hoop shortened. */
   cut: z.strictObject({ a: extentField('what is cut off the left'), b: extentField('off the right foot') }),
   /** How it was really built, where the builder took that into the plan; null where it is as designed. */

@@ -6,8 +6,8 @@ import { memberPath } from '../../../job/fields/useMember.ts';
 import { into, setAt } from '../../../job/store/planPath.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
 
-type HoopAgain = MainHoop['again'];
-type BarAgain = Bar['again'];
+type HoopAgain = MainHoop['bentAgain'];
+type BarAgain = Bar['bentAgain'];
 
 const FURTHER = { least: 0.1, most: 120 };
 const hoop = fieldsOf<HoopAgain[number]>();
@@ -25,9 +25,9 @@ const optionsOf = (features: readonly string[]) => features.map((one) => [one, f
 
 /** Bends of a hoop that came with the car, pulled further: which, and by how much. */
 export function HoopAgainFields({ member, features }: BentAgainProps<MainHoop>) {
-  const path = into(memberPath(usePlan(), member), 'again');
+  const path = into(memberPath(usePlan(), member), 'bentAgain');
   const change = usePlanStore((state) => state.change);
-  const { again } = member;
+  const { bentAgain: again } = member;
   return (
     <fieldset className="space-y-2">
       <legend className="text-quiet mb-1 text-sm">{HINT}</legend>
@@ -52,9 +52,9 @@ export function HoopAgainFields({ member, features }: BentAgainProps<MainHoop>) 
 
 /** The same of a bar; one of its ends swings. */
 export function BarAgainFields({ member, features }: BentAgainProps<Bar>) {
-  const path = into(memberPath(usePlan(), member), 'again');
+  const path = into(memberPath(usePlan(), member), 'bentAgain');
   const change = usePlanStore((state) => state.change);
-  const { again } = member;
+  const { bentAgain: again } = member;
   return (
     <fieldset className="space-y-2">
       <legend className="text-quiet mb-1 text-sm">{HINT}</legend>
