@@ -28,7 +28,9 @@ export async function add(page: Page, role: string, way?: string): Promise<void>
   if (way) await page.getByLabel('built', { exact: true }).selectOption(way);
   const button = page.getByRole('button', { name: 'Add', exact: true });
   await button.click();
-  await expect(page.getByRole('heading', { name: role.replaceAll('-', ' '), exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: new RegExp(`^${role.replaceAll('-', ' ')}$`, 'i') }),
+  ).toBeVisible();
   await expect(button).toBeEnabled();
 }
 

@@ -53,7 +53,11 @@ export function chordOf(a: Vec3, b: Vec3, towards: Towards): Outcome<Chord> {
   const wanted = directionOf(towards, scale(add(a, b), 0.5));
   const square = subtract(wanted, scale(along, dot(wanted, along)));
   if (length(square) < 0.05)
-    return fail('no-direction', '', `the bar itself runs to the ${towards}: let its shape turn another way`);
+    return fail(
+      'no-direction',
+      '',
+      `the bar itself runs ${/^(front|rear|left|right)$/.test(towards) ? `to the ${towards}` : towards}: let its shape turn another way`,
+    );
   return succeed({ a, length: span, along, aside: unit(square) });
 }
 

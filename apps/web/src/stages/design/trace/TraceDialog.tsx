@@ -60,7 +60,7 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
   const [source, setSource] = useState<(typeof SOURCES)[number]['value']>('offsets');
   const [trace, setTrace] = useState<Outcome<readonly TracedPoint[]> | null>(null);
   const [edge, setEdge] = useState<TracedEdge>('axis');
-  const [towards, setTowards] = useState<Towards>('up');
+  const [towards, setTowards] = useState<Towards>(() => squareTo(a, b));
   const [mirrored, setMirrored] = useState(false);
   const { fit, fitting } = useFit(trace, edge, od);
   const taken = fit && andThen(fit, (found) => tracedShape(found, { a, b, towards, mirrored }, style.unit));
@@ -121,6 +121,10 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
     </Dialog>
   );
 }
+
+/** A direction that the line between the ends does not run in itself. */
+const squareTo = (a: Vec3, b: Vec3): Towards =>
+  Math.abs(b[2] - a[2]) > Math.hypot(b[0] - a[0], b[1] - a[1]) ? 'rear' : 'up';
 
 /** The axis of a tube of which the middle or an edge was traced; null until it is worked out. */
 function useFit(trace: Outcome<readonly TracedPoint[]> | null, edge: TracedEdge, od: number) {
