@@ -3,7 +3,6 @@ import {
   type AlongBody,
   alongBody,
   type BendSheet,
-  type Cage,
   type Copes,
   copesOf,
   type CopeSetting,
@@ -43,7 +42,6 @@ import {
   type Role,
   type Shop,
 } from './plan/index.ts';
-import { arcsIn } from './centreline/index.ts';
 import { type CockpitAnswer, cockpitOf, type PastPillar, pastPillars } from './occupant/index.ts';
 import { assumedIn, type AssumedThing } from './known/index.ts';
 import { type HarnessAnswer, harnessAnswers, type LapAnswer, lapAnswers } from './harness/index.ts';
@@ -58,6 +56,9 @@ import {
 } from './rules/index.ts';
 import { type BuildAnswer, buildAnswerOf } from './build/index.ts';
 import { asymmetry } from './survey/index.ts';
+import { type Totals, totalsOf } from './totals.ts';
+
+export { type Totals } from './totals.ts';
 
 /** A tube of a member with its marks; null where it cannot be made yet. */
 export interface PieceAnswer {
@@ -105,18 +106,6 @@ export interface Evaluation {
   roller: Roller | null;
   findings: Finding[];
   totals: Totals;
-}
-
-/** What a cage takes: new tubes only in metres, bends and copes; `mass` of everything but what came with the car. */
-export interface Totals {
-  mass: number;
-  metres: number;
-  bends: number;
-  tubes: number;
-  /** Ends that sit on another tube. */
-  copes: number;
-  /** Joints whose axes miss by more than the tape's error. */
-  offNode: number;
 }
 
 /** The main hoop's answer with its one tube. */
@@ -213,34 +202,6 @@ const ruledMember = kept(({ member, hoop }: ResolvedMember, { pieces }: MemberAn
   hoop: hoop && 'hoop' in hoop ? hoop.hoop : null,
   pieces,
 }));
-
-function totalsOf(
-  { members, joints }: Cage,
-  { plates, gussets, parts }: Pick<Evaluation, 'plates' | 'gussets' | 'parts'>,
-  findings: Finding[],
-): Totals {
-  const made = members.filter(({ member }) => !isExisting(member)).flatMap(({ pieces }) => pieces);
-  const tubes = made.flatMap(({ tube }) => (tube.ok ? [tube.value] : []));
-  const ends = new Set(
-    joints
-      .filter(({ piece }) => tubes.some((tube) => tube.piece === piece))
-      .map(({ piece, end }) => piece + end),
-  );
-  const sum = (masses: number[]) => masses.reduce((total, one) => total + one, 0);
-  return {
-    mass:
-      sum(tubes.map(({ mass }) => mass)) +
-      sum(plates.map(({ mass }) => mass)) +
-      sum(gussets.map(({ shape }) => (shape.ok ? shape.value.mass : 0))) +
-      sum(parts.map(({ answer }) => (answer.ok ? answer.value.mass : 0))),
-    metres: sum(tubes.map(({ developed }) => developed)) / 1000,
-    // By the path: a bend is one before its die is chosen.
-    bends: sum(tubes.map(({ axis }) => arcsIn(axis).length)),
-    tubes: tubes.length,
-    copes: ends.size,
-    offNode: findings.filter(({ code }) => code === 'off-node').length,
-  };
-}
 
 const answerOf = kept(({ member, hoop, pieces }: ResolvedMember): MemberAnswer => {
   const answers = pieces.map(({ piece, stamp, side, tube, sheet }) => ({

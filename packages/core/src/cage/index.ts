@@ -9,21 +9,19 @@ export { type FootCut, type HoopGeometry, type HoopResult, type NoHoop } from '.
 export { hoopFeatures } from './hoop/hoopFeatures.ts';
 export { hoopFrom, measuresWanted } from './hoop/hoop.ts';
 export { type BesideSurvey, besideSurvey } from './hoop/besideSurvey.ts';
-export { wayFrom } from './hoop/wayFrom.ts';
+export { wayFrom } from './hoop/own/wayFrom.ts';
 export { bendRoomOf } from './sheet/radius.ts';
+export { type ChordShape, takenOff, type TakenOff } from './shape/index.ts';
 export {
   besideEdge,
-  type ChordShape,
   fitTrace,
   fromPhoto,
   type PhotoPlace,
-  takenOff,
-  type TakenOff,
   type TracedPoint,
   type TracedShape,
   tracedShape,
   type TraceFit,
-} from './shape/index.ts';
+} from './trace/index.ts';
 export { type HoopShape, type Leg, type ShapeProposal } from './hoop/hoopShape.ts';
 export { type BendSetup, type SpringbackUsed, setupOf, testsFor } from './sheet/tooling.ts';
 export { areApart, boxOf, rebent, type Tube, tubeOf } from './tube.ts';
@@ -64,7 +62,8 @@ export { type Loop, loopsOf } from './clearance/loops.ts';
 export { type Node, nodesOf } from './clearance/nodes.ts';
 export { type PanelHole, panelHolesOf } from './clearance/panelHoles.ts';
 export { type PartAnswer, partsOf } from './fittings/parts.ts';
-export { type BarPanel, barPanel, type PanelTab } from './fittings/barPanel.ts';
+export { barPanel } from './fittings/barPanel.ts';
+export { type BarPanel, type PanelTab } from './fittings/partShape.ts';
 export { type PartShape } from './fittings/partShape.ts';
 export { type PartFigure } from './fittings/partShape.ts';
 export { type PlateAnswer, platesOf } from './fittings/plates.ts';

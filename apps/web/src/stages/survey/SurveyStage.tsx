@@ -24,9 +24,9 @@ const ContradictionPanel = lazy(async () => ({
   default: (await import('./ContradictionPanel.tsx')).ContradictionPanel,
 }));
 const FrontSectionView = lazy(async () => ({
-  default: (await import('./FrontSectionView.tsx')).FrontSectionView,
+  default: (await import('./front/FrontSectionView.tsx')).FrontSectionView,
 }));
-const PlacesView = lazy(async () => ({ default: (await import('./PlacesView.tsx')).PlacesView }));
+const PlacesView = lazy(async () => ({ default: (await import('./places/PlacesView.tsx')).PlacesView }));
 
 /** The stripped car: the section at the hoop, as a picture beside the numbers, and the places measured elsewhere. */
 export function SurveyStage() {

@@ -4,8 +4,7 @@ import { type PartOf, type Plan } from '../../plan/index.ts';
 import { panelOutline } from '../../drawing/index.ts';
 import { bar, cageOf, mm, point } from '../../testing/index.ts';
 import { answersOf } from '../../testing/placed.ts';
-import { type BarPanel } from './barPanel.ts';
-import { type PartShape } from './partShape.ts';
+import { type BarPanel, type PartShape } from './partShape.ts';
 
 /** Half a 2 in tube. mm */
 const HALF = 25.4;

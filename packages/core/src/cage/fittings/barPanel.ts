@@ -7,27 +7,10 @@ import { STEEL_DENSITY } from '../../tube/index.ts';
 import { rowOf, type StandingTube } from '../placing/attach.ts';
 import { type Row } from '../placing/row.ts';
 import { type Tube } from '../tube.ts';
-import { type PartShape } from './partShape.ts';
+import { type BarPanel, type PanelTab, type PartShape } from './partShape.ts';
 import { areaOf } from './plates.ts';
 
 type Flat = readonly [number, number];
-
-/** A sheet between bars, in its own plane: its corners in order, and the holes for its tabs. mm */
-export interface BarPanel {
-  corners: Flat[];
-  holes: { at: Flat; diameter: number }[];
-  /** How far each bar lies off the plane of all of them; nothing where they lie in one. */
-  offPlane: { stamp: string; mm: number }[];
-  /** Where each tab goes on its bar. */
-  tabs: PanelTab[];
-}
-
-/** A tab on a bar, from the bar's end A along its axis. Car's frame, mm */
-export interface PanelTab {
-  stamp: string;
-  along: number;
-  at: Vec3;
-}
 
 /** The straight of a bar that the panel lies along. */
 interface Edge {

@@ -1,5 +1,4 @@
 import { type Vec3 } from '../../space/index.ts';
-import { type BarPanel } from './barPanel.ts';
 
 /** A figure of a part, by its name. */
 export interface PartFigure {
@@ -32,4 +31,23 @@ export interface PartShape {
   mass: number;
   /** Of a panel between bars. */
   panel?: BarPanel;
+}
+
+type Flat = readonly [number, number];
+
+/** A sheet between bars, in its own plane: its corners in order, and the holes for its tabs. mm */
+export interface BarPanel {
+  corners: Flat[];
+  holes: { at: Flat; diameter: number }[];
+  /** How far each bar lies off the plane of all of them; nothing where they lie in one. */
+  offPlane: { stamp: string; mm: number }[];
+  /** Where each tab goes on its bar. */
+  tabs: PanelTab[];
+}
+
+/** A tab on a bar, from the bar's end A along its axis. Car's frame, mm */
+export interface PanelTab {
+  stamp: string;
+  along: number;
+  at: Vec3;
 }

@@ -3,7 +3,7 @@ import { type MeasuringError, missingMeasures } from '../../survey/index.ts';
 import { type BendRoom } from '../shape/index.ts';
 import { bendRoomOf } from '../sheet/radius.ts';
 import { type HoopResult } from './geometry.ts';
-import { ownHoop } from './ownHoop.ts';
+import { ownHoop } from './own/ownHoop.ts';
 import { surveyedHoop } from './surveyed.ts';
 
 /** The measures of the body that the main hoop waits for; none where there is no hoop, or it comes about another way. */

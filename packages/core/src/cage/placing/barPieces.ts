@@ -9,7 +9,7 @@ import {
   type Plate,
 } from '../../plan/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
-import { frontHoopPath } from '../hoop/frontHoop.ts';
+import { frontHoopPath } from '../hoop/own/frontHoop.ts';
 import { type Footing, footingOf, type StandingTube } from './attach.ts';
 import { mirroredAttachment, mirroredFeature, mirroredPlace, mirroredShape } from './mirror.ts';
 import { placeOf } from './place.ts';

@@ -1,7 +1,7 @@
 import { assumed, radians } from '../../measure/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type BarShape } from '../../plan/index.ts';
-import { wayFrom } from '../hoop/wayFrom.ts';
+import { wayFrom } from '../hoop/own/wayFrom.ts';
 import { bar, type Draft, type NoPlace, type Standing } from './draft.ts';
 import { crownOf } from './starts.ts';
 import { type Arrangement, WITHIN_SECTION } from './ways.ts';

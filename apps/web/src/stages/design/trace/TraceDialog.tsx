@@ -59,11 +59,9 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
   const style = useJobStyle();
   const [source, setSource] = useState<(typeof SOURCES)[number]['value']>('offsets');
   const [trace, setTrace] = useState<Outcome<readonly TracedPoint[]> | null>(null);
-  const [edge, setEdge] = useState<TracedEdge>('axis');
-  const [towards, setTowards] = useState<Towards>(() => squareTo(a, b));
-  const [mirrored, setMirrored] = useState(false);
-  const { fit, fitting } = useFit(trace, edge, od);
-  const taken = fit && andThen(fit, (found) => tracedShape(found, { a, b, towards, mirrored }, style.unit));
+  const [lies, setLies] = useState<Lies>(() => ({ edge: 'axis', towards: squareTo(a, b), mirrored: false }));
+  const { fit, fitting } = useFit(trace, lies.edge, od);
+  const taken = fit && andThen(fit, (found) => tracedShape(found, { a, b, ...lies }, style.unit));
   return (
     <Dialog title="A traced shape" open onClose={onClose} wide>
       <div className="space-y-4">
@@ -77,29 +75,7 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
           }}
         />
         {source === 'offsets' ? <OffsetsTrace onTrace={setTrace} /> : <PhotoTrace onTrace={setTrace} />}
-        <div className="grid gap-3 sm:grid-cols-3">
-          <SelectField
-            label="traced along"
-            value={edge}
-            options={EDGES}
-            onChange={(event) => setEdge(chosenIn(EDGES, event.target.value) ?? 'axis')}
-          />
-          <SelectField
-            label="left of the trace is toward"
-            value={towards}
-            options={TOWARDS.map((one) => ({ value: one, text: one }))}
-            onChange={(event) => setTowards(TOWARDS.find((one) => one === event.target.value) ?? 'up')}
-          />
-          <label className="flex min-h-11 items-center gap-2 self-end font-semibold">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={mirrored}
-              onChange={(event) => setMirrored(event.target.checked)}
-            />
-            mirrored
-          </label>
-        </div>
+        <HowItLies lies={lies} onChange={setLies} />
         {trace?.ok && fit?.ok && <TracePicture trace={trace.value} fit={fit.value} />}
         <p role="status" className={taken && !taken.ok ? 'text-out font-semibold' : ''}>
           {fitting && 'Fitting a tube to it…'}
@@ -119,6 +95,42 @@ export function TraceDialog({ a, b, od, onTaken, onClose }: TraceDialogProps) {
         </Button>
       </div>
     </Dialog>
+  );
+}
+
+/** Which line of the tube was traced, and how the trace lies in the car. */
+interface Lies {
+  edge: TracedEdge;
+  towards: Towards;
+  mirrored: boolean;
+}
+
+function HowItLies({ lies, onChange }: { lies: Lies; onChange: (lies: Lies) => void }) {
+  const put = (changes: Partial<Lies>) => onChange({ ...lies, ...changes });
+  return (
+    <div className="grid gap-3 sm:grid-cols-3">
+      <SelectField
+        label="traced along"
+        value={lies.edge}
+        options={EDGES}
+        onChange={(event) => put({ edge: chosenIn(EDGES, event.target.value) ?? 'axis' })}
+      />
+      <SelectField
+        label="left of the trace is toward"
+        value={lies.towards}
+        options={TOWARDS.map((one) => ({ value: one, text: one }))}
+        onChange={(event) => put({ towards: TOWARDS.find((one) => one === event.target.value) ?? 'up' })}
+      />
+      <label className="flex min-h-11 items-center gap-2 self-end font-semibold">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={lies.mirrored}
+          onChange={(event) => put({ mirrored: event.target.checked })}
+        />
+        mirrored
+      </label>
+    </div>
   );
 }
 

@@ -3,9 +3,8 @@ import { itemAt } from '../../items/index.ts';
 import { assumed, degrees, finelyInDegrees, finelyWritten, type Unit } from '../../measure/index.ts';
 import { type ShapeOf, type TakeOffRow, type Towards } from '../../plan/index.ts';
 import { add, angleAbout, cross, scale, type Vec3 } from '../../space/index.ts';
-import { chordOf } from './chord.ts';
+import { chordOf, upFrom } from '../shape/index.ts';
 import { type TraceFit } from './fitTrace.ts';
-import { upFrom } from './takeOff.ts';
 
 /** Where a trace goes in the car: between two ends, its left side to one of the car's directions, or its right side mirrored. */
 export interface TracePlace {

@@ -1,5 +1,5 @@
-import { lraOf } from '../../centreline/index.ts';
-import { itemAt } from '../../items/index.ts';
+import { lraOf } from '../../../centreline/index.ts';
+import { itemAt } from '../../../items/index.ts';
 import {
   assumed,
   degrees,
@@ -8,14 +8,14 @@ import {
   finelyWritten,
   radians,
   type Unit,
-} from '../../measure/index.ts';
-import { type HoopWay, type HoopWayOf, type TakeOffHalf } from '../../plan/index.ts';
-import { angleBetween, subtract } from '../../space/index.ts';
-import { type BendRoom } from '../shape/index.ts';
-import { type HoopGeometry } from './geometry.ts';
+} from '../../../measure/index.ts';
+import { type HoopWay, type HoopWayOf, type TakeOffHalf } from '../../../plan/index.ts';
+import { angleBetween, subtract } from '../../../space/index.ts';
+import { type BendRoom } from '../../shape/index.ts';
+import { type HoopGeometry } from '../geometry.ts';
 import { type HalfPoint, halfTubes } from './halves.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
-import { leanOf } from './hoopShape.ts';
+import { hoopFeatures } from '../hoopFeatures.ts';
+import { leanOf } from '../hoopShape.ts';
 
 /** A hoop to start from where there is none yet: two bends, no larger than it goes into most cars. mm and degrees */
 const TO_START: Halves = {

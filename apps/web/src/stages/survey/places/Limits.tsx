@@ -1,10 +1,10 @@
 import { formatWithUnit, keysOf, millimetres, type Plan } from '@gyrus/core';
 import { limitedFigures } from '@gyrus/formats';
-import { newId } from '../../job/fields/fresh.ts';
-import { fieldsOf } from '../../job/fields/recordField.ts';
-import { RecordList } from '../../job/fields/RecordList.tsx';
-import { into, PLAN_PATH } from '../../job/store/planPath.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
+import { newId } from '../../../job/fields/fresh.ts';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
+import { RecordList } from '../../../job/fields/RecordList.tsx';
+import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
 
 const limit = fieldsOf<Plan['limits'][number]>();
 const LIMIT_FIELDS = [

@@ -1,11 +1,11 @@
 import { type FrontSection, type Plan } from '@gyrus/core';
-import { fieldsOf } from '../../job/fields/recordField.ts';
-import { at } from '../../job/fields/fresh.ts';
-import { type RowList, RowListFields, without } from '../../job/fields/RowList.tsx';
-import { into, PLAN_PATH, type PlanPath } from '../../job/store/planPath.ts';
-import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
-import { Segmented } from '../../shared/fields/Segmented.tsx';
-import { Button } from '../../shared/frame/Button.tsx';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
+import { at } from '../../../job/fields/fresh.ts';
+import { type RowList, RowListFields, without } from '../../../job/fields/RowList.tsx';
+import { into, PLAN_PATH, type PlanPath } from '../../../job/store/planPath.ts';
+import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
+import { Segmented } from '../../../shared/fields/Segmented.tsx';
+import { Button } from '../../../shared/frame/Button.tsx';
 import { FrontSectionPicture } from './FrontSectionPicture.tsx';
 
 type Corner = FrontSection['left'][number];

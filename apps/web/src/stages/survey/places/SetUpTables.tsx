@@ -7,13 +7,13 @@ import {
   type Plan,
   type Vec3,
 } from '@gyrus/core';
-import { useEvaluation } from '../../answers/useAnswers.ts';
-import { fieldsOf } from '../../job/fields/recordField.ts';
-import { RecordFields } from '../../job/fields/RecordFields.tsx';
-import { into, PLAN_PATH } from '../../job/store/planPath.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
-import { type Column, DataTable } from '../../shared/figures/DataTable.tsx';
-import { Typeset } from '../../shared/figures/Figure.tsx';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
+import { RecordFields } from '../../../job/fields/RecordFields.tsx';
+import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { type Column, DataTable } from '../../../shared/figures/DataTable.tsx';
+import { Typeset } from '../../../shared/figures/Figure.tsx';
 
 /** What a frame is set up by: nodes with stand heights, bay diagonals; and the holes where bars pass panels. */
 export function SetUpTables() {

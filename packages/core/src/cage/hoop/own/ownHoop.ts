@@ -1,6 +1,6 @@
-import { andThen, fail, type Outcome, succeed, told } from '../../fault/index.ts';
-import { itemAt } from '../../items/index.ts';
-import { degrees, radians } from '../../measure/index.ts';
+import { andThen, fail, type Outcome, succeed, told } from '../../../fault/index.ts';
+import { itemAt } from '../../../items/index.ts';
+import { degrees, radians } from '../../../measure/index.ts';
 import {
   type CarSide,
   type HoopWay,
@@ -8,17 +8,17 @@ import {
   type MainHoop,
   type Survey,
   type TakeOffHalf,
-} from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
-import { alongPlane, lengthFigure, readSection } from '../../survey/index.ts';
+} from '../../../plan/index.ts';
+import { type Vec3 } from '../../../space/index.ts';
+import { alongPlane, lengthFigure, readSection } from '../../../survey/index.ts';
 import { halvesInCar, reachable, SIDES } from './halvesInCar.ts';
-import { type BendRoom, pulledFurther } from '../shape/index.ts';
-import { footCut } from './footCut.ts';
-import { type BodyRound, type HoopGeometry, type HoopResult } from './geometry.ts';
+import { type BendRoom, pulledFurther } from '../../shape/index.ts';
+import { footCut } from '../footCut.ts';
+import { type BodyRound, type HoopGeometry, type HoopResult } from '../geometry.ts';
 import { type HalfPoint, type Halves, halvesOf, type HoopHalf } from './halves.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
-import { hoopFigures } from './hoopFigures.ts';
-import { leanOf, type LegPoint } from './hoopShape.ts';
+import { hoopFeatures } from '../hoopFeatures.ts';
+import { hoopFigures } from '../hoopFigures.ts';
+import { leanOf, type LegPoint } from '../hoopShape.ts';
 
 type OwnWay = Exclude<HoopWay, { kind: 'survey' }>;
 

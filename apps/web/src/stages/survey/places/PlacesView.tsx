@@ -7,12 +7,12 @@ import {
   type Plan,
   ZONES,
 } from '@gyrus/core';
-import { at, newId } from '../../job/fields/fresh.ts';
-import { fieldsOf, type RecordField } from '../../job/fields/recordField.ts';
-import { RecordList } from '../../job/fields/RecordList.tsx';
-import { into, PLAN_PATH } from '../../job/store/planPath.ts';
-import { useEvaluation } from '../../answers/useAnswers.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
+import { at, newId } from '../../../job/fields/fresh.ts';
+import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
+import { RecordList } from '../../../job/fields/RecordList.tsx';
+import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Limits } from './Limits.tsx';
 import { Sights } from './Sights.tsx';
 import { SetUpTables } from './SetUpTables.tsx';

@@ -1,10 +1,10 @@
-import { fail, type Outcome, succeed } from '../../fault/index.ts';
-import { itemAt } from '../../items/index.ts';
-import { type CarSide } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
+import { fail, type Outcome, succeed } from '../../../fault/index.ts';
+import { itemAt } from '../../../items/index.ts';
+import { type CarSide } from '../../../plan/index.ts';
+import { type Vec3 } from '../../../space/index.ts';
 import { type Halves } from './halves.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
-import { inCar } from './inCar.ts';
+import { hoopFeatures } from '../hoopFeatures.ts';
+import { inCar } from '../inCar.ts';
 
 /** Both sides of a car. */
 export const SIDES = ['left', 'right'] as const;

@@ -1,10 +1,10 @@
-import { itemAt } from '../../items/index.ts';
-import { type Bar, mainHoopOf, type MainHoop, type Plan } from '../../plan/index.ts';
-import { arcsIn } from '../../centreline/index.ts';
-import { distance } from '../../space/index.ts';
-import { angle, bar, cageOf, mm, placeAt, point } from '../../testing/index.ts';
-import { tubeOf } from '../../testing/placed.ts';
-import { hoopFrom } from './hoop.ts';
+import { itemAt } from '../../../items/index.ts';
+import { type Bar, mainHoopOf, type MainHoop, type Plan } from '../../../plan/index.ts';
+import { arcsIn } from '../../../centreline/index.ts';
+import { distance } from '../../../space/index.ts';
+import { angle, bar, cageOf, mm, placeAt, point } from '../../../testing/index.ts';
+import { tubeOf } from '../../../testing/placed.ts';
+import { hoopFrom } from '../hoop.ts';
 
 /** A hoop that came with the car: 1200 mm wide at its feet, 1000 mm high. */
 function oldHoop(changes: Partial<MainHoop> = {}): Plan {

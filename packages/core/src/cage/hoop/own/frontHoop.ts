@@ -1,14 +1,14 @@
-import { andThen, collect, fail, type Outcome, succeed } from '../../fault/index.ts';
-import { itemAt } from '../../items/index.ts';
-import { type CarSide, type FrontSection, type ShapeOf } from '../../plan/index.ts';
-import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../../space/index.ts';
-import { alongPlane } from '../../survey/index.ts';
-import { mirroredPlace } from '../placing/mirror.ts';
-import { placeOf } from '../placing/place.ts';
-import { type BendRoom, type WholePath } from '../shape/index.ts';
+import { andThen, collect, fail, type Outcome, succeed } from '../../../fault/index.ts';
+import { itemAt } from '../../../items/index.ts';
+import { type CarSide, type FrontSection, type ShapeOf } from '../../../plan/index.ts';
+import { add, cross, dot, length, scale, subtract, unit, type Vec3 } from '../../../space/index.ts';
+import { alongPlane } from '../../../survey/index.ts';
+import { mirroredPlace } from '../../placing/mirror.ts';
+import { placeOf } from '../../placing/place.ts';
+import { type BendRoom, type WholePath } from '../../shape/index.ts';
 import { halvesOf } from './halves.ts';
 import { halvesInCar, reachable } from './halvesInCar.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
+import { hoopFeatures } from '../hoopFeatures.ts';
 
 /**
  * A hoop in front of the driver in one piece, from its left foot to its right: within the section of the body that was measured for it, or

@@ -1,7 +1,7 @@
 import { type FrontSection, formatWithUnit, polylineOf, type Tube, type Vec3 } from '@gyrus/core';
-import { usePlan } from '../../job/store/planStore.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
-import { useEvaluation } from '../../answers/useAnswers.ts';
+import { usePlan } from '../../../job/store/planStore.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
 
 /** The picture, in its own units: from the front on the left, from the side on the right. */
 const PICTURE = { width: 900, height: 520 };

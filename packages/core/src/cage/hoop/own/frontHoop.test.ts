@@ -1,13 +1,13 @@
-import { bendRoomOf, wayFrom } from '../index.ts';
-import { expectValue } from '../../fault/index.ts';
-import { itemAt } from '../../items/index.ts';
-import { type Angle, type Length } from '../../measure/index.ts';
-import { FRONT_HOOP, underHoop } from '../../occupant/index.ts';
-import { type FrontSection, newOccupant, type Plan, type ShapeOf } from '../../plan/index.ts';
-import { cross, distance, dot, length, subtract, unit, type Vec3 } from '../../space/index.ts';
-import { tubeOf, saysOf } from '../../testing/placed.ts';
-import { hoopPlan } from '../../testing/twoInchShop.ts';
-import { proposeBar } from '../propose/index.ts';
+import { bendRoomOf, wayFrom } from '../../index.ts';
+import { expectValue } from '../../../fault/index.ts';
+import { itemAt } from '../../../items/index.ts';
+import { type Angle, type Length } from '../../../measure/index.ts';
+import { FRONT_HOOP, underHoop } from '../../../occupant/index.ts';
+import { type FrontSection, newOccupant, type Plan, type ShapeOf } from '../../../plan/index.ts';
+import { cross, distance, dot, length, subtract, unit, type Vec3 } from '../../../space/index.ts';
+import { tubeOf, saysOf } from '../../../testing/placed.ts';
+import { hoopPlan } from '../../../testing/twoInchShop.ts';
+import { proposeBar } from '../../propose/index.ts';
 import { frontHoopPath } from './frontHoop.ts';
 
 const mm = (value: number): Length => ({ mm: value, typed: `${value} mm` });

@@ -3,7 +3,7 @@ import { itemAt } from '../../items/index.ts';
 import { cornersOf, layOut } from '../../centreline/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { type TraceFit, type TracedPoint } from './fitTrace.ts';
-import { type BendRoom, shapedPath } from './index.ts';
+import { type BendRoom, shapedPath } from '../shape/index.ts';
 import { tracedShape, type TracePlace } from './tracedShape.ts';
 
 /** Without a die: the radii that were traced hold. */

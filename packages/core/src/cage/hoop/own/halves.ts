@@ -1,7 +1,7 @@
-import { pointsOf } from '../../centreline/index.ts';
-import { andThen, collect, fail, type Outcome, succeed, told } from '../../fault/index.ts';
-import { itemAt } from '../../items/index.ts';
-import { radians } from '../../measure/index.ts';
+import { pointsOf } from '../../../centreline/index.ts';
+import { andThen, collect, fail, type Outcome, succeed, told } from '../../../fault/index.ts';
+import { itemAt } from '../../../items/index.ts';
+import { radians } from '../../../measure/index.ts';
 import {
   type CarSide,
   type HoopLeg,
@@ -9,11 +9,11 @@ import {
   type HoopWay,
   type HoopWayOf,
   type TakeOffHalf,
-} from '../../plan/index.ts';
-import { mirroredTurn } from '../placing/mirror.ts';
-import { type BendRoom, takenOff } from '../shape/index.ts';
-import { hoopFeatures } from './hoopFeatures.ts';
-import { leanOf, type LegPoint, outAt } from './hoopShape.ts';
+} from '../../../plan/index.ts';
+import { mirroredTurn } from '../../placing/mirror.ts';
+import { type BendRoom, takenOff } from '../../shape/index.ts';
+import { hoopFeatures } from '../hoopFeatures.ts';
+import { leanOf, type LegPoint, outAt } from '../hoopShape.ts';
 
 /** A corner or the foot of half a hoop: forward of its plane, out from the centre mark, and up from the crown's axis. mm */
 export interface HalfPoint extends LegPoint {

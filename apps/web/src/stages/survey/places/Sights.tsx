@@ -1,11 +1,11 @@
 import { assumed, inDegrees, millimetres, type SightLine } from '@gyrus/core';
 import { pastPillarWords } from '@gyrus/formats';
-import { useEvaluation } from '../../answers/useAnswers.ts';
-import { at, newId } from '../../job/fields/fresh.ts';
-import { fieldsOf } from '../../job/fields/recordField.ts';
-import { RecordList } from '../../job/fields/RecordList.tsx';
-import { into, PLAN_PATH } from '../../job/store/planPath.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { at, newId } from '../../../job/fields/fresh.ts';
+import { fieldsOf } from '../../../job/fields/recordField.ts';
+import { RecordList } from '../../../job/fields/RecordList.tsx';
+import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
+import { useJobStyle } from '../../../job/useJobStyle.ts';
 
 const fields = fieldsOf<SightLine>();
 const SIGHT_FIELDS = [
