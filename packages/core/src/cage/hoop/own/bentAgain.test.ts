@@ -49,6 +49,24 @@ describe('an old hoop bent again', () => {
     expect(inward).toBeLessThan(1.05 * leg * ((3 * Math.PI) / 180));
   });
 
+  test('a hoop by straights and bends shows the angle that the bend then has', () => {
+    const rows = [
+      {
+        straight: mm(400),
+        turn: { kind: 'degrees' as const, angle: angle('0') },
+        angle: angle('80'),
+        takes: null,
+      },
+    ];
+    const way = { kind: 'take-off' as const, sample: null, left: { rows, tail: mm(800) }, right: null };
+    const plan = oldHoop({ ...pulled, way });
+    const result = hoopFrom(plan.survey, mainHoopOf(plan) as MainHoop, plan.measuringError);
+    if ('none' in result) throw new Error('no hoop');
+    const shown = JSON.stringify(result.hoop.figures);
+    expect(shown).toContain('"value":83');
+    expect(arcsIn(hoopOf(plan).axis).map((arc) => Math.round(arc.angle * 1e6) / 1e6)).toEqual([83, 80]);
+  });
+
   test('what is made new is bent by its sheet: it is not bent again', () => {
     expect(hoopOf(oldHoop({ ...pulled, existing: false })).points).toEqual(
       hoopOf(oldHoop({ existing: false })).points,

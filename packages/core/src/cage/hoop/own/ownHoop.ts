@@ -137,7 +137,7 @@ function figuresOf(halves: Halves, crown: number, hoop: MainHoop, way: OwnWay, t
     od: hoop.tube.od.mm,
     tilt,
     crownSlope: 0,
-    takenOff: way.kind === 'take-off' ? takenOffAngles(way) : null,
+    takenOff: way.kind === 'take-off' ? takenOffAngles(way, hoop) : null,
   });
 }
 
@@ -145,9 +145,13 @@ function figuresOf(halves: Halves, crown: number, hoop: MainHoop, way: OwnWay, t
 const upLeg = ({ points }: HoopHalf, crown: number): LegPoint[] =>
   [...points].reverse().map(({ out, up }) => ({ out, up: crown + up }));
 
-function takenOffAngles({ left, right }: HoopWayOf<'take-off'>): number[] {
-  const angles = ({ rows }: TakeOffHalf) => rows.map(({ angle }) => angle.deg);
-  return [...angles(left).reverse(), ...angles(right ?? left)];
+/** The angles of a list, with what an old hoop is pulled further. */
+function takenOffAngles({ left, right }: HoopWayOf<'take-off'>, { existing, bentAgain }: MainHoop): number[] {
+  const further = (feature: string) =>
+    bentAgain.reduce((sum, one) => (existing && one.feature === feature ? sum + one.by.deg : sum), 0);
+  const angles = ({ rows }: TakeOffHalf, side: CarSide) =>
+    hoopFeatures(rows.length).map((name, i) => itemAt(rows, i).angle.deg + further(`${name}-${side}`));
+  return [...angles(left, 'left').reverse(), ...angles(right ?? left, 'right')];
 }
 
 /** The walls as they were taped: what they contradict is settled at Survey. */
