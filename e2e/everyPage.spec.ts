@@ -6,6 +6,7 @@ const PAGES = [
   '/jobs',
   `${DEMO}/brief`,
   `${DEMO}/survey`,
+  `${DEMO}/survey?view=front`,
   `${DEMO}/survey?view=places`,
   `${DEMO}/design`,
   `${DEMO}/design?view=side&tab=parts`,

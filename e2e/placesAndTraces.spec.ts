@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { add, measure, newJob, saved, stage } from './job.ts';
 
@@ -23,6 +24,12 @@ async function place(page: Page, legend: string, figures: [string, string, strin
     await group.getByLabel(label).fill(figures[i] ?? '');
 }
 
+/** Nothing on the page is out of reach of those who cannot see it, or use no mouse. */
+const accessible = async (page: Page) =>
+  expect(
+    (await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze()).violations,
+  ).toEqual([]);
+
 test('a front hoop within the section of the body that was measured for it; what was not measured is asked', async ({
   page,
 }) => {
@@ -41,6 +48,7 @@ test('a front hoop within the section of the body that was measured for it; what
   await place(page, 'on the body', ['600 mm', '540 mm', '1060 mm'], 2);
   await expect(page.getByText(/^Between the corners at the head of the screen: 42 1\/2 in/)).toBeVisible();
 
+  await accessible(page);
   await stage(page, 'Design');
   await add(page, 'front-hoop', 'within its section of the body');
   await page.getByLabel('gap to the body').fill('12 mm');
@@ -79,6 +87,7 @@ test('a traced shape becomes a take-off with its radius; what cannot be read say
   await expect(dialog.getByRole('status')).toContainText(/^(59|60)[\d.]*° on a radius of 11 13⁄16 in/, {
     timeout: 30_000,
   });
+  await accessible(page);
   await dialog.getByLabel('mirrored').check();
   await dialog.getByRole('button', { name: 'Take it as a take-off' }).click();
   await expect(page.getByLabel('between its ends it runs')).toHaveValue('take-off');
