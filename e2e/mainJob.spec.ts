@@ -82,3 +82,16 @@ test('a show bar is told, at the brief and on the stage tape', async ({ page }) 
   await expect(page.getByText(/the load reaches no frame/)).toBeVisible();
   await expect(page.getByRole('link', { name: /Brief a show bar/ })).toBeVisible();
 });
+
+test('a job is found by words of its name, car or series; that none has them is said', async ({ page }) => {
+  await newJob(page, 'Amber coupé for one');
+  await page.goto('/jobs');
+  const search = page.getByLabel('search by job, car and series');
+  await search.fill('coupe amber');
+  await expect(page.getByRole('link', { name: 'Amber coupé for one' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Ptarmigan 1300' })).toHaveCount(0);
+  await search.fill('nowhere at all');
+  await expect(page.getByRole('status')).toContainText('has all of “nowhere at all”');
+  await search.fill('');
+  await expect(page.getByRole('link', { name: 'Ptarmigan 1300' })).toBeVisible();
+});

@@ -13,6 +13,9 @@ test('a driver in the cage: room to each tube, padding by stretch, what is hidde
   await expect(
     page.getByRole('img', { name: /E. Lindqvist in the cage, seen from the left side/ }),
   ).toBeVisible({ timeout: 30_000 });
+  // Both pages of the people are one stage of the tape, between Design and Bend.
+  const people = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^People/ });
+  await expect(people).toHaveAttribute('aria-current', 'page');
   const rooms = page.getByRole('region', { name: 'Room to the tubes' });
   const rail = rooms.getByRole('row', { name: /^SL helmet of E. Lindqvist/ });
   await expect(rail).toBeVisible();

@@ -73,7 +73,7 @@ function Pages({ run }: { run: Run }) {
   return (
     <Command.Group heading="go to">
       {PAGES.map(({ path, name }) => (
-        <Entry key={path} text={name} onSelect={run(() => go(path))} />
+        <Entry key={name} text={name} onSelect={run(() => go(path))} />
       ))}
     </Command.Group>
   );

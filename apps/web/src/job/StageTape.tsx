@@ -1,5 +1,5 @@
 import { type Evaluation, type Plan } from '@gyrus/core';
-import { NavLink } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { useBuildProgress } from './buildProgress.ts';
 import { usePlanStore } from './store/planStore.ts';
 import { STAGES, stageSays } from './stages.ts';
@@ -11,27 +11,24 @@ const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text
 export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
   const typing = usePlanStore((state) => state.typing);
   const says = stageSays(plan, evaluation, useFindings(), typing, useBuildProgress(plan));
+  const page = useLocation().pathname.split('/')[3];
   return (
-    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-7 border-b">
-      {STAGES.map((stage) => (
-        <NavLink
-          key={stage.path}
-          to={stage.path}
-          className={({ isActive }) =>
-            `border-ink relative block min-h-13 border-l px-4 pt-1.5 pb-2 ${isActive ? 'font-semibold' : 'text-quiet'}`
-          }
-        >
-          {({ isActive }) => (
-            <>
-              <div className={isActive ? 'text-ink' : ''}>{stage.name}</div>
-              <div className={`truncate text-sm ${TONES[says[stage.path].tone]}`}>
-                {says[stage.path].text}
-              </div>
-              <Ticks active={isActive} />
-            </>
-          )}
-        </NavLink>
-      ))}
+    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-8 border-b">
+      {STAGES.map((stage) => {
+        const active = page === stage.path || ('also' in stage && page === stage.also);
+        return (
+          <Link
+            key={stage.path}
+            to={stage.path}
+            aria-current={active ? 'page' : undefined}
+            className={`border-ink relative block min-h-13 border-l px-4 pt-1.5 pb-2 ${active ? 'font-semibold' : 'text-quiet'}`}
+          >
+            <div className={active ? 'text-ink' : ''}>{stage.name}</div>
+            <div className={`truncate text-sm ${TONES[says[stage.path].tone]}`}>{says[stage.path].text}</div>
+            <Ticks active={active} />
+          </Link>
+        );
+      })}
     </nav>
   );
 }

@@ -1,4 +1,4 @@
-import { assumed, copesIn, evaluate, findingsIn, type Plan } from '@gyrus/core';
+import { assumed, copesIn, evaluate, findingsIn, type Plan, stageOf } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { stageSays } from './stages.ts';
 
@@ -50,6 +50,25 @@ test('what nobody measured is counted on the tape until it is', () => {
   if (!first) throw new Error('somebody drives it');
   const plan: Plan = { ...demoPlan, occupants: [{ ...first, shoulder: assumed(first.shoulder) }, ...more] };
   expect(says(plan).survey).toEqual({ text: '3 to measure', tone: 'look' });
+});
+
+test('People says who is still to be measured, and then what is wrong with their room', () => {
+  const drivers = ['T. Moreau'];
+  const named = (plan: Partial<Plan>) => says({ ...demoPlan, occupants: [], ...plan }).harness;
+  expect(named({ brief: { ...demoPlan.brief, drivers: [] } })).toEqual({
+    text: 'nobody named',
+    tone: 'quiet',
+  });
+  expect(named({ brief: { ...demoPlan.brief, drivers } })).toEqual({ text: '1 to measure', tone: 'look' });
+  const someone = { ...demoPlan.occupants[0]!, helmetTop: null };
+  expect(named({ occupants: [someone] })).toEqual({ text: '1 to measure', tone: 'look' });
+  const evaluation = evaluate(demoPlan, demoShop, demoBooks);
+  expect(stageSays(demoPlan, evaluation, null, {}).harness.text).toBe('counting');
+  const all = findingsIn(demoPlan, evaluation, copesIn(demoPlan, evaluation, demoBooks), demoBooks);
+  const out = all.filter(({ code, status }) => stageOf(code) === 'people' && status === 'out').length;
+  expect(out).toBeGreaterThan(0);
+  expect(says(demoPlan).harness).toEqual({ text: `${out} out`, tone: 'out' });
+  expect(says(demoPlan, { 'cockpit/padding': '1/' }).harness.text).toBe('a box waits');
 });
 
 test('the tape counts what Inspect’s filter counts: every finding of a rule', () => {

@@ -9,11 +9,12 @@ import {
   stageOf,
 } from '@gyrus/core';
 
-/** The stages of a job, in the order of work. */
+/** The stages of a job, in the order of work; what else is a page of one is named beside it. */
 export const STAGES = [
   { path: 'brief', name: 'Brief' },
   { path: 'survey', name: 'Survey' },
   { path: 'design', name: 'Design' },
+  { path: 'harness', name: 'People', also: 'driver' },
   { path: 'bend', name: 'Bend' },
   { path: 'cope', name: 'Cope' },
   { path: 'build', name: 'Build' },
@@ -56,6 +57,7 @@ function stageOfField(field: string): StagePath {
   if (first === 'survey' || first === 'occupants') return 'survey';
   if (first === 'brief' || first === 'units') return 'brief';
   if (first === 'coping') return 'cope';
+  if (first === 'harness' || first === 'cockpit') return 'harness';
   return first === 'member' ? 'bend' : 'design';
 }
 
@@ -78,11 +80,25 @@ function saysWithoutTyping(
             `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
           )
         : quiet(mainHoopOf(plan) ? 'waits for the survey' : 'no tube yet'),
+    harness: peopleSays(plan, findings),
     bend: bendSays(evaluation),
     cope: copeSays(plan, evaluation),
     build: buildSays(evaluation),
     inspect: inspectSays(findings),
   };
+}
+
+/** Who is still to be measured, or what is wrong with the room and the view that they have. */
+function peopleSays({ brief, occupants }: Plan, findings: Finding[] | null): StageSay {
+  const unmeasured = occupants.filter(({ shoulder, helmetTop }) => !shoulder || !helmetTop).length;
+  const toMeasure = occupants.length > 0 ? unmeasured : brief.drivers.length;
+  if (toMeasure > 0) return { text: `${toMeasure} to measure`, tone: 'look' };
+  if (occupants.length === 0) return quiet('nobody named');
+  if (!findings) return quiet('counting');
+  return counted(
+    findings.filter(({ code }) => stageOf(code) === 'people'),
+    `${occupants.length} in it`,
+  );
 }
 
 function copeSays({ copeTicks }: Plan, { totals }: Evaluation): StageSay {

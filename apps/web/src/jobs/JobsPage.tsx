@@ -6,6 +6,8 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { api } from '../shared/server/api.ts';
+import { TextField } from '../shared/fields/TextField.tsx';
+import { found } from '../shared/figures/found.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { type Column, DataTable } from '../shared/figures/DataTable.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
@@ -24,7 +26,9 @@ export function JobsPage() {
   const jobs = useJobs();
   const [making, setMaking] = useState(false);
   const [archived, setArchived] = useState(false);
-  const shown = jobs.data?.filter((job) => job.archived === archived) ?? [];
+  const [words, setWords] = useState('');
+  const there = jobs.data?.filter((job) => job.archived === archived) ?? [];
+  const shown = found(there, words, ({ name, car, series }) => [name, car, series]);
   const hidden = jobs.data?.filter((job) => job.archived).length ?? 0;
   return (
     <div className="flex h-full flex-col">
@@ -46,7 +50,20 @@ export function JobsPage() {
         </div>
         {jobs.isError && <Trouble error={jobs.error} retry={() => void jobs.refetch()} />}
         {jobs.isPending && <Loading what="the jobs" />}
-        {jobs.data && shown.length === 0 && <NoJobs archived={archived} />}
+        {there.length > 0 && (
+          <div className="mb-4 max-w-md">
+            <TextField
+              label="search by job, car and series"
+              type="search"
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+          </div>
+        )}
+        {jobs.data && there.length === 0 && <NoJobs archived={archived} />}
+        {there.length > 0 && shown.length === 0 && (
+          <p role="status">No job, car or series has all of “{words.trim()}”.</p>
+        )}
         {shown.length > 0 && <JobTable jobs={shown} />}
       </main>
       <Dialog title="New job" open={making} onClose={() => setMaking(false)}>

@@ -12,7 +12,7 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { LogCharts } from './LogCharts.tsx';
 import { LogRates } from './LogRates.tsx';
 import { useJobTimes, useMadeBends, useScrap } from './madeBends.ts';
-import { found } from './rates.ts';
+import { found } from '../shared/figures/found.ts';
 import { TextField } from '../shared/fields/TextField.tsx';
 import { useTimesTaken } from '../shared/server/queries.ts';
 

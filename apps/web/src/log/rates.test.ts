@@ -1,4 +1,4 @@
-import { byMachine, byRole, found, lastCars } from './rates.ts';
+import { byMachine, byRole, lastCars } from './rates.ts';
 
 const bend = (job: string, stamp: string, machine = 'Ram', at = '2026-11-01T10:00:00Z') => ({
   ...{ job, stamp, machine, at },
@@ -48,15 +48,4 @@ test('the last five cars of a model, the newest first, with what each needed', (
   expect(cars.map(({ job: id }) => id)).toEqual(['5', '4', '3', '2', '1']);
   expect(cars[0]).toEqual({ job: '5', name: 'job 5', bends: 1, scrapped: 1, lost: 2500, minutes: 90 });
   expect(lastCars('', [job('y', '', '01-01')], log)).toEqual([]);
-});
-
-test('all words are looked for, in any of the texts, whatever their case', () => {
-  const rows = [
-    { stamp: 'MH', who: 'Aino' },
-    { stamp: 'SL', who: 'Aino' },
-  ];
-  const textsOf = ({ stamp, who }: (typeof rows)[number]) => [stamp, who];
-  expect(found(rows, ' aino  mh ', textsOf)).toEqual([rows[0]]);
-  expect(found(rows, '', textsOf)).toHaveLength(2);
-  expect(found(rows, 'eero', textsOf)).toEqual([]);
 });

@@ -88,12 +88,3 @@ export function lastCars(
       };
     });
 }
-
-/** Rows of which any of the texts has all the words that are searched for, whatever their case. */
-export function found<T>(rows: readonly T[], words: string, textsOf: (row: T) => string[]): T[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  return rows.filter((row) => {
-    const text = textsOf(row).join(' ').toLowerCase();
-    return wanted.every((word) => text.includes(word));
-  });
-}

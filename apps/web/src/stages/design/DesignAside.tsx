@@ -1,6 +1,6 @@
 import { type Evaluation, type Finding, type HoopAnswer, pieceAnswerOf, stageOf } from '@gyrus/core';
 import { lazy, Suspense, useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { PieceList } from '../../job/fields/PieceList.tsx';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
@@ -64,14 +64,6 @@ export function DesignAside({ evaluation, hoop, selected, select }: DesignAsideP
         </Suspense>
       )}
       {tab === 'order' && <FitOrder selected={selected} onSelect={select} />}
-      <p className="flex gap-4">
-        <Link to="../harness" className="font-semibold underline">
-          Harness and straps
-        </Link>
-        <Link to="../driver" className="font-semibold underline">
-          Driver: room and sight
-        </Link>
-      </p>
       <div>
         <h2 className="mb-2 text-lg">Findings</h2>
         <FindingList findings={shaping} style={style} onOpen={goTo} />
