@@ -60,6 +60,23 @@ test('a front hoop within the section of the body that was measured for it; what
   await saved(page);
 });
 
+test('a role that stands on another is added with it in one press', async ({ page }) => {
+  await surveyed(page, 'With what it stands on');
+  await stage(page, 'Design');
+  await page.getByLabel('add, in the usual order of work').selectOption('rear-cross');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('A rear cross stands on a backstay: add that first.');
+  await page.getByRole('button', { name: 'Add the backstay first, and this on it' }).click();
+  await expect(page.getByRole('heading', { name: 'rear cross' })).toBeVisible();
+  const tubes = page.getByRole('list', { name: 'Tubes' });
+  for (const stamp of ['BL', 'BR', 'RX'])
+    await expect(tubes.getByRole('button', { name: new RegExp(`^${stamp} `) })).toBeVisible();
+  // Each is a step of its own to undo.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(tubes.getByRole('button', { name: /^RX / })).toHaveCount(0);
+  await expect(tubes.getByRole('button', { name: /^BL / })).toBeVisible();
+});
+
 test('a traced shape becomes a take-off with its radius; what cannot be read says in which row', async ({
   page,
 }) => {

@@ -1,4 +1,12 @@
-import { type BarRole, EMPTY_SHOP, type LengthStyle, newHoop, type Plan, type Shop } from '@gyrus/core';
+import {
+  type BarRole,
+  EMPTY_SHOP,
+  type LengthStyle,
+  newHoop,
+  type Plan,
+  type Shop,
+  waysOf,
+} from '@gyrus/core';
 import { findingWords, roleWords } from '@gyrus/formats';
 import { isOpen, openDoc, usePlanStore } from './store/planStore.ts';
 import { proposeAway } from '../answers/away.ts';
@@ -6,8 +14,14 @@ import { proposeAway } from '../answers/away.ts';
 /** What can be added: bars, and the main hoop where there is none. */
 export type Addable = BarRole | 'main-hoop';
 
-/** The first piece that was added; or why nothing was. */
-export type Added = { piece: string } | { why: string };
+/** The first piece that was added; or why nothing was, and what must stand first where that is it. */
+export type Added = { piece: string } | { why: string; needs?: Addable };
+
+/** What an addition goes by: the shop, and how lengths are written. */
+interface Given {
+  shop?: Shop | undefined;
+  style: LengthStyle;
+}
 
 /**
  * Adds the proposed bars of a role to the plan. They were tried in the cage first: what could not be placed, bent or seated is not added,
@@ -16,7 +30,7 @@ export type Added = { piece: string } | { why: string };
 export async function addRole(
   role: Addable,
   way: string,
-  { shop = EMPTY_SHOP, style }: { shop?: Shop | undefined; style: LengthStyle },
+  { shop = EMPTY_SHOP, style }: Given,
 ): Promise<Added> {
   const plan = usePlanStore.getState().history?.present;
   const doc = openDoc();
@@ -28,7 +42,10 @@ export async function addRole(
   if ('failed' in proposed) return { why: `No ${roleWords(role)} could be worked out: ${proposed.failed}.` };
   if (!isOpen(doc)) return { why: '' };
   if ('needs' in proposed)
-    return { why: `A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.` };
+    return {
+      why: `A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.`,
+      needs: proposed.needs,
+    };
   if ('noPlace' in proposed) return { why: `No ${roleWords(role)} here: ${proposed.noPlace}.` };
   if ('inTheWay' in proposed)
     return {
@@ -40,6 +57,19 @@ export async function addRole(
     draft.fitOrder.push(...proposed.bars.flatMap(({ pieces }) => pieces.map((piece) => piece.id)));
   });
   return { piece: first?.pieces[0]?.id ?? '' };
+}
+
+/** Adds a role with all that must stand before it, each as it is usually built; what stands in the way of any of them is said. */
+export async function addWithNeeds(role: Addable, way: string, given: Given): Promise<Added> {
+  for (;;) {
+    const added = await addRole(role, way, given);
+    if (!('needs' in added) || !added.needs) return added;
+    const { needs } = added;
+    const usual = needs === 'main-hoop' ? '' : (waysOf(needs)[0] ?? '');
+    const before = await addWithNeeds(needs, usual, given);
+    // A main hoop waits for its measures: nothing stands on it yet.
+    if ('why' in before || needs === 'main-hoop') return before;
+  }
 }
 
 /** A main hoop that waits for its measures, before everything else in the order of fitting. */

@@ -1,4 +1,4 @@
-import { type Addable, addRole } from '../../../job/addRole.ts';
+import { type Addable, type Added, addRole, addWithNeeds } from '../../../job/addRole.ts';
 import { type BarRole, demandedRoles, mainHoopOf, recommendedRole, USUAL_ORDER, waysOf } from '@gyrus/core';
 import { ROLE_REASONS, roleWords } from '@gyrus/formats';
 import { Plus } from 'lucide-react';
@@ -19,7 +19,7 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
   const role = chosen ?? next;
   const ways = role === 'main-hoop' ? [] : waysOf(role, mainHoopOf(plan) !== undefined);
   const way = ways.includes(wanted) ? wanted : (ways[0] ?? '');
-  const { add, why, forget, trying } = useAdding({
+  const { add, addFirst, refused, forget, trying } = useAdding({
     role,
     way,
     onAdded: (piece) => {
@@ -56,12 +56,32 @@ export function AddMember({ onAdded }: { onAdded: (piece: string) => void }) {
           Add
         </Button>
       </div>
-      {why && (
-        <p role="alert" className="border-look border-l-4 pl-3">
-          <Typeset text={why} />
-        </p>
-      )}
+      <Refusal refused={refused} trying={trying} onFirst={addFirst} />
       <p className="text-quiet text-sm">{role === 'main-hoop' ? HOOP_REASON : ROLE_REASONS[role]}</p>
+    </div>
+  );
+}
+
+interface RefusalProps {
+  refused: Refused;
+  trying: boolean;
+  onFirst: () => void;
+}
+
+/** Why nothing was added; and what must stand first, to be added with it in one press. */
+function Refusal({ refused: { why, needs }, trying, onFirst }: RefusalProps) {
+  if (why === '') return null;
+  return (
+    <div className="border-look space-y-2 border-l-4 pl-3">
+      <p role="alert">
+        <Typeset text={why} />
+      </p>
+      {needs && (
+        <Button disabled={trying} onClick={onFirst}>
+          <Plus aria-hidden="true" className="size-5" />
+          Add the {roleWords(needs)} first, and this on it
+        </Button>
+      )}
     </div>
   );
 }
@@ -104,17 +124,27 @@ interface Adding {
   onAdded: (piece: string) => void;
 }
 
-/** Tries a bar in the cage and puts it in; says why where it is refused. */
+/** Tries a bar in the cage and puts it in; says why where it is refused, and what must stand first. */
 function useAdding({ role, way, onAdded }: Adding) {
   const shop = useShop().data;
   const style = useJobStyle();
-  const [why, setWhy] = useState('');
+  const [refused, setRefused] = useState<Refused>(NOT_REFUSED);
   const [trying, setTrying] = useState(false);
-  const tried = async () => {
+  const tried = async (how: typeof addRole) => {
     setTrying(true);
-    const added = await addRole(role, way, { shop, style }).finally(() => setTrying(false));
-    setWhy('why' in added ? added.why : '');
+    const added = await how(role, way, { shop, style }).finally(() => setTrying(false));
+    setRefused('why' in added ? added : NOT_REFUSED);
     if (!('why' in added)) onAdded(added.piece);
   };
-  return { add: () => void tried(), why, forget: () => setWhy(''), trying };
+  return {
+    add: () => void tried(addRole),
+    addFirst: () => void tried(addWithNeeds),
+    refused,
+    forget: () => setRefused(NOT_REFUSED),
+    trying,
+  };
 }
+
+/** Why nothing was added, and what must stand first where that is it. */
+type Refused = Extract<Added, { why: string }>;
+const NOT_REFUSED: Refused = { why: '' };
