@@ -8,6 +8,12 @@ const refusal = (text: string) => {
   return read.ok ? `read as ${read.value.deg}` : read.fault.code;
 };
 
+test('a decimal comma is a point; before three digits it may be of thousands', () => {
+  const read = parseAngle('84,5');
+  expect(read.ok && read.value.deg).toBe(84.5);
+  expect(parseAngle('84,500')).toMatchObject({ fault: { code: 'comma' } });
+});
+
 test.each([
   ['84', 84],
   ['84°', 84],

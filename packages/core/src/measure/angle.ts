@@ -2,6 +2,7 @@ import { NOISE } from './tolerances.ts';
 import { fail, type Outcome, succeed } from '../fault/index.ts';
 import { parseLength, readNumber } from './length.ts';
 import { type Known } from './known.ts';
+import { withPoints } from './sums.ts';
 
 /** The one angle of every document: the degrees that count, and what was typed. */
 export interface Angle {
@@ -33,8 +34,10 @@ const SLOPE = /^(.+?)\s*(?::|\bover\b|\bin\b)\s*(.+)$/;
 export function parseAngle(text: string): Outcome<Angle> {
   const plain = text.trim().toLowerCase().replace(/[−–]/g, '-').replace(/[′’]/g, "'");
   if (plain === '') return fail('empty', '', 'nothing written: give an angle, such as 84 or 84.5°');
-  const negative = plain.startsWith('-');
-  const read = readUnsigned(negative ? plain.slice(1).trim() : plain);
+  const pointed = withPoints(plain);
+  if (!pointed.ok) return pointed;
+  const negative = pointed.value.startsWith('-');
+  const read = readUnsigned(negative ? pointed.value.slice(1).trim() : pointed.value);
   if (!read.ok) return read;
   if (read.value > 360)
     return fail('too-big', '', `${text.trim()} is more than a full turn: angles are in degrees`);

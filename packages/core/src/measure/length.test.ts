@@ -30,6 +30,42 @@ test.each([
   expect(mm(text)).toBeCloseTo(expected, 9);
 });
 
+test.each([
+  ['104,8 cm', 1048],
+  ['41,25', 41.25 * INCH],
+  ['52 1/4 / 2', 26.125 * INCH],
+  ['52 1/4" / 2', 26.125 * INCH],
+  ['52 / 2', 26 * INCH],
+  ['1 / 2', 0.5 * INCH],
+  ['41 1 / 4', 41.25 * INCH],
+  ['3 + 1/2', 3.5 * INCH],
+  ['12 1/2 - 3/8', 12.125 * INCH],
+  ['12 - 3/8', 12.375 * INCH],
+  ['41-1/4 + 2', 43.25 * INCH],
+  ['3\' - 5 1/4"', 41.25 * INCH],
+  ['3\' 5" + 2 1/4', 43.25 * INCH],
+  ['100 + 2,5 mm', 102.5],
+  ['10 cm + 5', 150],
+  ['1 m - 25 mm', 975],
+  ['-2 + 5', 3 * INCH],
+  ['1048 mm / 2', 524],
+])('sums, halves and decimal commas: %s in an inch job', (text, expected) => {
+  expect(mm(text)).toBeCloseTo(expected, 9);
+});
+
+test('in a job in millimetres bare numbers of a sum are millimetres, with a fraction among them inches', () => {
+  expect(mm('1410 / 2', 'mm')).toBe(705);
+  expect(mm('702,5 + 3', 'mm')).toBe(705.5);
+  expect(mm('3 + 1/2', 'mm')).toBeCloseTo(3.5 * INCH, 9);
+  expect(mm('52 / 2', 'mm')).toBe(26);
+});
+
+test('what was typed of a sum is shown with the unit that it was read in', () => {
+  const length = expectValue(parseLength('52 1/4 / 2', 'in'));
+  expect(writtenLength(length)).toBe('52 1/4 / 2 in');
+  expect(mm(writtenLength(length), 'mm')).toBeCloseTo(length.mm, 9);
+});
+
 test('a bare number takes the unit of the job, a bare fraction is inches in any', () => {
   expect(mm('1048', 'mm')).toBe(1048);
   expect(mm('1048', 'in')).toBeCloseTo(1048 * INCH, 9);
@@ -47,6 +83,13 @@ test.each([
   ['41 1/0', 'zero-denominator'],
   ['41 5/4', 'improper'],
   ['1,048', 'comma'],
+  ['1,048,5', 'comma'],
+  ['1.048,5', 'comma'],
+  ['4,', 'unreadable'],
+  ['52 / 0', 'zero-denominator'],
+  ['3 + ', 'unreadable'],
+  ['3 + + 2', 'unreadable'],
+  ['3 * 2', 'unreadable'],
   ['3\' 15"', 'inches'],
   ['4000 in', 'too-big'],
   ['23 3/', 'unreadable'],

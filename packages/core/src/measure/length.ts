@@ -1,6 +1,7 @@
 import { DECISION } from './tolerances.ts';
 import { fail, LARGEST, type Outcome, succeed } from '../fault/index.ts';
 import { type Known } from './known.ts';
+import { termsOf, withPoints } from './sums.ts';
 
 /** The unit of a length as people write it. */
 export type Unit = 'in' | 'mm';
@@ -30,19 +31,18 @@ const WHOLE_AND_FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 const DECIMAL = /^(?:\d+\.?\d*|\.\d+)$/;
 
 /**
- * Reads a length as people write it: `41 1/4`, `41-1/4"`, `3' 5 1/4"`, `41.25 in`, `1048`, `104.8 cm`, `1.048 m`.
+ * Reads a length as people write it: `41 1/4`, `41-1/4"`, `3' 5 1/4"`, `41.25 in`, `1048`, `104.8 cm`, `1,5 m`, `52 1/4 / 2`, `12 1/2 - 3/8`.
  * A bare number takes the job's unit; a bare fraction is inches in any job, as no metric tape has them.
  * A fault says what could not be read.
  */
 export function parseLength(text: string, unit: Unit): Outcome<Length> {
   const plain = tidy(text);
   if (plain === '') return fail('empty', '', 'nothing written: give a length, such as 41 1/4 or 1048 mm');
-  if (plain.includes(','))
-    return fail('comma', '', 'a comma may mean thousands or a decimal: write 1048 or 1048.5 with a point');
-  const negative = plain.startsWith('-');
-  const read = readUnsigned(negative ? plain.slice(1).trim() : plain, unit);
+  const pointed = withPoints(plain);
+  if (!pointed.ok) return pointed;
+  const read = readSum(pointed.value, unit);
   if (!read.ok) return read;
-  const mm = negative ? -read.value : read.value;
+  const mm = read.value;
   if (Math.abs(mm) > LARGEST)
     return fail('too-big', '', `${text.trim()} is longer than ${LARGEST / 1000} m: check the unit`);
   // 1 3/4 in is 44.45 mm: the last bits of the multiplication are not the length.
@@ -68,6 +68,33 @@ function tidy(text: string): string {
     .replace(/''|[″”“]/g, '"')
     .replace(/[′’‘]/g, "'")
     .replace(/\s+/g, ' ');
+}
+
+/** One length, or lengths added, taken off and divided; those without a unit take that of the last that has one. mm */
+function readSum(text: string, unit: Unit): Outcome<number> {
+  const terms = termsOf(text.replace(/^- ?/, ''));
+  const negative = text.startsWith('-');
+  if (!terms) {
+    const read = readUnsigned(negative ? text.slice(1).trim() : text, unit);
+    return read.ok ? succeed(negative ? -read.value : read.value) : read;
+  }
+  if (!terms.ok) return terms;
+  const units = terms.value.map(({ text: term }) => unitIn(term));
+  const own = units.findLast((one) => one !== null) ?? unit;
+  let sum = 0;
+  for (const [i, { sign, text: term, by }] of terms.value.entries()) {
+    const read = units[i] ? readUnsigned(term, unit) : scaled(term, MM_PER[own] ?? 1);
+    if (!read.ok) return read;
+    sum += ((i === 0 && negative ? -sign : sign) * read.value) / by;
+  }
+  return succeed(sum);
+}
+
+/** The unit that a length is written with; inches of a bare fraction, as no metric tape has them. */
+function unitIn(text: string): string | null {
+  if (WHOLE_AND_FRACTION.test(text) || /'|ft\b|feet\b|foot\b/.test(text)) return 'in';
+  const [, suffix] = /\s*("|in|inch|inches|mm|cm|m)$/.exec(text) ?? [];
+  return suffix === undefined ? null : suffix === '"' || suffix.startsWith('inch') ? 'in' : suffix;
 }
 
 function readUnsigned(text: string, unit: Unit): Outcome<number> {
