@@ -144,7 +144,7 @@ test('a line of sight says what shows past the pillar; two points of a zone give
   }
   await stage(page, 'Design');
   await page.getByRole('list', { name: 'Tubes' }).getByRole('button', { name: /^SL / }).click();
-  const gaps = page.getByRole('region', { name: 'Gap to the body at the roof' });
+  const gaps = page.getByRole('region', { name: 'Gap to the body at the roof, SL' });
   await expect(gaps.getByRole('row')).toHaveCount(3);
   await expect(gaps).toContainText('not measured');
   await expect(page.getByText(/SL looks .* off left pillar/).first()).toBeVisible();

@@ -72,6 +72,19 @@ test('a bowed bar is turned about its ends until it touches: 100 mm of bow, the 
   expect(turns.left?.towards).toBe('out');
 });
 
+test('each part of a split bar has its own gaps', () => {
+  const post = bar('p', 'frame-tube', point(400, 500, 800), point(400, 500, 1200));
+  const split = bar('s', 'roof-bar', point(0, 500, 1000), point(800, 500, 1000), {
+    crossings: [{ member: 'm-p', goes: 'split' }],
+    pieces: [
+      { id: 's-1', stamp: 'S1' },
+      { id: 's-2', stamp: 'S2' },
+    ],
+  });
+  const plan = measured(cageOf(post, split), [20, 560, 1000], [780, 560, 1000]);
+  expect(answersOf(plan).alongBody.map(({ stamps }) => stamps)).toEqual([['S1'], ['S2']]);
+});
+
 test('a bar across the body, or far from it, does not lie along it', () => {
   const far = measured(rail(), [100, 900, 1000], [700, 900, 1000]);
   expect(answersOf(far).alongBody).toEqual([]);

@@ -80,16 +80,29 @@ export function alongBody({ points }: Pick<Survey, 'points'>, standing: Standing
   if (lines.length === 0) return [];
   const members = [...new Set(standing.map(({ tube }) => tube.member))];
   return members.flatMap((member) => {
-    const tubes = standing.filter(({ tube }) => tube.member === member);
     const zones = [...new Set(lines.map(({ zone }) => zone))];
-    return zones.flatMap(
-      (zone) =>
-        besideOf(
-          tubes,
-          lines.filter((line) => line.zone === zone),
-        ) ?? [],
+    return partsOf(standing.filter(({ tube }) => tube.member === member)).flatMap((part) =>
+      zones.flatMap(
+        (zone) =>
+          besideOf(
+            part,
+            lines.filter((line) => line.zone === zone),
+          ) ?? [],
+      ),
     );
   });
+}
+
+/** The tubes of both sides, those of a split bar part by part. */
+function partsOf(tubes: StandingTube[]): Partial<Record<CarSide, Tube>>[] {
+  const [left, right] = SIDES.map((side) =>
+    tubes.filter(({ tube, side: own }) => (own ?? nearerSide(tube)) === side).map(({ tube }) => tube),
+  );
+  const count = Math.max(left?.length ?? 0, right?.length ?? 0);
+  return Array.from({ length: count }, (_, i) => ({
+    ...(left?.[i] && { left: left[i] }),
+    ...(right?.[i] && { right: right[i] }),
+  }));
 }
 
 const bodyLines = kept((points: Survey['points']): BodyLine[] => {
@@ -128,11 +141,11 @@ function fromStart(axis: Piece[]): Piece[] {
 }
 
 /** A bar beside the body of a zone; null where it does not lie along it on any side. */
-function besideOf(tubes: StandingTube[], lines: BodyLine[]): AlongBody | null {
+function besideOf(tubes: Partial<Record<CarSide, Tube>>, lines: BodyLine[]): AlongBody | null {
   const sides = SIDES.map((side) => {
     const line = lines.find((one) => one.side === side);
-    const found = tubes.find(({ tube, side: own }) => (own ?? nearerSide(tube)) === side);
-    return line && found ? followed(found.tube, line) : null;
+    const tube = tubes[side];
+    return line && tube ? followed(tube, line) : null;
   });
   const [left = null, right = null] = sides;
   const tube = left?.tube ?? right?.tube;

@@ -12,7 +12,7 @@ export function AlongBodyTable({ member }: { member: string }) {
       {alongBody
         .filter((one) => one.member === member)
         .map((one) => (
-          <Beside key={one.zone} along={one} />
+          <Beside key={`${one.zone}/${one.stamps.join('/')}`} along={one} />
         ))}
     </>
   );
@@ -35,11 +35,17 @@ function Beside({ along }: { along: AlongBody }) {
     },
   ];
   const zone = along.zone.replace(/^(.)-/, (_, letter: string) => `${letter.toUpperCase()}-`);
+  const stamps = along.stamps.join(' and ');
   return (
-    <section aria-label={`Gap to the body at the ${zone}`} className="border-rule space-y-2 border-t pt-3">
-      <h3 className="font-semibold">Gap to the body at the {zone}</h3>
+    <section
+      aria-label={`Gap to the body at the ${zone}, ${stamps}`}
+      className="border-rule space-y-2 border-t pt-3"
+    >
+      <h3 className="font-semibold">
+        Gap to the body at the {zone}: {stamps}
+      </h3>
       <DataTable
-        caption={`Gap to the body at the ${zone}`}
+        caption={`Gap to the body at the ${zone}, ${stamps}`}
         rows={along.stations}
         columns={columns}
         rowKey={(one) => String(one.along)}
