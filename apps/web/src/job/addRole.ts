@@ -2,6 +2,7 @@ import {
   type BarRole,
   EMPTY_SHOP,
   type LengthStyle,
+  mainHoopOf,
   newHoop,
   type Plan,
   type Shop,
@@ -41,6 +42,10 @@ export async function addRole(
   }));
   if ('failed' in proposed) return { why: `No ${roleWords(role)} could be worked out: ${proposed.failed}.` };
   if (!isOpen(doc)) return { why: '' };
+  if ('needs' in proposed && proposed.needs === 'main-hoop' && mainHoopOf(plan))
+    return {
+      why: `A ${roleWords(role)} stands on the main hoop, which is not there yet: finish its measures at Survey, or let it come about another way.`,
+    };
   if ('needs' in proposed)
     return {
       why: `A ${roleWords(role)} stands on a ${roleWords(proposed.needs)}: add that first.`,
@@ -59,17 +64,21 @@ export async function addRole(
   return { piece: first?.pieces[0]?.id ?? '' };
 }
 
-/** Adds a role with all that must stand before it, each as it is usually built; what stands in the way of any of them is said. */
-export async function addWithNeeds(role: Addable, way: string, given: Given): Promise<Added> {
-  for (;;) {
-    const added = await addRole(role, way, given);
-    if (!('needs' in added) || !added.needs) return added;
-    const { needs } = added;
-    const usual = needs === 'main-hoop' ? '' : (waysOf(needs)[0] ?? '');
-    const before = await addWithNeeds(needs, usual, given);
-    // A main hoop waits for its measures: nothing stands on it yet.
-    if ('why' in before || needs === 'main-hoop') return before;
-  }
+/** Adds a role with all that must stand before it, each as it is usually built and once; what stands in the way of any of them is said. */
+export async function addWithNeeds(
+  role: Addable,
+  way: string,
+  given: Given,
+  had: readonly Addable[] = [],
+): Promise<Added> {
+  const added = await addRole(role, way, given);
+  const needs = 'needs' in added ? added.needs : undefined;
+  if (!needs || had.includes(needs)) return added;
+  const usual = needs === 'main-hoop' ? '' : (waysOf(needs)[0] ?? '');
+  const before = await addWithNeeds(needs, usual, given);
+  // A main hoop waits for its measures: nothing stands on it yet.
+  if ('why' in before || needs === 'main-hoop') return before;
+  return addWithNeeds(role, way, given, [...had, needs]);
 }
 
 /** A main hoop that waits for its measures, before everything else in the order of fitting. */

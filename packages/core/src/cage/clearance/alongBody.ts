@@ -1,14 +1,7 @@
-import {
-  distanceToPath,
-  lengthOf,
-  type Piece,
-  pointAt,
-  pointOn,
-  straightAxis,
-} from '../../centreline/index.ts';
+import { distanceToPath, lengthOf, type Piece, pointOn, straightAxis } from '../../centreline/index.ts';
 import { itemAt } from '../../items/index.ts';
 import { kept } from '../../kept/index.ts';
-import { firstZero, radians } from '../../measure/index.ts';
+import { firstZero, leastOver, radians } from '../../measure/index.ts';
 import { type CarSide, type Survey, TOWARDS, type Towards } from '../../plan/index.ts';
 import {
   add,
@@ -181,31 +174,14 @@ function followed(tube: Tube, line: BodyLine): Followed | null {
 }
 
 /** How far along an axis the place nearest to a point is. */
-function alongOf(axis: Piece[], at: Vec3): number {
-  let [best, least] = [0, Infinity];
-  const whole = lengthOf(axis);
-  const steps = Math.max(1, Math.ceil(whole / STEP));
-  for (let i = 0; i <= steps; i++) {
-    const along = (whole * i) / steps;
-    const off = distance(pointOn(axis, along), at);
-    if (off < least) [best, least] = [along, off];
-  }
-  // Between the two steps beside the nearest the distance has one least.
-  let [low, high] = [Math.max(0, best - whole / steps), Math.min(whole, best + whole / steps)];
-  while (high - low > 0.01) {
-    const [a, b] = [low + (high - low) / 3, high - (high - low) / 3];
-    if (distance(pointOn(axis, a), at) < distance(pointOn(axis, b), at)) high = b;
-    else low = a;
-  }
-  return (low + high) / 2;
-}
+const alongOf = (axis: Piece[], at: Vec3): number =>
+  leastOver(lengthOf(axis), (along) => distance(pointOn(axis, along), at), { closeness: 0.01 }).along;
 
 function gapAt(beside: Followed | null, along: number): number | null {
   if (!beside) return null;
   const { tube, line, stations } = beside;
   if (along < itemAt(stations, 0) - SAME || along > itemAt(stations, -1) + SAME) return null;
-  const at = pointAt(tube.axis, along) ?? pointOn(tube.axis, along);
-  return distanceToPath(at, line.axis) - tube.od / 2;
+  return distanceToPath(pointOn(tube.axis, along), line.axis) - tube.od / 2;
 }
 
 /** The least turn about the line between the ends at which the tube touches the body somewhere and enters it nowhere before. */

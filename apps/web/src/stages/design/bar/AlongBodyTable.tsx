@@ -1,4 +1,5 @@
 import { type AlongBody, formatAngle, formatWithUnit, type GapAlong } from '@gyrus/core';
+import { zoneWords } from '@gyrus/formats';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { type Column, DataTable } from '../../../shared/figures/DataTable.tsx';
@@ -34,7 +35,7 @@ function Beside({ along }: { along: AlongBody }) {
       ),
     },
   ];
-  const zone = along.zone.replace(/^(.)-/, (_, letter: string) => `${letter.toUpperCase()}-`);
+  const zone = zoneWords(along.zone);
   const stamps = along.stamps.join(' and ');
   return (
     <section

@@ -7,6 +7,7 @@ import {
   type Plan,
   ZONES,
 } from '@gyrus/core';
+import { zoneWords } from '@gyrus/formats';
 import { at, newId } from '../../../job/fields/fresh.ts';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 import { RecordList } from '../../../job/fields/RecordList.tsx';
@@ -19,9 +20,7 @@ import { SetUpTables } from './SetUpTables.tsx';
 
 type Survey = Plan['survey'];
 
-const zoneName = (zone: string): string =>
-  zone.replace(/^(.)-pillar$/, (_, letter: string) => `${letter.toUpperCase()}-pillar`);
-const ZONE_CHOICES = ZONES.map((zone) => [zone, zoneName(zone)] as const);
+const ZONE_CHOICES = ZONES.map((zone) => [zone, zoneWords(zone)] as const);
 const NAME = fieldsOf<{ name: string }>().text('name', 'name');
 const SURVEY = into(PLAN_PATH, 'survey');
 
@@ -99,7 +98,7 @@ function GapSchools() {
       title="How tight the cage stands"
       hint="By zone: touching the body, a small gap, or more. Checked at the points of that zone."
       path={into(SURVEY, 'gaps')}
-      name={(row) => zoneName(row.zone)}
+      name={(row) => zoneWords(row.zone)}
       about={(row) => (row.school === 'touching' ? 'touching' : `${length(row.gap)} at least`)}
       fields={() => GAP_FIELDS}
       kinds={[{ text: 'zone', fresh: () => ({ zone: 'roof', school: 'gap', gap: millimetres(10) }) }]}
