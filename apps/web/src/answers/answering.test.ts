@@ -115,3 +115,28 @@ test('a tube that an edit does not touch is not made anew, though the whole plan
 
 const tubesOf = ({ members }: Evaluation) =>
   members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? []));
+
+test('what is asked about again and again is held, however many plans are typed meanwhile', async () => {
+  const { answering, listenOnce } = counted();
+  sent(answering);
+  for (let plan = 10; plan < 60; plan++) {
+    answering.take('plan', plan, demoPlan);
+    const told = answering.ask(plan, 'evaluation', { ...NUMBERS, plan });
+    listenOnce();
+    expect(await told).toEqual({ answer: 'evaluation' });
+  }
+});
+
+test('what is sent again is not the first to go: the plan on screen outlives the shop and the books behind it', async () => {
+  const { answering, listenOnce } = counted();
+  sent(answering);
+  // Plans that nobody asks about push the shop and the books out; the plan on screen is the next.
+  for (let plan = 10; plan < 33; plan++) answering.take('plan', plan, demoPlan);
+  const numbers = { ...NUMBERS, plan: 10 };
+  for (let plan = 40; plan < 41; plan++) answering.take('plan', plan, demoPlan);
+  expect(await answering.ask(1, 'evaluation', numbers)).toBe('missing');
+  sent(answering, demoPlan, numbers);
+  const told = answering.ask(2, 'evaluation', numbers);
+  listenOnce();
+  expect(await told).toEqual({ answer: 'evaluation' });
+});

@@ -54,9 +54,15 @@ export class Answering {
   take<K extends keyof Given>(kind: K, number: number, thing: Given[K]): void {
     const shared = replaceEqualDeep(this.last[kind], thing);
     this.last[kind] = shared;
-    this.held.set(number, shared);
+    this.hold(number, shared);
     const [oldest] = this.held.keys();
     if (this.held.size > MOST_HELD && oldest !== undefined) this.held.delete(oldest);
+  }
+
+  /** As what was used last: what is asked about again and again, as the shop is, is never the first to go. */
+  private hold(number: number, thing: Given[keyof Given]): void {
+    this.held.delete(number);
+    this.held.set(number, thing);
   }
 
   /** Nobody waits for the answer to this question any more. */
@@ -84,6 +90,10 @@ export class Answering {
 
   private givenOf(numbers: Numbers): Given | null {
     const [plan, shop, books] = [numbers.plan, numbers.shop, numbers.books].map((one) => this.held.get(one));
+    for (const number of [numbers.plan, numbers.shop, numbers.books]) {
+      const thing = this.held.get(number);
+      if (thing) this.hold(number, thing);
+    }
     return plan && shop && books ? ({ plan, shop, books } as Given) : null;
   }
 }
