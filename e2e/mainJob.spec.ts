@@ -59,8 +59,9 @@ test('a hoop for a car of one’s own: brief, survey, design, marks, sheet; it i
 
 test('the rules are held against the hoop, and what cannot be computed is asked', async ({ page }) => {
   await page.goto('/jobs');
-  await page.getByRole('link', { name: 'Ptarmigan 1300' }).click();
+  await page.getByRole('link', { name: 'If it goes abroad' }).click();
   await stage(page, 'Inspect');
+  await page.getByRole('radio', { name: 'book by book' }).click();
   const book = page.getByRole('region', { name: 'International safety cage figures' });
   await expect(book).toContainText('from memory, check against the current edition');
   const tilt = book.getByRole('row', { name: /within ten degrees/ });

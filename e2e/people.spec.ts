@@ -74,7 +74,7 @@ test('a question is answered with a name, a note and a photo, which the inspecto
   page,
 }) => {
   await page.goto(`${DEMO}/inspect`);
-  const hole = page.getByRole('row', { name: /Inspection hole of/ });
+  const hole = page.getByRole('listitem').filter({ hasText: 'Inspection hole of' });
   await hole.getByRole('radio', { name: 'yes' }).click();
   await hole.getByLabel('who checked').fill('E. L.');
   await hole.getByLabel('note').fill('behind the seat');
@@ -89,6 +89,8 @@ test('a question is answered with a name, a note and a photo, which the inspecto
   await expect(hole).toContainText(`Yes, says E. L. on ${today}, 1 photo. behind the seat`);
   await saved(page);
   await page.reload();
+  // What is answered is clear by now, and folded away with what is.
+  await page.getByRole('button', { name: /^clear \d+ findings/ }).click();
   await expect(hole.getByRole('img', { name: 'survey.jpg' })).toBeVisible();
 
   const job = (await (await page.request.get(`/api/jobs/${JOB}`)).json()) as { head: { number: number } };
@@ -104,7 +106,7 @@ test('a question is answered with a name, a note and a photo, which the inspecto
 test('the tube that a rule is about is lit in the cage', async ({ page }) => {
   await page.goto(`${DEMO}/inspect`);
   const aside = page.getByRole('complementary', { name: 'The tube in the cage' });
-  await expect(aside.getByText('Press a stamp in the table')).toBeVisible();
-  await page.getByRole('button', { name: 'Light MH' }).first().click();
-  await expect(aside.getByText(/^MH: \d+ out, \d+ to look at/)).toBeVisible();
+  await expect(aside.getByText('Press a stamp')).toBeVisible();
+  await page.getByRole('button', { name: 'Light DBL' }).first().click();
+  await expect(aside.getByText(/^DB: \d+ out, \d+ to look at/)).toBeVisible();
 });

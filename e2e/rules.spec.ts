@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { newJob, saved } from './job.ts';
+import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 
 const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
 
@@ -47,17 +47,39 @@ test('a book is kept as a file, comes back as a new edition, and a job that is t
   await saved(page);
 });
 
-test('what would mend a finding is done by a press, and undone', async ({ page }) => {
-  await page.goto(`${DEMO}/inspect`);
-  const books = page.getByRole('region', { name: 'Frozen-lake and hill-climb series: cages' });
-  await page.getByRole('radio', { name: /^out / }).click();
-  const gusset = books.getByRole('row', { name: /Gusset GP1 is .* thick/ });
-  await expect(gusset).toHaveCount(2);
-  await books.getByRole('button', { name: 'Do this' }).first().click();
-  await expect(gusset).toHaveCount(0);
+test('what would mend a finding is done by a press, and undone; the tape counts what Inspect shows', async ({
+  page,
+}) => {
+  await page.goto('/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c04/inspect');
+  const hands = page.getByRole('region', { name: 'What needs hands' });
+  const size = hands.getByRole('listitem').filter({ hasText: 'Kind of tube' });
+  await expect(size).toBeVisible();
+  const open = await hands.locator('[data-finding]').count();
+  await expect(page.getByRole('radio', { name: `needs hands ${open}` })).toBeVisible();
+  const tape = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Inspect/ });
+  await expect(tape).toContainText(/\d+ out, \d+ look, \d+ ask/);
+  await size.getByRole('button', { name: /^Do this/ }).click();
+  await expect(size).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(gusset).toHaveCount(2);
+  await expect(size).toHaveCount(1);
   await saved(page);
+});
+
+test('a finding leads to the field that settles it, which is lit', async ({ page }) => {
+  await newJob(page, 'Led to the field');
+  await page.getByRole('radio', { name: 'in', exact: true }).click();
+  await page.getByLabel(/^Frozen-lake/).check();
+  await stage(page, 'Survey');
+  await measure(page, HANDBOOK_CAR);
+  await stage(page, 'Inspect');
+  const weight = page.getByRole('listitem').filter({ hasText: 'Weight of the car' });
+  await weight.getByRole('link', { name: 'Change it at Brief' }).click();
+  const box = page.getByLabel(/^car's weight, ready to race/);
+  await expect(box).toBeFocused();
+  await expect(box).toHaveAttribute('data-sought', '');
+  await page.keyboard.type('1980 lb');
+  await stage(page, 'Inspect');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Weight of the car' })).toHaveCount(0);
 });
 
 test('the heights that suit everybody: the bar is put to its aim, and back', async ({ page }) => {

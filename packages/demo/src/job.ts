@@ -34,10 +34,7 @@ const measured: Plan = expectValue(
       drivers: ['E. Lindqvist', 'T. Moreau'],
       carWeight: pounds(1980),
       dueBy: '2027-01-22',
-      books: [
-        { book: 'frozen-lake-series', class: 'ice', edition: null },
-        { book: 'international-cage', class: null, edition: null },
-      ],
+      books: [{ book: 'frozen-lake-series', class: 'ice', edition: null }],
       notes: 'Keep the rear door latches free. Hoop tight to the pillars.',
     },
     limits: [
@@ -93,10 +90,10 @@ cage
     ends: { a: station(MEMBER, 'crown-left', -330), b: station(cage.id('backstay'), 'end-a', 280, 'left') },
   }))
   .add('seat-mount', '', () => ({
-    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'left'), b: point(324, 130, 150) },
+    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'left'), b: point(324, 130, 80) },
   }))
   .add('seat-mount', '', () => ({
-    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'right'), b: point(324, -130, 150) },
+    ends: { a: station(cage.id('sill-bar'), 'end-a', 350, 'right'), b: point(324, -130, 80) },
   }))
   .add('strut', '', ({ ends }) => ({ ends: { a: ends.a, b: point(-480, 420, 80) } }))
   .add('strut', '', () => ({
@@ -164,7 +161,7 @@ export const demoPlan: Plan = cage.done((plan) => ({
       kind: 'folded',
       between: [{ member: MEMBER }, { member: cage.id('diagonal') }],
       legs: [mm(120), mm(120)],
-      thickness: mm(1.5),
+      thickness: mm(2),
       holes: [mm(20)],
       twin: false,
     },

@@ -16,6 +16,7 @@ import { forgetTrouble, useIsStale, useTrouble } from '../answers/trouble.ts';
 import { saveNow, useAutosave } from './store/useAutosave.ts';
 import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } from '../answers/useAnswers.ts';
 import { useKeptHistory } from './store/useKeptHistory.ts';
+import { useSoughtField } from './seek/useSoughtField.ts';
 import { useUndoKeys } from './store/useUndoKeys.ts';
 import { JobHeader } from './JobHeader.tsx';
 
@@ -99,6 +100,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   useUndoKeys();
   useKeptHistory();
   useTabNews();
+  useSoughtField();
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
@@ -129,15 +131,16 @@ function OpenJob({ job }: { job: JobDetail }) {
   );
 }
 
-/** Each stage has its own error boundary, made anew when the stage changes. */
+/** Each stage has its own error boundary, made anew when the stage changes, and begins at its top. */
 function Stage() {
   const { pathname } = useLocation();
   const stale = useIsStale();
   return (
     <main
+      key={pathname}
       className={`relative min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}
     >
-      <ErrorBoundary key={pathname} what="This stage">
+      <ErrorBoundary what="This stage">
         <Outlet />
       </ErrorBoundary>
     </main>

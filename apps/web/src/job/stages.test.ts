@@ -1,5 +1,6 @@
 import { assumed, copesIn, evaluate, findingsIn, type Plan, stageOf } from '@gyrus/core';
-import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { abroadPlan, demoBooks, demoPlan, demoShop } from '@gyrus/demo';
+import { handsOf } from '@gyrus/formats';
 import { stageSays } from './stages.ts';
 
 const says = (plan: Plan, typing: Record<string, string> = {}) => {
@@ -13,7 +14,7 @@ test('a finished survey and chosen die leave marks to take to the bender', () =>
     survey: { text: '17 measured' },
     design: { text: '1 to look at' },
     bend: { text: '4 marks ready' },
-    inspect: { text: expect.stringMatching(/^\d+ out$/) as string, tone: 'out' },
+    inspect: { text: expect.stringMatching(/^\d+ look, \d+ ask$/) as string, tone: 'look' },
   });
 });
 
@@ -65,18 +66,25 @@ test('People says who is still to be measured, and then what is wrong with their
   const evaluation = evaluate(demoPlan, demoShop, demoBooks);
   expect(stageSays(demoPlan, evaluation, null, {}).harness.text).toBe('counting');
   const all = findingsIn(demoPlan, evaluation, copesIn(demoPlan, evaluation, demoBooks), demoBooks);
-  const out = all.filter(({ code, status }) => stageOf(code) === 'people' && status === 'out').length;
-  expect(out).toBeGreaterThan(0);
-  expect(says(demoPlan).harness).toEqual({ text: `${out} out`, tone: 'out' });
+  const people = all.filter(({ code }) => stageOf(code) === 'people');
+  const looks = handsOf(people, demoPlan).open.filter(({ worst }) => worst.status === 'look').length;
+  expect(looks).toBeGreaterThan(0);
+  expect(says(demoPlan).harness).toEqual({ text: `${looks} to look at`, tone: 'look' });
   expect(says(demoPlan, { 'cockpit/padding': '1/' }).harness.text).toBe('a box waits');
 });
 
-test('the tape counts what Inspect’s filter counts: every finding of a rule', () => {
-  const evaluation = evaluate(demoPlan, demoShop, demoBooks);
-  const all = findingsIn(demoPlan, evaluation, copesIn(demoPlan, evaluation, demoBooks), demoBooks);
-  const out = all.filter(({ rule, status }) => rule && status === 'out').length;
-  expect(says(demoPlan).inspect.text).toBe(`${out} out`);
+test('the tape counts what Inspect shows to be done, and nothing while it is not counted', () => {
+  const evaluation = evaluate(abroadPlan, demoShop, demoBooks);
+  const all = findingsIn(abroadPlan, evaluation, copesIn(abroadPlan, evaluation, demoBooks), demoBooks);
+  const { open } = handsOf(all, abroadPlan);
+  const of = (status: string) => open.filter(({ worst }) => worst.status === status).length;
+  expect(says(abroadPlan).inspect).toEqual({
+    text: `${of('out')} out, ${of('look')} look, ${of('ask')} ask`,
+    tone: 'out',
+  });
+  expect(says(demoPlan).inspect.tone).toBe('look');
   expect(stageSays(demoPlan, evaluation, null, {}).inspect.text).toBe('counting');
+  expect(stageSays(demoPlan, evaluation, [], {}).inspect.text).toBe('-');
 });
 
 test('the tape says which step of the build is next, where its steps are worked out', () => {

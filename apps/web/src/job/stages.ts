@@ -8,6 +8,7 @@ import {
   type Plan,
   stageOf,
 } from '@gyrus/core';
+import { handsOf, openWords } from '@gyrus/formats';
 
 /** The stages of a job, in the order of work; what else is a page of one is named beside it. */
 export const STAGES = [
@@ -77,19 +78,21 @@ function saysWithoutTyping(
       hoop || evaluation.totals.tubes > 0
         ? counted(
             shaping.filter((finding) => stageOf(finding.code) === 'design'),
+            plan,
             `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
           )
         : quiet(mainHoopOf(plan) ? 'waits for the survey' : 'no tube yet'),
     harness: peopleSays(plan, findings),
-    bend: bendSays(evaluation),
+    bend: bendSays(evaluation, plan),
     cope: copeSays(plan, evaluation),
     build: buildSays(evaluation),
-    inspect: inspectSays(findings),
+    inspect: inspectSays(findings, plan),
   };
 }
 
 /** Who is still to be measured, or what is wrong with the room and the view that they have. */
-function peopleSays({ brief, occupants }: Plan, findings: Finding[] | null): StageSay {
+function peopleSays(plan: Plan, findings: Finding[] | null): StageSay {
+  const { brief, occupants } = plan;
   const unmeasured = occupants.filter(({ shoulder, helmetTop }) => !shoulder || !helmetTop).length;
   const toMeasure = occupants.length > 0 ? unmeasured : brief.drivers.length;
   if (toMeasure > 0) return { text: `${toMeasure} to measure`, tone: 'look' };
@@ -97,6 +100,7 @@ function peopleSays({ brief, occupants }: Plan, findings: Finding[] | null): Sta
   if (!findings) return quiet('counting');
   return counted(
     findings.filter(({ code }) => stageOf(code) === 'people'),
+    plan,
     `${occupants.length} in it`,
   );
 }
@@ -133,7 +137,7 @@ function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageS
   return quiet(measured > 0 ? `${measured} measured` : '-');
 }
 
-function bendSays(evaluation: Evaluation): StageSay {
+function bendSays(evaluation: Evaluation, plan: Plan): StageSay {
   const hoop = hoopAnswerOf(evaluation)?.sheet;
   const all = evaluation.members.flatMap(({ pieces }) => pieces.flatMap(({ sheet }) => sheet ?? []));
   const sheets = hoop ? [hoop] : all;
@@ -143,20 +147,24 @@ function bendSays(evaluation: Evaluation): StageSay {
   }
   return counted(
     evaluation.findings.filter((finding) => stageOf(finding.code) === 'bend'),
+    plan,
     `${sheets.reduce((sum, { bends }) => sum + bends.length, 0)} marks ready`,
   );
 }
 
-function inspectSays(findings: Finding[] | null): StageSay {
+/** What Inspect has to be done, counted as Inspect counts it. */
+function inspectSays(findings: Finding[] | null, plan: Plan): StageSay {
   if (!findings) return quiet('counting');
-  const rules = findings.filter((finding) => finding.rule !== null);
-  const asks = rules.filter((finding) => finding.status === 'ask').length;
-  return counted(rules, asks > 0 ? `${asks} to answer` : rules.length > 0 ? 'all clear' : '-');
+  const hands = handsOf(findings, plan);
+  const [worst] = hands.open;
+  if (!worst) return quiet(findings.length > 0 ? 'all clear' : '-');
+  return { text: openWords(hands), tone: worst.worst.status === 'out' ? 'out' : 'look' };
 }
 
-function counted(findings: { status: string }[], otherwise: string): StageSay {
-  const outs = findings.filter(({ status }) => status === 'out').length;
-  if (outs > 0) return { text: `${outs} out`, tone: 'out' };
-  const looks = findings.filter(({ status }) => status === 'look').length;
-  return looks > 0 ? { text: `${looks} to look at`, tone: 'look' } : quiet(otherwise);
+/** As Inspect counts it: one for what one deed settles. */
+function counted(findings: Finding[], plan: Plan, otherwise: string): StageSay {
+  const { open } = handsOf(findings, plan);
+  const of = (status: Finding['status']) => open.filter(({ worst }) => worst.status === status).length;
+  if (of('out') > 0) return { text: `${of('out')} out`, tone: 'out' };
+  return of('look') > 0 ? { text: `${of('look')} to look at`, tone: 'look' } : quiet(otherwise);
 }

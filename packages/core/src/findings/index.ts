@@ -21,7 +21,7 @@ export { ALWAYS, type Holds, type Provenance, PROVENANCES, type RuleSource, type
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';
 export { applyRemedy } from './remedy/applyRemedy.ts';
-export { type Remedy } from './remedy/remedy.ts';
+export { type Remedy, type RemedyKind } from './remedy/remedy.ts';
 export { tubeFindings } from './tubeFindings.ts';
 export { allFindings } from './allFindings.ts';
 export { cockpitFindings, doorRoomStatus } from './cockpitFindings.ts';

@@ -1,5 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
+import { useLocation } from 'react-router';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { into, type PlanPath, setAt, valueAt } from '../store/planPath.ts';
@@ -25,7 +26,7 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
   const { title, hint, path, name, fields, kinds, about } = props;
   const rows = valueAt(usePlan(), path) ?? [];
   const change = usePlanStore((state) => state.change);
-  const [open, setOpen] = useState<number | null>(null);
+  const [open, setOpen] = useOpenRow(path);
   const put = (key: string, next: Row[]) =>
     change(`${path.join('/')}/${key}`, (plan) => setAt(plan, path, next));
   return (
@@ -68,6 +69,16 @@ export function RecordList<Row extends object>(props: RecordListProps<Row>) {
       </div>
     </section>
   );
+}
+
+/** The row that is open: the one that was pressed last, or that has the field which the address asks for. */
+function useOpenRow(path: PlanPath) {
+  const { hash, key } = useLocation();
+  const start = `#field-${path.join('/')}/`;
+  const row = hash.startsWith(start) ? Number.parseInt(hash.slice(start.length), 10) : null;
+  const [pressed, setPressed] = useState({ at: key, row });
+  const open = pressed.at !== key && row !== null ? row : pressed.row;
+  return [open, (next: number | null) => setPressed({ at: key, row: next })] as const;
 }
 
 interface EntryProps {

@@ -1,85 +1,61 @@
-import { type Finding, type Status } from '@gyrus/core';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { handsOf } from '@gyrus/formats';
+import { useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { usePlan } from '../../job/store/planStore.ts';
+import { useAskedHere } from './hands/useAskedHere.ts';
 import { useFindings } from '../../answers/useAnswers.ts';
-import { useJobStyle } from '../../job/useJobStyle.ts';
 import { useOpenSaved } from '../../job/store/useOpenSaved.ts';
 import { Button } from '../../shared/frame/Button.tsx';
-import { FindingList } from '../../shared/figures/FindingList.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
-import { BookMatrix } from './BookMatrix.tsx';
+import { BooksView } from './BooksView.tsx';
+import { HandsView } from './hands/HandsView.tsx';
 import { InspectTabs } from './InspectTabs.tsx';
 import { LitCage } from './LitCage.tsx';
-import { PassedOverRules } from './PassedOverRules.tsx';
-import { type Shown, BookTable } from './BookTable.tsx';
 
-/** Rule by rule: what was measured, the limit, how far inside it, what would mend it, and what a person must answer. */
+type Seen = 'hands' | 'books';
+
+/** What needs hands first: out, to be looked at, asked, by what one deed settles; and rule by rule, as the books have it. */
 export function InspectStage() {
   const findings = useFindings();
-  const { members } = usePlan();
-  const style = useJobStyle();
-  const [shown, setShown] = useState<Shown>('all');
+  const plan = usePlan();
   const [lit, setLit] = useState<string | null>(null);
-  if (!findings) return <Loading what="the findings" />;
+  const [address, setAddress] = useSearchParams();
+  const seen: Seen = address.get('show') === 'books' ? 'books' : 'hands';
+  const held = useAskedHere(findings);
+  const hands = useMemo(() => findings && handsOf(findings, plan, held), [findings, plan, held]);
+  if (!findings || !hands) return <Loading what="the findings" />;
   const ruled = findings.filter((finding) => finding.rule !== null);
-  const chosen = [...new Set(ruled.map((finding) => finding.rule?.book))];
-  return (
-    <div className="mx-auto grid max-w-[1560px] gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
-      <div className="min-w-0 space-y-6">
-        <InspectTabs />
-        <InspectHead ruled={ruled} shown={shown} onShow={setShown} />
-        {chosen.length === 0 && <NoBook />}
-        {chosen.length > 0 && <BookMatrix members={members} findings={ruled} />}
-        {chosen.map((book) => (
-          <BookTable
-            key={book}
-            findings={ruled.filter(({ rule }) => rule?.book === book)}
-            {...{ shown, lit }}
-            onLight={setLit}
-          />
-        ))}
-        <PassedOverRules />
-        <section aria-label="Besides the rules">
-          <h2 className="mb-2 text-lg">Besides the rules</h2>
-          <FindingList findings={findings.filter((finding) => finding.rule === null)} style={style} />
-        </section>
-      </div>
-      <LitCage findings={ruled} lit={lit} onLight={setLit} />
-    </div>
-  );
-}
-
-interface InspectHeadProps {
-  ruled: Finding[];
-  shown: Shown;
-  onShow: (shown: Shown) => void;
-}
-
-/** What this is and is not, the sheet of it, and which of the books' findings are shown. */
-function InspectHead({ ruled, shown, onShow }: InspectHeadProps) {
-  const count = (status: Status) => ruled.filter((one) => one.status === status).length;
-  const options = [
-    { value: 'all' as const, text: `all ${ruled.length}` },
-    ...(['out', 'look', 'ask', 'clear'] as const).map((value) => ({
-      value,
-      text: `${value} ${count(value)}`,
-    })),
+  const light = { lit, onLight: setLit };
+  const options: { value: Seen; text: string }[] = [
+    { value: 'hands', text: `needs hands ${hands.open.length}` },
+    { value: 'books', text: 'book by book' },
   ];
   return (
-    <div className="flex flex-wrap items-end justify-between gap-4">
-      <div>
-        <h1 className="text-3xl">Inspect</h1>
-        <p className="text-quiet max-w-prose">
-          Compared with the rules as entered. Nothing here is an approval: the current rule book and the
-          inspector of the event decide.
-        </p>
+    <div className="mx-auto grid max-w-[1560px] gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_340px]">
+      <div className="min-w-0 space-y-5">
+        <InspectTabs />
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <h1 className="text-3xl">{seen === 'hands' ? 'What needs hands' : 'Book by book'}</h1>
+            <p className="text-quiet max-w-prose">
+              Compared with the rules as entered. Nothing here is an approval: the current rule book and the
+              inspector of the event decide.
+            </p>
+          </div>
+          <PrintSheet />
+          <Segmented
+            quiet
+            label="findings"
+            value={seen}
+            options={options}
+            onChange={(next) => setAddress(next === 'hands' ? {} : { show: next }, { replace: true })}
+          />
+        </div>
+        {ruled.length === 0 && <NoBook />}
+        {seen === 'hands' ? <HandsView {...{ hands, light }} /> : <BooksView {...{ ruled, light }} />}
       </div>
-      <PrintSheet />
-      {ruled.length > 0 && (
-        <Segmented label="findings of the books" value={shown} options={options} onChange={onShow} />
-      )}
+      <LitCage findings={findings} lit={lit} onLight={setLit} />
     </div>
   );
 }

@@ -59,7 +59,7 @@ export function LitCage({ findings, lit, onLight }: LitCageProps) {
           </Link>
         </p>
       ) : (
-        <p className="text-quiet">Press a stamp in the table, or a tube, and it is lit here.</p>
+        <p className="text-quiet">Press a stamp, or a tube here, and it is lit.</p>
       )}
     </aside>
   );

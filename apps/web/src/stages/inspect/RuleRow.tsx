@@ -1,14 +1,13 @@
-import { applyRemedy, type Finding, type FindingCode } from '@gyrus/core';
-import { findingFigure, findingWords, holdsWords, remedyWords } from '@gyrus/formats';
-import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { type Finding } from '@gyrus/core';
+import { findingFigure, findingWords, holdsWords } from '@gyrus/formats';
+import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
+import { isAsked } from './hands/isAsked.ts';
+import { Mend } from './hands/Mend.tsx';
 import { Cell } from '../../shared/figures/PlainTable.tsx';
-
-const ASKED = new Set<FindingCode>(['asked', 'answered', 'padding', 'padded', 'gusset-none', 'plate-welded']);
 
 interface RuleRowProps {
   finding: Finding;
@@ -22,14 +21,14 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
   const style = useJobStyle();
   const member = usePlan().members.find(({ id }) => id === finding.member);
   const { rule } = finding;
-  const asked = ASKED.has(finding.code);
+  const asked = isAsked(finding);
   const cell = (which: 'measured' | 'limit' | 'margin') => (
     <Cell figure whole>
       <Typeset text={findingFigure(finding, which, style)} />
     </Cell>
   );
   return (
-    <tr className={`border-rule border-t align-top ${lit ? 'bg-[#fff3cf]' : ''}`}>
+    <tr className={`border-rule border-t align-top ${lit ? 'bg-chalk-pale' : ''}`}>
       <Cell whole>{rule?.clause}</Cell>
       <Cell>
         {member && (
@@ -53,7 +52,7 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
         )}
         <Typeset text={findingWords(finding, style)} />
         {asked && <AnswerButtons finding={finding} />}
-        {finding.remedy && <Mend finding={finding} remedy={finding.remedy} />}
+        <Mend findings={[finding]} />
       </Cell>
       <Cell>
         <StatusMark status={finding.status} />
@@ -62,23 +61,5 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
       {cell('limit')}
       {cell('margin')}
     </tr>
-  );
-}
-
-/** The least change that would mend it, carried out as one undo step. */
-function Mend({ finding, remedy }: { finding: Finding; remedy: NonNullable<Finding['remedy']> }) {
-  const style = useJobStyle();
-  const replace = usePlanStore((state) => state.replace);
-  const plan = usePlan();
-  const words = remedyWords(remedy, style);
-  return (
-    <div className="mt-1 flex flex-wrap items-center gap-3">
-      <span className="font-semibold">
-        <Typeset text={`To mend it: ${words}.`} />
-      </span>
-      {remedy.kind !== 'radius' && (
-        <Button onClick={() => replace(`remedy/${finding.key}`, applyRemedy(plan, remedy))}>Do this</Button>
-      )}
-    </div>
   );
 }

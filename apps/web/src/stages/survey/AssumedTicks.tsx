@@ -1,8 +1,9 @@
-import { type AssumedThing, confirmed, type LengthStyle, pathKey, type Plan } from '@gyrus/core';
+import { type AssumedThing, confirmed, type LengthStyle, pathKey } from '@gyrus/core';
 import { assumedValue, thingWords } from '@gyrus/formats';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { whereOfThing } from '../../job/seek/whereTo.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { keepText, keptText } from '../../shared/server/browserStore.ts';
 import { Button } from '../../shared/frame/Button.tsx';
@@ -73,7 +74,7 @@ function Thing({ thing, picked, tick, style }: ThingProps) {
   return (
     <li className="border-rule flex flex-wrap items-center justify-between gap-x-4 border-b py-0.5">
       <span>
-        <Link to={whereOf(thing, plan)} className="underline underline-offset-2">
+        <Link to={whereOfThing(thing, plan)} className="underline underline-offset-2">
           {name}
         </Link>
         {thing.leftOut && <span className="text-quiet"> (left out, taken as)</span>}
@@ -101,22 +102,4 @@ function Thing({ thing, picked, tick, style }: ThingProps) {
       </span>
     </li>
   );
-}
-
-/** Where a figure is typed that was found to be another. */
-function whereOf({ name, id }: AssumedThing, { members }: Plan): string {
-  switch (name.of) {
-    case 'member':
-      return `../design?tube=${members.find((one) => one.id === id)?.pieces[0]?.id ?? ''}`;
-    case 'plate':
-    case 'gusset':
-    case 'part':
-      return '../design?tab=parts';
-    case 'occupant':
-      return name.what === 'shoulder' || name.what === 'helmetTop' ? '../survey?view=places' : '../harness';
-    case 'measure':
-      return '../survey';
-    default:
-      return '../survey?view=places';
-  }
 }

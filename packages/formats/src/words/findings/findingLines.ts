@@ -12,13 +12,16 @@ export interface FindingLine {
   rules: RuleSource[];
 }
 
-/** Lines of findings that agree in status and in what `kindOf` says of them; the order of the findings is kept. */
+/** Findings of one status and one code. */
+export const statusAndCode = ({ status, would, code }: Finding): string => `${status}/${would ?? ''}/${code}`;
+
+/** Lines of findings of which `keyOf` says the same; the order of the findings is kept. */
 export function linesOf(
   findings: readonly Finding[],
   plan: Plan,
-  kindOf: (finding: Finding) => string = ({ code }) => code,
+  keyOf: (finding: Finding) => string = statusAndCode,
 ): FindingLine[] {
-  const kinds = grouped(findings, (one) => `${one.status}/${one.would ?? ''}/${kindOf(one)}`);
+  const kinds = grouped(findings, keyOf);
   return [...kinds.values()].map((all) => ({
     worst: all.reduce((worst, one) => (spare(one) < spare(worst) ? one : worst)),
     all,
