@@ -17,6 +17,9 @@ export type Pen =
   | 'arrow'
   | 'centre'
   | 'body'
+  | 'person'
+  | 'seat'
+  | 'window'
   | 'dimension'
   | 'coming'
   | 'leader';

@@ -14,9 +14,9 @@ export {
 export { type FrontOptions, hoopFront } from './views/hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';
-export { driverView } from './views/driverView.ts';
-export { sightView } from './views/sightView.ts';
-export { harnessView } from './views/harnessView.ts';
+export { driverView } from './people/driverView.ts';
+export { sightView } from './people/sightView.ts';
+export { harnessView } from './people/harnessView.ts';
 export { copedTube } from './copedTube.ts';
 export { isMultiPlane, rolledOut, type RolledOutOptions } from './rolledOut.ts';
 export { pencilLines, type PencilOptions } from './pencilLines.ts';

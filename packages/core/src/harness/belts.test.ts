@@ -3,7 +3,7 @@ import { straightAxis } from '../centreline/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { mm, personOf, placeAt } from '../testing/index.ts';
 import { type Tube } from '../cage/index.ts';
-import { type SlotPlace } from '../occupant/index.ts';
+import { AS_MEASURED, type SlotPlace } from '../occupant/index.ts';
 import {
   alternativesFor,
   type BarLine,
@@ -129,8 +129,11 @@ test('the longest span is between what holds the bar', () => {
 const line: BarLine = { x: 0, z: 600, lean: 0, od: 40 };
 const slot = (x: number, z: number, driver = 'A', notch = ''): SlotPlace => ({
   driver,
+  occupant: driver,
+  pose: AS_MEASURED,
   notch: notch ? [notch] : [],
   slot: [x, z],
+  moved: [0, 0],
 });
 
 test('the places behind that an offset bar may take are what a grid finds', () => {

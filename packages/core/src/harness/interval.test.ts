@@ -11,10 +11,17 @@ import {
   type StrapAttach,
   type StrapWindow,
 } from './index.ts';
-import { type SlotPlace } from '../occupant/index.ts';
+import { AS_MEASURED, type SlotPlace } from '../occupant/index.ts';
 
 const bar: BarLine = { x: 0, z: 600, lean: 0.15, od: 38.1 };
-const place = (x: number, z: number, driver = 'A'): SlotPlace => ({ driver, notch: [], slot: [x, z] });
+const place = (x: number, z: number, driver = 'A'): SlotPlace => ({
+  driver,
+  occupant: driver,
+  pose: AS_MEASURED,
+  notch: [],
+  slot: [x, z],
+  moved: [0, 0],
+});
 const window = (least: number, most: number, book = 'b'): StrapWindow => ({ book, least, most });
 
 const slots = fc.record({ x: fc.integer({ min: 120, max: 400 }), z: fc.integer({ min: 520, max: 720 }) });

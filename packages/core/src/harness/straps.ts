@@ -4,7 +4,7 @@ import { directionNearest, sweptTube } from '../cope/index.ts';
 import { type Occupant, type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { judgeMeasured, marginIn, type Verdict } from '../findings/index.ts';
-import { type SlotPlace, slotPlaces } from '../occupant/index.ts';
+import { AS_MEASURED, type SlotPlace, slotPlaces } from '../occupant/index.ts';
 import { angleAt, type BarLine, type StrapWindow } from './interval.ts';
 
 /** What a strap's verdict rests on of its driver. */
@@ -44,6 +44,7 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
       const toLine = (place: SlotPlace): SlotPlace => ({
         ...place,
         slot: [place.slot[0] - (seat.at[0] - x), place.slot[1] - (seat.at[2] - z)],
+        moved: [x - seat.at[0], z - seat.at[2]],
       });
       return {
         ...seat,
@@ -54,8 +55,11 @@ export function strapsTo(plan: Plan, own: [Tube, ...Tube[]], joints: Joint[], tu
   };
 }
 
-const measuredOf = ({ name, shoulder, slots }: Occupant): SlotPlace => ({
+const measuredOf = ({ id, name, shoulder, slots }: Occupant): SlotPlace => ({
   driver: name,
+  occupant: id,
+  pose: AS_MEASURED,
+  moved: [0, 0],
   notch: [],
   slot: [shoulder?.[0].mm ?? 0, (shoulder?.[2].mm ?? 0) + (slots[0]?.mm ?? 0)],
 });

@@ -5,7 +5,8 @@ export { type Entry, isTooLow } from './entry.ts';
 export { type PastPillar, pastPillars, type SeenBeside, type SightLine } from './pastPillar.ts';
 export { type AtNotch, FRONT_HOOP, underHoop, type UnderHoop } from './helmet.ts';
 export { type Stretch } from './padding.ts';
-export { gapTo, helmetRoom, type Room } from './room.ts';
+export { gapTo, helmetRoom, type Room, roomsOf } from './room.ts';
+export { type NearestTube, nearestTubes } from './nearest.ts';
 export {
   AS_MEASURED,
   carried,

@@ -7,9 +7,14 @@ import { type Vec3 } from '../space/index.ts';
 /** One place of a strap's slot in side view: who sits, at which notch, which slot. mm, x forward, z up. */
 export interface SlotPlace {
   driver: string;
+  /** Who sits, by the id; and the setting of the seat. */
+  occupant: string;
+  pose: SeatPose;
   /** `slide +40, recline 20°, lower slot`: what was moved from where it was measured. */
   notch: Said;
   slot: readonly [x: number, z: number];
+  /** How far back the bar lies behind this seat compared with its line, and how much higher: the slot is seen moved by as much. */
+  moved: readonly [x: number, z: number];
 }
 
 type Travel = NonNullable<Occupant['travel']>;
@@ -101,8 +106,11 @@ export const slotPlaces = kept((occupant: Occupant): SlotPlace[] => {
       const at = carriedByBack(pose, occupant, [x, y, z + slot.mm]);
       return {
         driver: name,
+        occupant: occupant.id,
+        pose,
         notch: joined([pose.notch, slots.length > 1 ? [`slot ${i + 1}`] : []]),
         slot: [at[0], at[2]],
+        moved: [0, 0],
       };
     }),
   );

@@ -1,12 +1,10 @@
-import { type CockpitAnswer, driverView, type Finding, type Tube, tubesIn } from '@gyrus/core';
-import { useCallback, useMemo, useState } from 'react';
+import { type CockpitAnswer, type Finding, type Tube, tubesIn } from '@gyrus/core';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useCockpit, useEvaluation, useFindings } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
-import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 import { FindingList } from '../../shared/figures/FindingList.tsx';
-import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
 import { PeopleTabs } from '../PeopleTabs.tsx';
 import { DoorTables } from './DoorTables.tsx';
@@ -14,6 +12,7 @@ import { DriverSettings } from './DriverSettings.tsx';
 import { HelmetFigures } from './HelmetFigures.tsx';
 import { PaddingTable } from './PaddingTable.tsx';
 import { RoomTable } from './RoomTable.tsx';
+import { SeatedPicture } from './SeatedPicture.tsx';
 import { SightPanel } from './SightPanel.tsx';
 
 /** The people in the cage: what they can hit and where to pad, what they see, how they get in and out. */
@@ -50,32 +49,15 @@ export function DriverPage() {
   );
 }
 
-const VIEWS = [
-  { value: 'side', text: 'from the left' },
-  { value: 'top', text: 'from above' },
-  { value: 'behind', text: 'from behind' },
-] as const;
-
 function Cockpit({ cockpit, tubes }: { cockpit: CockpitAnswer; tubes: Tube[] }) {
   const style = useJobStyle();
-  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('side');
   const findings = useFindings();
   const bare = usePlan().occupants.filter(
     ({ shoulder, helmetTop }) => shoulder === null || helmetTop === null,
   );
-  const draw = useCallback(
-    (width: number) => driverView(cockpit, tubes, { view, width, occupant: null }),
-    [cockpit, tubes, view],
-  );
   return (
     <>
-      <div className="space-y-2">
-        <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
-        <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined max-w-2xl border" />
-        <p className="text-quiet text-sm">
-          Bright on a tube: a stretch that helmet or limbs can be thrown against.
-        </p>
-      </div>
+      <SeatedPicture padding={cockpit.padding} tubes={tubes} />
       <section aria-label="Findings about the people" className="space-y-2">
         <h2 className="text-xl">What stands against it</h2>
         {findings ? (

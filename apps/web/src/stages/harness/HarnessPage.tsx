@@ -1,10 +1,10 @@
-import { type HarnessAnswer, harnessIn, harnessView, type SlotPlace, writeSaid } from '@gyrus/core';
-import { Slider } from 'radix-ui';
+import { bodyOf, type HarnessAnswer, harnessIn, harnessView, type SlotPlace, writeSaid } from '@gyrus/core';
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
+import { NotchScale } from '../../shared/fields/NotchScale.tsx';
 import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
 import { useRuleBooks } from '../../shared/server/queries.ts';
 import { PeopleTabs } from '../PeopleTabs.tsx';
@@ -58,9 +58,14 @@ function Bar({ answer }: { answer: HarnessAnswer }) {
     ),
   );
   const shown = places[Math.min(notch, places.length - 1)] ?? null;
+  const { occupants } = usePlan();
+  const body = useMemo(() => {
+    const person = occupants.find(({ id }) => id === shown?.occupant);
+    return person && shown ? bodyOf(person, shown.pose) : null;
+  }, [occupants, shown]);
   const draw = useCallback(
-    (width: number) => shown && harnessView(answer, { width, style, shown }),
-    [answer, shown, style],
+    (width: number) => shown && harnessView(answer, { width, style, shown, body }),
+    [answer, shown, style, body],
   );
   if (!shown)
     return (
@@ -74,28 +79,18 @@ function Bar({ answer }: { answer: HarnessAnswer }) {
     );
   return (
     <section aria-label={`Harness bar ${answer.stamp}`} className="space-y-4">
-      <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined max-w-3xl border" />
+      <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined border" />
       {places.length > 1 && (
-        <div className="flex max-w-3xl items-center gap-4">
-          <span className="w-64 shrink-0">
-            <span className="font-semibold">{shown.driver}</span>{' '}
-            <span className="text-quiet">{writeSaid(shown.notch, style) || 'as measured'}</span>
-          </span>
-          <Slider.Root
-            className="relative flex h-10 flex-1 touch-none items-center select-none"
-            min={0}
-            max={places.length - 1}
-            value={[Math.min(notch, places.length - 1)]}
-            onValueChange={([next]) => setNotch(next ?? 0)}
-          >
-            <Slider.Track className="bg-edge relative h-1.5 grow">
-              <Slider.Range className="bg-ink absolute h-full" />
-            </Slider.Track>
-            <Slider.Thumb
-              aria-label="driver and notch of the seat"
-              className="bg-ink block size-6 rounded-full border-2 border-white"
-            />
-          </Slider.Root>
+        <div>
+          <h2 className="text-quiet text-sm font-medium">driver, setting of the seat and slot</h2>
+          <NotchScale
+            label="driver and notch of the seat"
+            notches={places.map(
+              (place) => `${place.driver}: ${writeSaid(place.notch, style) || 'as measured'}`,
+            )}
+            value={Math.min(notch, places.length - 1)}
+            onChange={setNotch}
+          />
         </div>
       )}
       <HarnessFigures answer={answer} shown={shown} />

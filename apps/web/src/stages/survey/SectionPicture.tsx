@@ -76,6 +76,12 @@ function goOnWithEnter(event: KeyboardEvent<HTMLElement>) {
 }
 
 const CAPTIONS: Partial<Record<MeasureKey, string>> = {
+  halfWidthFloorLeft: 'floor, left',
+  halfWidthFloorRight: 'floor, right',
+  halfWidthLeanLeft: 'at the lean, left',
+  halfWidthLeanRight: 'at the lean, right',
+  halfWidthRoofLeft: 'roof rail, left',
+  halfWidthRoofRight: 'roof rail, right',
   leanHeight: 'leans from here up',
   headlinerCentre: 'headliner, centre',
   headlinerCornerLeft: 'corner, left',
@@ -94,7 +100,7 @@ const CAPTIONS: Partial<Record<MeasureKey, string>> = {
 /** A box with its caption: above it at the top and bottom edge of the picture, below it elsewhere. */
 function PlacedField({ place, onFocus }: { place: FieldPlace; onFocus: (key: MeasureKey) => void }) {
   const caption = CAPTIONS[place.key];
-  const above = /^(headliner|floorSlope|landing|door)/.test(place.key);
+  const above = /^(headliner|floorSlope|landing|door|halfWidth)/.test(place.key);
   return (
     <div
       className="absolute w-[11.6%] min-w-19 -translate-x-1/2 -translate-y-1/2 focus-within:z-20 has-[[data-says]]:z-10"
