@@ -110,3 +110,37 @@ test('the tube that a rule is about is lit in the cage', async ({ page }) => {
   await page.getByRole('button', { name: 'Light DBL' }).first().click();
   await expect(aside.getByText(/^DB: \d+ out, \d+ to look at/)).toBeVisible();
 });
+
+test('places stand on a picture of the car, each with its boxes; the one in hand says how it is taken', async ({
+  page,
+}) => {
+  await page.goto(`${DEMO}/survey?view=places`);
+  const car = page.getByRole('region', { name: 'The car and its places' });
+  const up = car.getByLabel('windscreen pillar, left: up');
+  await up.focus();
+  const hand = page.getByRole('complementary', { name: 'The place in hand' });
+  await expect(hand).toContainText('Straight up from the floor');
+  await expect(hand).toContainText('windscreen pillar, right');
+  await up.fill('861 mm');
+  await expect(hand).toContainText('861 mm');
+  await car.getByRole('radio', { name: 'from above' }).click();
+  await expect(car.getByLabel('windscreen pillar, left: to the left')).toHaveValue('636 mm');
+  await expect(hand.getByLabel('up, not seen from here')).toHaveValue('861 mm');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(hand.getByLabel('up, not seen from here')).toHaveValue('860 mm');
+  await saved(page);
+});
+
+test('the driver is drawn at the setting that is chosen, with the nearest tubes by their distance', async ({
+  page,
+}) => {
+  await page.goto(`${DEMO}/driver`);
+  const picture = page.getByRole('img', { name: /in the cage, seen from the left side/ });
+  await expect(picture).toContainText(/helmet .* to RDX2/);
+  const scale = page.getByRole('slider', { name: 'setting of the seat' });
+  await expect(scale).toHaveAttribute('aria-valuetext', 'as measured');
+  const before = await picture.textContent();
+  await scale.press('End');
+  await expect(scale).toHaveAttribute('aria-valuetext', /slide \+/);
+  await expect(picture).not.toHaveText(before ?? '');
+});

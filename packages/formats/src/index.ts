@@ -50,6 +50,7 @@ export {
 } from './words/cope.ts';
 export { clockedWords, footCutWords, footFigures } from './words/foot.ts';
 export { beforeFittingWords } from './words/fitting.ts';
+export { AXIS_HOW, AXIS_NAMES, placeName } from './words/place.ts';
 export { zoneWords } from './words/zone.ts';
 export { pastPillarWords } from './words/pastPillar.ts';
 export { radiusRoomWords } from './words/radiusRoom.ts';

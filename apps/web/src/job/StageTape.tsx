@@ -13,13 +13,14 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
   const says = stageSays(plan, evaluation, useFindings(), typing, useBuildProgress(plan));
   const page = useLocation().pathname.split('/')[3];
   return (
-    <nav aria-label="Stages" className="bg-sheet border-rule grid grid-cols-8 border-b">
+    <nav aria-label="Stages" className="bg-sheet border-rule grid auto-cols-[minmax(7rem,1fr)] grid-flow-col overflow-x-auto border-b">
       {STAGES.map((stage) => {
         const active = page === stage.path || ('also' in stage && page === stage.also);
         return (
           <Link
             key={stage.path}
             to={stage.path}
+            ref={active ? intoView : undefined}
             aria-current={active ? 'page' : undefined}
             className={`border-ink relative block min-h-13 border-l px-4 pt-1.5 pb-2 ${active ? 'font-semibold' : 'text-quiet'}`}
           >
@@ -32,6 +33,9 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
     </nav>
   );
 }
+
+/** Where the tape is wider than the screen, the stage that is worked on is seen. */
+const intoView = (stage: HTMLElement | null) => stage?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 
 function Ticks({ active }: { active: boolean }) {
   return (

@@ -20,6 +20,8 @@ export type Pen =
   | 'person'
   | 'seat'
   | 'window'
+  | 'ghost'
+  | 'keep-out'
   | 'dimension'
   | 'coming'
   | 'leader';

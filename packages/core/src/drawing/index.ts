@@ -11,6 +11,8 @@ export {
   textWidth,
   type Voice,
 } from './drawing.ts';
+export { type CarPicture, type CarSeen, carView } from './views/carView.ts';
+export { type PeopleView } from './people/seen.ts';
 export { type FrontOptions, hoopFront } from './views/hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';

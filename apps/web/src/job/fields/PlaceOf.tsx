@@ -15,10 +15,12 @@ interface PlaceOfProps {
   path: PlanPath<Place | null>;
   /** Where a place that may be missing starts. mm */
   start?: Vec3 | undefined;
+  /** Where a second box of the same fields can be on the page, their own name among them. */
+  among?: string;
 }
 
 /** A place in the car by its three distances; one that may be missing is written down and taken out as a whole. */
-export function PlaceOf({ label, path, start }: PlaceOfProps) {
+export function PlaceOf({ label, path, start, among }: PlaceOfProps) {
   const style = useJobStyle();
   const change = usePlanStore((state) => state.change);
   const at = valueAt(usePlan(), path) ?? null;
@@ -43,6 +45,7 @@ export function PlaceOf({ label, path, start }: PlaceOfProps) {
           <PlanField
             key={axis}
             label={axis}
+            {...(among === undefined ? {} : { among })}
             field={into(path, i).join('/')}
             kind={lengthKind(style)}
             value={at[i] ?? null}

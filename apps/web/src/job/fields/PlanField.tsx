@@ -15,18 +15,20 @@ interface PlanFieldProps<Q extends Knowable> {
   optional?: boolean;
   needed?: boolean;
   placeholder?: string;
+  /** Where a second box of the same field can be on the page, its own name among them. */
+  among?: string;
 }
 
 /** A quantity of the plan: undoable, and kept while it is typed. */
 export function PlanField<Q extends Knowable>(props: PlanFieldProps<Q>) {
-  const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder } = props;
+  const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder, among } = props;
   const pending = usePlanStore((state) => state.typing[field]);
   const setTyping = usePlanStore((state) => state.setTyping);
   const change = usePlanStore((state) => state.change);
   const seal = usePlanStore((state) => state.seal);
   return (
     <QuantityInput
-      inputId={`field-${field}`}
+      inputId={`${among ?? ''}field-${field}`}
       label={label}
       kind={kind}
       value={value}

@@ -1,4 +1,4 @@
-import { type Plan, recordOf } from '@gyrus/core';
+import { type CarPlace, type Length, type Plan, recordOf } from '@gyrus/core';
 import { type Draft } from 'immer';
 
 type Key = string | number;
@@ -48,6 +48,14 @@ export const narrowed = <R, Kind extends R>(from: PlanPath<R>): PlanPath<Kind> =
 /** Down a way of the record that stands at a path. */
 export const along = <V>(from: PlanPath, way: Way<V>): PlanPath<V> =>
   path([...from, ...way.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key))]);
+
+/** To one distance of a place of the car: `path` leads to the place. */
+export const distanceAt = ({ path: keys }: Pick<CarPlace, 'path'>, axis: number): PlanPath<Length> =>
+  path([...keys, axis]);
+
+/** To a place of the car. */
+export const placeAt = ({ path: keys }: Pick<CarPlace, 'path'>): PlanPath<[Length, Length, Length]> =>
+  path(keys);
 
 function path<V>(keys: readonly Key[]): PlanPath<V> {
   return keys as PlanPath<V>;

@@ -1,6 +1,7 @@
 import { type Drawing } from '@gyrus/core';
 import { screenTheme, type SvgNode, svgTree } from '@gyrus/formats';
-import { createElement, type ReactNode, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { createElement, type ReactNode, useMemo } from 'react';
+import { useWidth } from './useWidth.ts';
 
 const REACT_NAMES: Record<string, string> = {
   'stroke-width': 'strokeWidth',
@@ -36,16 +37,7 @@ interface FittedDrawingProps {
 
 /** A drawing made anew for the width it has. */
 export function FittedDrawing({ draw, className }: FittedDrawingProps) {
-  const frame = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useLayoutEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    setWidth(element.clientWidth);
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [frame, width] = useWidth();
   const drawing = useMemo(() => (width > 0 ? draw(width) : null), [draw, width]);
   return (
     <div ref={frame} className={className}>

@@ -32,7 +32,7 @@ export function thingWords({ of, name, role, side, what }: ThingName): string {
     case 'roof':
       return 'the body over the cage, in sections';
     case 'occupant':
-      return `${personFigures[what] ?? personFigures[what.split('.')[0] ?? ''] ?? `the ${spoken(what)}`} of ${name || 'somebody'}`;
+      return `${personFigure(what)} of ${name || 'somebody'}`;
     case 'member': {
       const hand = side ? `${side} ` : '';
       return `${memberFigure(role ?? '', what)} of the ${hand}${roleWords(role ?? '')} ${name}`;
@@ -45,6 +45,19 @@ export function thingWords({ of, name, role, side, what }: ThingName): string {
         : `the ${spoken(what)} of ${KINDS[of]} ${name || 'without a name'}`;
   }
 }
+
+/** The same in few words, whose it is first: `B, left: landing`, `T. Moreau: shoulder`. */
+export function thingShort(thing: ThingName): string {
+  const { of, name, role, side, what } = thing;
+  const bare = (words: string) => words.replace(/^the /, '');
+  if (of === 'member') return `${name}${side ? `, ${side}` : ''}: ${bare(memberFigure(role ?? '', what))}`;
+  if (of === 'occupant') return `${name || 'somebody'}: ${bare(personFigure(what))}`;
+  return bare(thingWords(thing));
+}
+
+/** A figure of somebody in the seat. */
+const personFigure = (what: string): string =>
+  personFigures[what] ?? personFigures[what.split('.')[0] ?? ''] ?? `the ${spoken(what)}`;
 
 function memberFigure(role: string, what: string): string {
   if (what === 'end-a' || what === 'end-b')

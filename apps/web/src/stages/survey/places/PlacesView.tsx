@@ -7,13 +7,14 @@ import {
   type Plan,
   ZONES,
 } from '@gyrus/core';
-import { zoneWords } from '@gyrus/formats';
+import { AXIS_NAMES, zoneWords } from '@gyrus/formats';
 import { at, newId } from '../../../job/fields/fresh.ts';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
 import { RecordList } from '../../../job/fields/RecordList.tsx';
 import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { PlacesPicture } from './picture/PlacesPicture.tsx';
 import { Limits } from './Limits.tsx';
 import { Sights } from './Sights.tsx';
 import { SetUpTables } from './SetUpTables.tsx';
@@ -29,7 +30,8 @@ export function PlacesView() {
   return (
     <>
       <h1 className="mb-4 text-2xl">Places in the car</h1>
-      <div className="grid gap-8 lg:grid-cols-2">
+      <PlacesPicture />
+      <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <div className="space-y-8">
           <Points />
           <GapSchools />
@@ -68,7 +70,7 @@ function Points() {
       hint="Places of the body that bars stand at or keep clear of: along roof rail, pillar and sill. Two or more of a zone make a line: a bar along it shows its gap at Design, left and right."
       path={into(SURVEY, 'points')}
       name={(row) => row.name || 'a point'}
-      about={(row) => row.at.map(length).join(', ')}
+      about={(row) => row.at.map((one, i) => `${length(one)} ${AXIS_NAMES[i] ?? ''}`).join(', ')}
       fields={() => POINT_FIELDS}
       kinds={[
         {

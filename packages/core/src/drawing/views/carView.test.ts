@@ -1,0 +1,77 @@
+import { AS_MEASURED, bodyOf } from '../../occupant/index.ts';
+import { EMPTY_SHOP } from '../../plan/index.ts';
+import { evaluate, tubesIn } from '../../evaluate.ts';
+import { placeAt } from '../../testing/index.ts';
+import { cageWith, personIn } from '../../testing/doorCage.ts';
+import { carView, type PeopleView } from '../index.ts';
+
+const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
+const rib = (id: string, forward: number, out: number, top: number) => ({
+  id,
+  name: id,
+  forward: mm(forward),
+  points: [
+    { out: mm(out), up: mm(0) },
+    { out: mm(out - 100), up: mm(top) },
+  ],
+});
+const plan = cageWith(personIn());
+const seen = {
+  survey: {
+    ...plan.survey,
+    ribs: [rib('rear', -800, 700, 900), rib('front', 1000, 720, 640)],
+    keepOuts: [
+      { id: 'k', name: 'latch', from: placeAt(0, 700, 400), to: placeAt(100, 740, 500), clearance: mm(10) },
+    ],
+    planes: [{ id: 'w', name: 'bulkhead', at: placeAt(-700, 0, 500), normal: placeAt(1, 0, 0), reach: null }],
+  },
+  tubes: tubesIn(evaluate(plan, EMPTY_SHOP, [])),
+  people: plan.occupants.map((person) => bodyOf(person, AS_MEASURED)),
+  places: [[1200, 0, 300]] as [number, number, number][],
+};
+const size = { width: 900, height: 440, aside: 190 };
+
+test.each(['side', 'top', 'behind'] as const)(
+  'from the %s: everything lies between the margins for boxes',
+  (view) => {
+    const { drawing, at } = carView(seen, { view, ...size });
+    const [x] = at([1200, 0, 300]);
+    expect(x >= 190 && x <= 710).toBe(true);
+    for (const shape of drawing.shapes)
+      if (shape.kind === 'polygon')
+        for (const [px, py] of shape.points)
+          expect(px >= 189 && px <= 711 && py >= 0 && py <= 440).toBe(true);
+    expect(drawing.shapes.some((shape) => shape.kind === 'polygon' && shape.pen === 'keep-out')).toBe(true);
+  },
+);
+
+test('one scale for all distances; forward is to the left from the side, up from above, away from behind', () => {
+  const placed = (view: PeopleView) => carView(seen, { view, ...size }).at;
+  for (const view of ['side', 'top', 'behind'] as const) {
+    const at = placed(view);
+    const off = (x: number, y: number, z: number) => [
+      at([x, y, z])[0] - at([0, 0, 0])[0],
+      at([x, y, z])[1] - at([0, 0, 0])[1],
+    ];
+    const [forward, left, up] = [off(100, 0, 0), off(0, 100, 0), off(0, 0, 100)];
+    const moved = {
+      side: [forward[0], up[1], left],
+      top: [left[0], forward[1], up],
+      behind: [left[0], up[1], forward],
+    }[view];
+    expect(moved[0]).toBeLessThan(0);
+    expect(moved[1]).toBeCloseTo(Number(moved[0]), 9);
+    expect(moved[2]).toEqual([0, 0]);
+  }
+});
+
+test('a panel that is looked at flat is no line, and a car of which nothing is known is a picture all the same', () => {
+  const lines = (view: PeopleView) =>
+    carView(seen, { view, ...size }).drawing.shapes.filter(
+      (shape) => shape.kind === 'text' && shape.text === 'bulkhead',
+    );
+  expect([lines('side').length, lines('behind').length]).toEqual([1, 0]);
+  const none = { survey: { ...plan.survey, measures: {} }, tubes: [], people: [], places: [] };
+  const { drawing } = carView(none, { view: 'side', ...size });
+  expect(drawing.shapes.length).toBeGreaterThan(0);
+});
