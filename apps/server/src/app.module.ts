@@ -4,6 +4,7 @@ import { dataSourceOptions } from './database/dataSource.ts';
 import { LoadOnce } from './database/loadOnce.ts';
 import { BuildModule } from './build/build.module.ts';
 import { DevicesModule } from './devices/devices.module.ts';
+import { ExamplesModule } from './examples/examples.module.ts';
 import { FloorModule } from './floor/floor.module.ts';
 import { HistoryModule } from './history/history.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
@@ -35,6 +36,7 @@ export class AppModule {
         BuildModule,
         HistoryModule,
         WeldingModule,
+        ExamplesModule,
       ],
       providers: [LoadOnce],
     };

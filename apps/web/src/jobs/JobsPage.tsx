@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Archive, ArchiveRestore, Copy, Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { api } from '../shared/server/api.ts';
 import { TextField } from '../shared/fields/TextField.tsx';
@@ -14,6 +14,8 @@ import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { useJobs } from '../shared/server/queries.ts';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
+import { FirstSteps } from './first/FirstSteps.tsx';
+import { useFirstSteps } from './first/useFirstSteps.ts';
 import { useAskAgain } from '../shared/server/useAskAgain.ts';
 
 /** Forms and their checks come when they are asked for. */
@@ -24,7 +26,10 @@ const CopyJobForm = lazy(async () => ({ default: (await import('./CopyJobForm.ts
 /** Every job, last changed first. */
 export function JobsPage() {
   const jobs = useJobs();
-  const [making, setMaking] = useState(false);
+  const [address, setAddress] = useSearchParams();
+  const steps = useFirstSteps();
+  const making = address.has('new');
+  const setMaking = (on: boolean) => setAddress(on ? { new: '' } : {}, { replace: true });
   const [archived, setArchived] = useState(false);
   const [words, setWords] = useState('');
   const there = jobs.data?.filter((job) => job.archived === archived) ?? [];
@@ -60,7 +65,10 @@ export function JobsPage() {
             />
           </div>
         )}
-        {jobs.data && there.length === 0 && <NoJobs archived={archived} />}
+        {there.length === 0 && archived && (
+          <p className="bg-sheet border-rule rounded-machined border p-6">No job is put away.</p>
+        )}
+        {steps && !archived && steps.some((step) => step.there === null) && <FirstSteps steps={steps} />}
         {there.length > 0 && shown.length === 0 && (
           <p role="status">No job, car or series has all of “{words.trim()}”.</p>
         )}
@@ -74,14 +82,6 @@ export function JobsPage() {
     </div>
   );
 }
-
-const NoJobs = ({ archived }: { archived: boolean }) => (
-  <p className="bg-sheet border-rule rounded-machined border p-6">
-    {archived
-      ? 'No job is put away.'
-      : 'No job yet. Press New job, measure the stripped car at Survey, choose a die at Bend, and print the sheet.'}
-  </p>
-);
 
 const COLUMNS: Column<JobSummary>[] = [
   {

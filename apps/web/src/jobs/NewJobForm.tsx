@@ -5,17 +5,20 @@ import { Button } from '../shared/frame/Button.tsx';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { TextField } from '../shared/fields/TextField.tsx';
 
+import { useShopUnit } from '../shared/fields/useLengthStyle.tsx';
+import { useStartJob } from './useStartJob.ts';
+
 const UNITS = [
   { value: 'in', text: 'inches' },
   { value: 'mm', text: 'millimetres' },
 ] as const;
-import { useStartJob } from './useStartJob.ts';
 
-/** A job by its name and its unit. */
+/** A job by its name and its unit: the shop's, until another is chosen. */
 export function NewJobForm() {
+  const [unit] = useShopUnit();
   const { register, control, handleSubmit, formState } = useForm<CreateJobDto>({
     resolver: classValidatorResolver(CreateJobDto),
-    defaultValues: { name: '', car: '', length: 'in' },
+    defaultValues: { name: '', car: '', length: unit },
   });
   const create = useStartJob<CreateJobDto>('jobs', 'brief');
   return (

@@ -7,6 +7,7 @@ import { Typeset } from '../shared/figures/Figure.tsx';
 import { Cell, PlainTable, TableRow } from '../shared/figures/PlainTable.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { useRuleBooks } from '../shared/server/queries.ts';
+import { FirstStepsBand } from '../jobs/first/FirstStepsBand.tsx';
 import { KeepBook, TakeBook } from './BookFiles.tsx';
 import { Unfinished } from './Unfinished.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
@@ -21,6 +22,9 @@ export function RuleBooksPage() {
   return (
     <div className="flex min-h-full flex-col">
       <Header />
+      <div className="mx-auto w-full max-w-6xl px-6 pt-4 empty:hidden">
+        <FirstStepsBand />
+      </div>
       <main className="mx-auto grid w-full max-w-6xl gap-8 p-6 md:grid-cols-[260px_minmax(0,1fr)]">
         <nav aria-label="Rule books">
           <h1 className="mb-3 text-3xl">Rule books</h1>

@@ -64,13 +64,25 @@ interface DieFields {
   style: LengthStyle;
 }
 
+/** What dies for the tube of cages mostly have: a size outside of it is taken, and asked back. mm, common practice */
+const USUAL = {
+  od: [15, 90],
+  radius: [40, 400],
+  straight: [0, 500],
+} as const;
+
 function DieSizes({ control, style }: DieFields) {
-  const size = lengthKind(style, { above: 0 });
-  const extent = lengthKind(style, { least: 0 });
+  const radius = lengthKind(style, { above: 0, usual: USUAL.radius });
+  const extent = lengthKind(style, { least: 0, usual: USUAL.straight });
   return (
     <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
-      <FormQuantity control={control} name="od" label="tube diameter it takes" kind={size} />
-      <FormQuantity control={control} name="clr" label="centreline radius" kind={size} />
+      <FormQuantity
+        control={control}
+        name="od"
+        label="tube diameter it takes"
+        kind={lengthKind(style, { above: 0, usual: USUAL.od })}
+      />
+      <FormQuantity control={control} name="clr" label="centreline radius" kind={radius} />
       <FormQuantity control={control} name="clampLength" label="straight the clamp needs" kind={extent} />
       <FormQuantity control={control} name="trailing" label="straight needed behind the bend" kind={extent} />
       <FormQuantity
@@ -84,7 +96,7 @@ function DieSizes({ control, style }: DieFields) {
         control={control}
         name="finishedRadius"
         label="measured finished radius (may be empty)"
-        kind={size}
+        kind={radius}
         optional
       />
     </div>

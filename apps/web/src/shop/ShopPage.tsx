@@ -1,4 +1,4 @@
-import { INCHES, type LengthStyle, MILLIMETRES, type Shop, type Unit } from '@gyrus/core';
+import { type LengthStyle, type Shop } from '@gyrus/core';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { useState } from 'react';
@@ -6,7 +6,8 @@ import { Button } from '../shared/frame/Button.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { useShop } from '../shared/server/queries.ts';
-import { Segmented } from '../shared/fields/Segmented.tsx';
+import { useLengthStyle } from '../shared/fields/useLengthStyle.tsx';
+import { FirstStepsBand } from '../jobs/first/FirstStepsBand.tsx';
 import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { DieForm } from './DieForm.tsx';
 import { MachineForm } from './MachineForm.tsx';
@@ -15,24 +16,17 @@ import { TubeStock } from './tube/TubeStock.tsx';
 import { useShopForm } from './useShopForm.ts';
 import { type Open, MachineCard } from './MachineCard.tsx';
 
-const UNITS = [
-  { value: 'in', text: 'type inches' },
-  { value: 'mm', text: 'type millimetres' },
-] as const;
-
 /** Machines with their dies and test bends, and the tube. */
 export function ShopPage() {
   const shop = useShop();
   const [open, setOpen] = useState<Open | null>(null);
-  const [unit, setUnit] = useState<Unit>('in');
-  const style = unit === 'in' ? INCHES : MILLIMETRES;
+  const [style, unitSwitch] = useLengthStyle();
   const close = () => setOpen(null);
   return (
     <div className="flex min-h-full flex-col">
-      <Header
-        actions={<Segmented quiet label="type lengths in" value={unit} options={UNITS} onChange={setUnit} />}
-      />
+      <Header actions={unitSwitch} />
       <main className="mx-auto w-full max-w-5xl space-y-8 p-6">
+        <FirstStepsBand />
         <div className="flex items-center justify-between">
           <div>
             <h1 className="text-3xl">Shop</h1>

@@ -60,3 +60,4 @@ export {
 } from './members/tooling.ts';
 export { certificateOf, isSameTube, longestStick } from './stock.ts';
 export { planReader, type ReadPlan } from './planReader.ts';
+export { seatedDrivers } from './seatedDrivers.ts';

@@ -1,11 +1,16 @@
 import { USUAL_ORDER } from '../cage/index.ts';
-import { type BarRole, type Plan } from '../plan/index.ts';
-import { type RuleBook } from './book/ruleBook.ts';
+import { type Finding, type FindingCode, textFact } from '../findings/index.ts';
+import { type BarRole } from '../plan/index.ts';
 
-/** Roles that a chosen rule book speaks of and the plan has not yet. */
-export function demandedRoles({ brief, members }: Plan, books: RuleBook[]): Set<BarRole> {
-  const there = new Set<string>(members.map((member) => member.role));
-  const chosen = books.filter((book) => brief.books.some((one) => one.book === book.id));
-  const spoken = chosen.flatMap((book) => book.rules.flatMap((rule) => rule.roles));
-  return new Set(USUAL_ORDER.filter((role) => spoken.includes(role) && !there.has(role)));
+/** Findings that say that bars of a role are missing. */
+const MISSING = new Set<FindingCode>(['none-there', 'count', 'continuous-count']);
+
+/** Roles of which a chosen rule book demands bars that are not there. */
+export function demandedRoles(findings: readonly Finding[]): Set<BarRole> {
+  const missing = new Set(
+    findings
+      .filter(({ code, status, would }) => MISSING.has(code) && (would ?? status) === 'out')
+      .map((finding) => textFact(finding, 'role')),
+  );
+  return new Set(USUAL_ORDER.filter((role) => missing.has(role)));
 }

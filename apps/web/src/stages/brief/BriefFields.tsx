@@ -1,4 +1,7 @@
+import { seatedDrivers } from '@gyrus/core';
 import { useState } from 'react';
+import { newId } from '../../job/fields/fresh.ts';
+import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { TextField } from '../../shared/fields/TextField.tsx';
 
 interface DateFieldProps {
@@ -44,30 +47,36 @@ export function YearField({
   );
 }
 
-/** Names with commas between; an unfinished comma is kept while it is typed. */
-export function DriversField({
-  drivers,
-  onChange,
-}: {
-  drivers: string[];
-  onChange: (drivers: string[]) => void;
-}) {
+/** Names with commas between; an unfinished comma is kept while it is typed, and who is named is seated when the box is left. */
+export function DriversField() {
+  const { drivers } = usePlan().brief;
+  const change = usePlanStore((state) => state.change);
+  const [draft, setDraft] = useState<string | null>(null);
+  const keep = () => {
+    setDraft(null);
+    if (draft === null) return;
+    const named = namesIn(draft);
+    change('brief/drivers', (plan) => {
+      plan.occupants = seatedDrivers(plan, named, newId);
+      plan.brief.drivers = named;
+    });
+  };
   return (
     <TextField
       label="drivers, with commas between"
-      defaultValue={drivers.join(', ')}
-      onChange={(event) =>
-        onChange(
-          event.target.value
-            .split(',')
-            .map((name) => name.trim().slice(0, 120))
-            .filter(Boolean)
-            .slice(0, 20),
-        )
-      }
+      value={draft ?? drivers.join(', ')}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={keep}
     />
   );
 }
+
+const namesIn = (text: string): string[] =>
+  text
+    .split(',')
+    .map((name) => name.trim().slice(0, 120))
+    .filter(Boolean)
+    .slice(0, 20);
 
 /** What else there is to know. */
 export function NotesField({ notes, onChange }: { notes: string; onChange: (notes: string) => void }) {

@@ -66,7 +66,7 @@ function TheCar({ brief }: { brief: Brief }) {
         set={(plan, value) => void (plan.brief.carWeight = value)}
       />
       <YearField year={brief.buildYear} onChange={set('buildYear')} />
-      <DriversField drivers={brief.drivers} onChange={set('drivers')} />
+      <DriversField />
     </section>
   );
 }

@@ -5,7 +5,8 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
-import { useRuleBooks, useShop } from '../../../shared/server/queries.ts';
+import { useEvaluation } from '../../../answers/useAnswers.ts';
+import { useShop } from '../../../shared/server/queries.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { SelectField } from '../../../shared/fields/SelectField.tsx';
@@ -95,16 +96,15 @@ interface RoleSelectProps {
   onChoose: (role: Addable | null) => void;
 }
 
-/** Every role, with what comes next and what the chosen books demand marked. */
+/** Every role, with what comes next and what the chosen books demand and is not there marked. */
 function RoleSelect({ role, next, onChoose }: RoleSelectProps) {
-  const books = useRuleBooks().data ?? [];
   const plan = usePlan();
-  const demanded = demandedRoles(plan, books);
+  const demanded = demandedRoles(useEvaluation().findings);
   const all: readonly Addable[] = mainHoopOf(plan) ? USUAL_ORDER : ['main-hoop', ...USUAL_ORDER];
   const words = (one: Addable) => {
     const marks = [
       one === next && 'next',
-      one !== 'main-hoop' && demanded.has(one) && 'in the rule book',
+      one !== 'main-hoop' && demanded.has(one) && 'the rule book asks for it',
     ].filter(Boolean);
     return marks.length > 0 ? `${roleWords(one)} (${marks.join(', ')})` : roleWords(one);
   };

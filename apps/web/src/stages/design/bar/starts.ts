@@ -68,16 +68,21 @@ export function cornerFor(evaluation: Evaluation): [MemberReference, MemberRefer
   return header && branch ? [header, branch] : null;
 }
 
-/** The first foot that no plate is under: an end that stands on no tube. */
-export function footFor({ plates }: Plan, evaluation: Evaluation): Plate['under'] {
-  const feet = rowsOf(evaluation).flatMap(({ member, side, tubes }) =>
-    (['a', 'b'] as const).flatMap((end): NonNullable<Plate['under']>[] => {
+type Foot = NonNullable<Plate['under']>;
+
+/** Ends that stand on no tube. */
+const feetOf = (evaluation: Evaluation): Foot[] =>
+  rowsOf(evaluation).flatMap(({ member, side, tubes }) =>
+    (['a', 'b'] as const).flatMap((end): Foot[] => {
       const tube = end === 'a' ? tubes[0] : tubes.at(-1);
       const stands = evaluation.joints.some((joint) => joint.piece === tube?.piece && joint.end === end);
       return tube && !stands ? [{ member, end, ...(side ? { side } : {}) }] : [];
     }),
   );
-  const free = feet.find(
+
+/** Feet that no plate is under: ends that stand on no tube. */
+export const bareFeet = ({ plates }: Plan, evaluation: Evaluation): Foot[] =>
+  feetOf(evaluation).filter(
     (foot) =>
       !plates.some(
         ({ under }) =>
@@ -86,5 +91,7 @@ export function footFor({ plates }: Plan, evaluation: Evaluation): Plate['under'
           (under.side === undefined || under.side === foot.side),
       ),
   );
-  return free ?? feet[0] ?? null;
-}
+
+/** The first foot that no plate is under, or any. */
+export const footFor = (plan: Plan, evaluation: Evaluation): Plate['under'] =>
+  bareFeet(plan, evaluation)[0] ?? feetOf(evaluation)[0] ?? null;

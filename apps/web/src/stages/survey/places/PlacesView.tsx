@@ -235,8 +235,8 @@ const PERSON_FIELDS = [
     ['centre', 'centre'],
     ['right', 'right'],
   ]),
-  person.place('shoulder', 'shoulder, where the strap lies'),
-  person.place('helmetTop', 'top of the helmet'),
+  person.place('shoulder', 'shoulder, where the strap lies', [0, 350, 620]),
+  person.place('helmetTop', 'top of the helmet', [0, 350, 920]),
 ];
 
 function People() {
@@ -246,6 +246,11 @@ function People() {
       hint="Shoulder and top of the helmet, measured with the driver in the seat: drawn in space."
       path={into(PLAN_PATH, 'occupants')}
       name={(row) => row.name || 'somebody'}
+      about={({ shoulder, helmetTop }) =>
+        [shoulder ? '' : 'shoulder', helmetTop ? '' : 'helmet'].filter(Boolean).join(' and ') === ''
+          ? 'measured in the seat'
+          : `${[shoulder ? '' : 'shoulder', helmetTop ? '' : 'helmet'].filter(Boolean).join(' and ')} not measured yet`
+      }
       fields={() => PERSON_FIELDS}
       kinds={[
         {
