@@ -133,6 +133,16 @@ test('variants go their own way, are compared, and a named revision comes back',
   await page.getByLabel('name what is on screen').fill('before any bar');
   await page.getByRole('button', { name: 'Keep under this name' }).click();
   await expect(page.getByRole('cell', { name: 'before any bar' })).toBeVisible();
+  // What the save before it changed is told, and what Undo would take back.
+  await expect(
+    page
+      .getByRole('cell', { name: /half width at the floor, left .*; \d+ more|headliner at the centre/ })
+      .first(),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveAttribute(
+    'title',
+    /^Undo: headliner at the centre/,
+  );
   await page.getByLabel('start a variant from what is on screen, named').fill('with an X');
   await page.getByRole('button', { name: 'Start the variant' }).click();
   await expect(page.getByRole('columnheader', { name: 'with an X' })).toBeVisible();

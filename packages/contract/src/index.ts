@@ -12,6 +12,9 @@ export {
   MAIN_BRANCH,
   type Revision,
   type RevisionSummary,
+  MOST_CHANGES,
+  REVISION_PAGE,
+  RevisionsQueryDto,
   SaveRevisionDto,
   UpdateJobDto,
 } from './jobs.ts';

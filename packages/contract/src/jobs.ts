@@ -3,11 +3,14 @@ import { Type } from 'class-transformer';
 import {
   IsBoolean,
   IsIn,
+  IsInt,
   IsObject,
   IsString,
   IsUUID,
   Matches,
+  Max,
   MaxLength,
+  Min,
   MinLength,
   ValidateIf,
   ValidateNested,
@@ -81,6 +84,26 @@ export class UpdateJobDto {
   closed?: ClosedDto | null;
 }
 
+/** The words for what a revision changed are no longer than this. */
+export const MOST_CHANGES = 600;
+
+/** So many revisions come in one answer. */
+export const REVISION_PAGE = 100;
+
+/** Which revisions are asked for: the newest before a number, of one variant or of all. */
+export class RevisionsQueryDto {
+  @MayBeLeftOut()
+  @BranchField()
+  branch?: string;
+
+  @MayBeLeftOut()
+  @Type(() => Number)
+  @IsInt({ message: 'the number of a revision' })
+  @Min(1, { message: 'the number of a revision' })
+  @Max(2 ** 31 - 1, { message: 'the number of a revision' })
+  before?: number;
+}
+
 /** Saves a plan on top of the revision it started from. The id is the client's, so that a repeated save is one save. */
 export class SaveRevisionDto {
   @IsUUID()
@@ -100,6 +123,12 @@ export class SaveRevisionDto {
   @IsString()
   @MaxLength(4000)
   note!: string;
+
+  /** What this revision changed, in a few words, as whoever saved it read them. */
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(MOST_CHANGES, { message: `the changes are told in ${MOST_CHANGES} characters at most` })
+  changes?: string;
 
   @IsObject({ message: 'give the plan' })
   plan!: object;
@@ -136,6 +165,8 @@ export interface RevisionSummary {
   branch: string;
   author: string;
   note: string;
+  /** What it changed, in a few words; empty where nobody said. */
+  changes: string;
   createdAt: string;
 }
 

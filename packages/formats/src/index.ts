@@ -68,6 +68,7 @@ export { passedOverWords } from './words/books/passedOver.ts';
 export { figuresUncovered } from './words/books/statedFigures.ts';
 export { checkWords } from './words/books/check.ts';
 export { remedyWords } from './words/findings/remedy.ts';
+export { planChangesWords } from './words/plan/planChanges.ts';
 export { planFieldWords, planValueWords } from './words/plan/planField.ts';
 export { isRolled, riseLabel, rollFigures } from './words/roll.ts';
 export { ROLE_GROUPS, ROLE_REASONS, roleWords, RULED_ROLES } from './words/role.ts';

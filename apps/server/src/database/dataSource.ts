@@ -21,6 +21,7 @@ import { BuildEntries1825000000000 } from './1825000000000-buildEntries.ts';
 import { Certificates1830000000000 } from './1830000000000-certificates.ts';
 import { Welding1835000000000 } from './1835000000000-welding.ts';
 import { JobsClosedAndCopied1840000000000 } from './1840000000000-jobsClosedAndCopied.ts';
+import { RevisionChanges1845000000000 } from './1845000000000-revisionChanges.ts';
 import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
@@ -44,6 +45,7 @@ export const MIGRATIONS = [
   Certificates1830000000000,
   Welding1835000000000,
   JobsClosedAndCopied1840000000000,
+  RevisionChanges1845000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */

@@ -10,6 +10,7 @@ export interface NewRevision {
   branch: string;
   author: string;
   note: string;
+  changes: string;
   /** The plan as JSON. */
   plan: string;
 }
@@ -28,12 +29,12 @@ const UNIQUE_VIOLATION = '23505';
  * the id is taken: nothing was written. Of two that come together, the unique key on job, branch and parent lets one pass.
  */
 export async function appendRevision(database: DataSource, revision: NewRevision): Promise<Appended | null> {
-  const { id, jobId, parent, branch, author, note, plan } = revision;
+  const { id, jobId, parent, branch, author, note, changes, plan } = revision;
   try {
     const { rows } = await poolOf(database).query<Appended>({
       name: 'append-revision',
       text: APPEND,
-      values: [id, jobId, parent, branch, author, note, plan],
+      values: [id, jobId, parent, branch, author, note, plan, changes],
     });
     return rows[0] ?? null;
   } catch (error) {
@@ -54,6 +55,6 @@ const APPEND = `
       FROM head WHERE job.id = $2 AND head.id = $3 AND job.closed_at IS NULL
     RETURNING last_revision
   )
-  INSERT INTO plan_revision (id, job_id, number, parent_id, branch, author, note, plan)
-  SELECT $1, $2, last_revision, $3, $4, $5, $6, $7 FROM counted
+  INSERT INTO plan_revision (id, job_id, number, parent_id, branch, author, note, plan, changes)
+  SELECT $1, $2, last_revision, $3, $4, $5, $6, $7, $8 FROM counted
   RETURNING number, created_at AS "createdAt"`;

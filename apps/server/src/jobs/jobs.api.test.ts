@@ -3,7 +3,9 @@ import {
   type Clash,
   type JobDetail,
   type JobSummary,
+  MOST_CHANGES,
   type Revision,
+  REVISION_PAGE,
   type RevisionSummary,
 } from '@gyrus/contract';
 import { type Fault, type Plan } from '@gyrus/core';
@@ -183,4 +185,39 @@ test('what is not here is told; what is no JSON or too large is refused; nothing
     .send({ name: 'x'.repeat(5_000_000) })
     .expect(413);
   expect(JSON.stringify(large.body)).not.toMatch(/node_modules|at /);
+});
+
+test('revisions say what they changed, and come in pages and by variant; the newest of each variant is one answer', async () => {
+  const job = await newJob('Many');
+  const plan = job.head.plan;
+  let parent = job.head.id;
+  const save = async (branch: string, changes?: string) => {
+    const dto = saveOf(parent, plan, { branch, ...(changes === undefined ? {} : { changes }) });
+    await http().post(`/api/jobs/${job.id}/revisions`).send(dto).expect(201);
+    return dto.id;
+  };
+  for (let i = 2; i <= REVISION_PAGE + 5; i += 1) parent = await save('main', `step ${i}`);
+  await save('with an X');
+  const list = async (query: string) =>
+    (await http().get(`/api/jobs/${job.id}/revisions?${query}`).expect(200)).body as RevisionSummary[];
+  const first = await list('branch=main');
+  expect(first).toHaveLength(REVISION_PAGE);
+  expect(first[0]).toMatchObject({
+    number: REVISION_PAGE + 5,
+    changes: `step ${REVISION_PAGE + 5}`,
+    author: 'E. L.',
+  });
+  const older = await list(`branch=main&before=${first.at(-1)?.number ?? 0}`);
+  expect(older.map(({ number }) => number)).toEqual([5, 4, 3, 2, 1]);
+  expect(older.at(-1)?.changes).toBe('');
+  expect((await list(''))[0]).toMatchObject({ branch: 'with an X', changes: '' });
+  const heads = (await http().get(`/api/jobs/${job.id}/variants`).expect(200)).body as RevisionSummary[];
+  expect(heads.map(({ branch, number }) => [branch, number])).toEqual([
+    ['main', REVISION_PAGE + 5],
+    ['with an X', REVISION_PAGE + 6],
+  ]);
+  await http().get(`/api/jobs/${job.id}/revisions?before=none`).expect(422);
+  const tooLong = saveOf(parent, plan, { changes: 'x'.repeat(MOST_CHANGES + 1) });
+  const refused = await http().post(`/api/jobs/${job.id}/revisions`).send(tooLong).expect(422);
+  expect(faultIn(refused.body).path).toBe('/changes');
 });

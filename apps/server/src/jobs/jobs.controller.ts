@@ -5,6 +5,7 @@ import {
   type JobDetail,
   type JobSummary,
   type Revision,
+  RevisionsQueryDto,
   type RevisionSummary,
   type SaveRevisionDto,
   UpdateJobDto,
@@ -45,8 +46,16 @@ export class JobsController {
   }
 
   @Get(':id/revisions')
-  revisions(@Param('id', ParseUUIDPipe) id: string): Promise<RevisionSummary[]> {
-    return this.jobs.revisions(id);
+  revisions(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() query: RevisionsQueryDto,
+  ): Promise<RevisionSummary[]> {
+    return this.jobs.revisions(id, query);
+  }
+
+  @Get(':id/variants')
+  variants(@Param('id', ParseUUIDPipe) id: string): Promise<RevisionSummary[]> {
+    return this.jobs.variants(id);
   }
 
   @Get(':id/revisions/:number')

@@ -6,13 +6,15 @@ import {
   type JobSummary,
   MAIN_BRANCH,
   type Revision,
+  REVISION_PAGE,
+  type RevisionsQueryDto,
   type RevisionSummary,
   type SaveRevisionDto,
   type UpdateJobDto,
 } from '@gyrus/contract';
 import { emptyPlan, nextCarPlan, type Plan, planReader, readPlan, under } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
+import { DataSource, type EntityManager, LessThan } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
 import { appendRevision } from './appendRevision.ts';
 import { JobEntity } from './job.entity.ts';
@@ -67,6 +69,7 @@ export class JobsService {
         branch: MAIN_BRANCH,
         author: '',
         note,
+        changes: '',
         plan,
       });
     });
@@ -137,22 +140,32 @@ export class JobsService {
     return this.detail(id);
   }
 
-  async revisions(jobId: string): Promise<RevisionSummary[]> {
+  /** Without their plans, the newest first, a page at a time. before: numbers below it; of one variant or of all. */
+  async revisions(jobId: string, { branch, before }: RevisionsQueryDto): Promise<RevisionSummary[]> {
     const found = await this.database.manager.find(PlanRevisionEntity, {
-      where: { jobId },
-      order: { number: 'DESC' },
-      select: {
-        id: true,
-        jobId: true,
-        number: true,
-        parentId: true,
-        branch: true,
-        author: true,
-        note: true,
-        createdAt: true,
+      where: {
+        jobId,
+        ...(branch === undefined ? {} : { branch }),
+        ...(before === undefined ? {} : { number: LessThan(before) }),
       },
+      order: { number: 'DESC' },
+      take: REVISION_PAGE,
+      select: WITHOUT_PLAN,
     });
     return found.map(summaryOf);
+  }
+
+  /** The newest revision of each variant, without its plan. */
+  async variants(jobId: string): Promise<RevisionSummary[]> {
+    const heads = await this.database.manager
+      .createQueryBuilder(PlanRevisionEntity, 'revision')
+      .select(Object.keys(WITHOUT_PLAN).map((column) => `revision.${column}`))
+      .distinctOn(['revision.branch'])
+      .where('revision.jobId = :jobId', { jobId })
+      .orderBy('revision.branch')
+      .addOrderBy('revision.number', 'DESC')
+      .getMany();
+    return heads.map(summaryOf);
   }
 
   async revision(jobId: string, number: number): Promise<Revision> {
@@ -172,7 +185,13 @@ export class JobsService {
     const appended =
       parent === null
         ? null
-        : await appendRevision(this.database, { ...dto, jobId, parent, plan: read.value.json });
+        : await appendRevision(this.database, {
+            ...dto,
+            changes: dto.changes ?? '',
+            jobId,
+            parent,
+            plan: read.value.json,
+          });
     if (appended)
       return {
         id: dto.id,
@@ -181,11 +200,25 @@ export class JobsService {
         branch: dto.branch,
         author: dto.author,
         note: dto.note,
+        changes: dto.changes ?? '',
         createdAt: appended.createdAt.toISOString(),
       };
     return this.database.transaction((manager) => saveLocked(manager, jobId, dto, read.value.plan));
   }
 }
+
+/** Columns of a revision but the plan, which is long. */
+const WITHOUT_PLAN = {
+  id: true,
+  jobId: true,
+  number: true,
+  parentId: true,
+  branch: true,
+  author: true,
+  note: true,
+  changes: true,
+  createdAt: true,
+} as const;
 
 /** A save that is not simply the next of its branch: sent before, the first of a variant, or a clash. */
 async function saveLocked(
@@ -210,6 +243,7 @@ async function saveLocked(
     branch: dto.branch,
     author: dto.author,
     note: dto.note,
+    changes: dto.changes ?? '',
     plan,
   });
   return summaryOf(await manager.findOneByOrFail(PlanRevisionEntity, { id: dto.id }));
@@ -273,6 +307,7 @@ const summaryOf = (found: PlanRevisionEntity): RevisionSummary => ({
   branch: found.branch,
   author: found.author,
   note: found.note,
+  changes: found.changes,
   createdAt: found.createdAt.toISOString(),
 });
 

@@ -24,6 +24,10 @@ export class PlanRevisionEntity {
   @Column('text')
   note!: string;
 
+  /** What it changed, in a few words. */
+  @Column('text')
+  changes!: string;
+
   @Column('jsonb')
   plan!: object;
 

@@ -1,12 +1,13 @@
 import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
 import { type Evaluation } from '@gyrus/core';
-import { GitBranch, Printer, Redo2, Undo2 } from 'lucide-react';
+import { GitBranch, Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../shared/frame/Button.tsx';
 import { Header } from '../shared/frame/Header.tsx';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { usePlan, usePlanStore } from './store/planStore.ts';
+import { UndoButtons } from './UndoButtons.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { tubeToPrint } from './tubeToPrint.ts';
 
@@ -22,21 +23,12 @@ export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Eva
   const { units, brief } = usePlan();
   const change = usePlanStore((state) => state.change);
   const branch = usePlanStore((state) => state.branch);
-  const undo = usePlanStore((state) => state.undo);
-  const redo = usePlanStore((state) => state.redo);
-  const canUndo = usePlanStore((state) => (state.history?.past.length ?? 0) > 0);
-  const canRedo = usePlanStore((state) => (state.history?.future.length ?? 0) > 0);
   const [printing, setPrinting] = useState(false);
   const hasSheet = evaluation !== null && tubeToPrint(evaluation, null) !== null;
   const actions = (
     <>
       <SaveMark />
-      <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title="Undo (Ctrl+Z)">
-        <Undo2 aria-hidden="true" className="size-5" />
-      </Button>
-      <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Ctrl+Y)">
-        <Redo2 aria-hidden="true" className="size-5" />
-      </Button>
+      <UndoButtons />
       <Segmented
         quiet
         label="units"

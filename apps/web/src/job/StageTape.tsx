@@ -13,7 +13,10 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
   const says = stageSays(plan, evaluation, useFindings(), typing, useBuildProgress(plan));
   const page = useLocation().pathname.split('/')[3];
   return (
-    <nav aria-label="Stages" className="bg-sheet border-rule grid auto-cols-[minmax(7rem,1fr)] grid-flow-col overflow-x-auto border-b">
+    <nav
+      aria-label="Stages"
+      className="bg-sheet border-rule grid auto-cols-[minmax(7rem,1fr)] grid-flow-col overflow-x-auto border-b"
+    >
       {STAGES.map((stage) => {
         const active = page === stage.path || ('also' in stage && page === stage.also);
         return (
@@ -35,7 +38,8 @@ export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evalua
 }
 
 /** Where the tape is wider than the screen, the stage that is worked on is seen. */
-const intoView = (stage: HTMLElement | null) => stage?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+const intoView = (stage: HTMLElement | null) =>
+  stage?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 
 function Ticks({ active }: { active: boolean }) {
   return (

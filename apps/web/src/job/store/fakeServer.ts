@@ -21,7 +21,17 @@ export class FakeServer {
   add(id: string, plan: Plan, branch = 'main'): Revision {
     const number = this.revisions.length + 1;
     const parent = this.revisions.at(-1)?.id ?? null;
-    this.revisions.push({ id, number, parent, branch, author: '', note: '', createdAt: '', plan });
+    this.revisions.push({
+      id,
+      number,
+      parent,
+      branch,
+      author: '',
+      note: '',
+      changes: '',
+      createdAt: '',
+      plan,
+    });
     return this.head;
   }
 
@@ -54,7 +64,7 @@ export class FakeServer {
   private get(path: string): Response {
     const number = Number(/revisions\/(\d+)$/.exec(path)?.[1]);
     if (number) return answer(200, this.revisions[number - 1]);
-    return answer(200, path.endsWith('revisions') ? [...this.revisions].reverse() : { head: this.head });
+    return answer(200, /revisions(\?|$)/.test(path) ? [...this.revisions].reverse() : { head: this.head });
   }
 }
 const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });

@@ -1,7 +1,6 @@
 import { type Revision, type RevisionSummary } from '@gyrus/contract';
 import { changesBetween, type Choices, type Plan } from '@gyrus/core';
-import { api } from '../../shared/server/api.ts';
-import { fetchRevision } from '../../shared/server/queries.ts';
+import { fetchRevision, fetchRevisions } from '../../shared/server/queries.ts';
 import { mergeAway } from '../../answers/away.ts';
 import { type Doc, type Draft, type LeftDraft } from './draft.ts';
 import { isOpen, type Other, usePlanStore } from './planStore.ts';
@@ -71,9 +70,18 @@ async function commonBase(
   { base, sent }: Pick<Draft, 'base' | 'sent'>,
 ): Promise<Plan> {
   const known = new Set([base.id, ...sent]);
-  const revisions = await api<RevisionSummary[]>(`jobs/${jobId}/revisions`);
-  const byId = new Map(revisions.map((one) => [one.id, one]));
-  let at = byId.get(from);
-  while (at && !known.has(at.id)) at = at.parent === null ? undefined : byId.get(at.parent);
-  return (await fetchRevision(jobId, at?.number ?? base.number)).plan;
+  let wanted: string | null = from;
+  let before: number | undefined;
+  for (;;) {
+    // Newest first: a parent is older than what came of it, on this page or on one of those behind it.
+    const page: RevisionSummary[] = await fetchRevisions(jobId, { before });
+    for (const one of page) {
+      if (one.id !== wanted) continue;
+      if (known.has(one.id)) return (await fetchRevision(jobId, one.number)).plan;
+      wanted = one.parent;
+    }
+    before = page.at(-1)?.number;
+    if (wanted === null || before === undefined || before <= 1)
+      return (await fetchRevision(jobId, base.number)).plan;
+  }
 }

@@ -53,6 +53,8 @@ interface JobState {
   jobId: string | null;
   /** The revision that the plan on screen goes on from. */
   base: SavedRevision;
+  /** The plan of that revision: what is not saved yet is what differs from it. */
+  savedPlan: Plan | null;
   /** The variant that is worked on. */
   branch: string;
   history: History<Plan> | null;
@@ -106,6 +108,7 @@ interface JobState {
 const NOTHING = {
   jobId: null,
   base: { id: '', number: 0 },
+  savedPlan: null,
   branch: MAIN_BRANCH,
   history: null,
   typing: {},
@@ -192,7 +195,7 @@ export const usePlanStore = create<JobState>()((set, get) => {
       const { history, typing } = get();
       if (!isOpen(of)) return draftSaved(of, base, plan);
       const done = history?.present === plan;
-      keep({ base, saveState: done ? 'saved' : 'waiting', refusal: '', sent: [] });
+      keep({ base, savedPlan: plan, saveState: done ? 'saved' : 'waiting', refusal: '', sent: [] });
       if (done && Object.keys(typing).length === 0) dropDraft(of);
     },
     notSaved: (of, saveState, refusal = '') => {
@@ -200,16 +203,17 @@ export const usePlanStore = create<JobState>()((set, get) => {
     },
     goOnFrom: ({ id, number }, plan) => {
       const same = isSameData(get().history?.present, plan);
-      keep({ base: { id, number }, sent: [], saveState: same ? 'saved' : 'waiting' });
+      keep({ base: { id, number }, savedPlan: plan, sent: [], saveState: same ? 'saved' : 'waiting' });
     },
     comparing: () => set({ saveState: 'clash' }),
     ask: (clash) => set({ clash }),
     merge: ({ revision, plan: theirs, left }, plan, changes) => {
-      const { history, base, merged } = get();
+      const { history, base, merged, savedPlan } = get();
       if (!history) return;
       const saved = revision !== null && isSameData(plan, theirs);
       keep({
         base: revision ?? base,
+        savedPlan: revision ? theirs : savedPlan,
         history: changes.length === 0 ? history : edit(seal(history), 'merge', plan),
         clash: null,
         saveState: saved ? 'saved' : 'waiting',
@@ -229,12 +233,13 @@ export const usePlanStore = create<JobState>()((set, get) => {
 /** A job as it is gone on with: from its newest revision, or from what was left unsaved. */
 function stateOf(head: Revision, draft: Draft | undefined | null) {
   const newest = { id: head.id, number: head.number };
-  if (!draft) return { base: newest, history: begin(head.plan) };
+  if (!draft) return { base: newest, savedPlan: head.plan, history: begin(head.plan) };
   const changed = !isSameData(draft.plan, head.plan);
   // A save that was sent and never answered: the server had it.
   const arrived = draft.sent.includes(head.id);
   return {
     base: changed && !arrived ? draft.base : newest,
+    savedPlan: head.plan,
     history: begin(changed ? draft.plan : head.plan),
     typing: draft.typing,
     sent: changed && !arrived ? draft.sent : [],

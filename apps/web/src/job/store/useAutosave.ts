@@ -1,6 +1,10 @@
-import { type Clash, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
+import { type Clash, MOST_CHANGES, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
+import { type Plan } from '@gyrus/core';
+import { planChangesWords } from '@gyrus/formats';
 import { useEffect } from 'react';
 import { api, ApiFault } from '../../shared/server/api.ts';
+import { whoHere } from '../../shared/server/useWho.ts';
+import { styleOf } from '../useJobStyle.ts';
 import { type Doc } from './draft.ts';
 import { putTogetherWith } from './merging.ts';
 import { isOpen, openDoc, usePlanStore } from './planStore.ts';
@@ -36,7 +40,7 @@ export function saveNow(): Promise<boolean> {
 const MOST_MERGES = 3;
 
 async function saveOnce(doc: Doc, merges = 0): Promise<boolean> {
-  const { base, history, saveState, saving, savedAs, notSaved } = usePlanStore.getState();
+  const { base, history, savedPlan, saveState, saving, savedAs, notSaved } = usePlanStore.getState();
   if (!history || !isOpen(doc) || saveState === 'clash') return false;
   if (saveState === 'saved') return true;
   const plan = history.present;
@@ -45,7 +49,15 @@ async function saveOnce(doc: Doc, merges = 0): Promise<boolean> {
   const { id } = before?.plan === plan ? before : { id: crypto.randomUUID() };
   unanswered.set(key, { id, plan });
   saving(id);
-  const dto: SaveRevisionDto = { id, parent: base.id, branch: doc.branch, author: '', note: '', plan };
+  const dto: SaveRevisionDto = {
+    id,
+    parent: base.id,
+    branch: doc.branch,
+    author: whoHere(),
+    note: '',
+    changes: changesSince(savedPlan, plan),
+    plan,
+  };
   try {
     const revision = await api<RevisionSummary>(`jobs/${doc.jobId}/revisions`, 'POST', dto);
     unanswered.delete(key);
@@ -60,6 +72,10 @@ async function saveOnce(doc: Doc, merges = 0): Promise<boolean> {
     return false;
   }
 }
+
+/** What is changed since the revision that is gone on from, in the job's unit. */
+const changesSince = (saved: Plan | null, plan: Plan): string =>
+  saved === null ? '' : planChangesWords(saved, plan, styleOf(plan)).slice(0, MOST_CHANGES);
 
 /** Why a save was refused, and of which field where it is of one. */
 const refusalWords = ({ message, path }: ApiFault['fault']): string =>

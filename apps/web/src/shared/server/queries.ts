@@ -1,6 +1,12 @@
-import { type JobDetail, type JobSummary, type Revision, type RevisionSummary } from '@gyrus/contract';
+import {
+  type JobDetail,
+  type JobSummary,
+  type Revision,
+  REVISION_PAGE,
+  type RevisionSummary,
+} from '@gyrus/contract';
 import { type RuleBook, type Shop, type TimeTaken } from '@gyrus/core';
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { api } from './api.ts';
 import { useInTurn } from './useInTurn.ts';
 
@@ -16,11 +22,33 @@ export const useJob = (id: string, branch: string) =>
     gcTime: 0,
   });
 
-/** Every revision of a job, the newest first; plans come one by one. */
-export const useRevisions = (jobId: string) =>
+/** Revisions of a job below a number, the newest first; plans come one by one. */
+export const fetchRevisions = (
+  jobId: string,
+  { branch, before }: { branch?: string; before?: number | undefined } = {},
+): Promise<RevisionSummary[]> => {
+  const query = new URLSearchParams({
+    ...(branch === undefined ? {} : { branch }),
+    ...(before === undefined ? {} : { before: String(before) }),
+  });
+  return api<RevisionSummary[]>(`jobs/${jobId}/revisions?${query.toString()}`);
+};
+
+/** Revisions of a variant in pages, the newest first. */
+export const useRevisions = (jobId: string, branch: string) =>
+  useInfiniteQuery({
+    queryKey: ['revisions', jobId, branch],
+    queryFn: ({ pageParam }) => fetchRevisions(jobId, { branch, before: pageParam }),
+    initialPageParam: undefined as number | undefined,
+    getNextPageParam: (page) => (page.length < REVISION_PAGE ? undefined : page.at(-1)?.number),
+    staleTime: 0,
+  });
+
+/** The newest revision of each variant of a job. */
+export const useVariants = (jobId: string) =>
   useQuery({
     queryKey: ['revisions', jobId],
-    queryFn: () => api<RevisionSummary[]>(`jobs/${jobId}/revisions`),
+    queryFn: () => api<RevisionSummary[]>(`jobs/${jobId}/variants`),
     staleTime: 0,
   });
 

@@ -18,6 +18,9 @@ export function useWho(): [string, (who: string) => void] {
   ];
 }
 
+/** Who works at this device, as the name stands now; empty where nobody gave one. */
+export const whoHere = (): string => useName.getState().who.trim().slice(0, 120);
+
 /** This device, among others that tick the same sheet; made once and kept. */
 export function useDeviceId(): string {
   const [id, keep] = useKept('gyrus-device', (kept) => (typeof kept === 'string' ? kept : ''));

@@ -6,7 +6,7 @@ import { usePlanStore } from '../../job/store/planStore.ts';
 import { useCutting } from '../build/cut/keptCutting.ts';
 import { comparedOf, variantName } from './comparedOf.ts';
 import { BesideJob } from './BesideJob.tsx';
-import { fetchRevision, useRevisions, useRuleBooks, useShop } from '../../shared/server/queries.ts';
+import { fetchRevision, useRuleBooks, useShop, useVariants } from '../../shared/server/queries.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Loading, Trouble } from '../../shared/frame/Waiting.tsx';
 import { type Compared, CompareTable } from './CompareTable.tsx';
@@ -18,21 +18,22 @@ import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 /** Variants of the plan side by side, and its revisions, which can be named and restored. */
 export function VariantsPage() {
   const { jobId = '' } = useParams();
-  const revisions = useRevisions(jobId);
-  if (revisions.isError) return <Trouble error={revisions.error} retry={() => void revisions.refetch()} />;
-  if (!revisions.data) return <Loading what="the revisions" />;
+  const heads = useVariants(jobId);
+  if (heads.isError) return <Trouble error={heads.error} retry={() => void heads.refetch()} />;
+  if (!heads.data) return <Loading what="the variants" />;
   return (
     <div className="space-y-8 p-5">
-      <Variants jobId={jobId} revisions={revisions.data} />
+      <Variants jobId={jobId} heads={mainFirst(heads.data)} />
       <BesideJob jobId={jobId} />
-      <Revisions jobId={jobId} revisions={revisions.data} />
+      <Revisions jobId={jobId} />
     </div>
   );
 }
 
 interface VariantsProps {
   jobId: string;
-  revisions: RevisionSummary[];
+  /** The newest revision of every variant; the main plan first. */
+  heads: RevisionSummary[];
 }
 
 function useRefresh(jobId: string) {
@@ -40,10 +41,9 @@ function useRefresh(jobId: string) {
   return () => askAgain({ queryKey: ['revisions', jobId] });
 }
 
-function Variants({ jobId, revisions }: VariantsProps) {
+function Variants({ jobId, heads }: VariantsProps) {
   const branch = usePlanStore((state) => state.branch);
   const refresh = useRefresh(jobId);
-  const heads = headsOf(revisions);
   const { compared, failed } = useCompared(jobId, heads);
   return (
     <section aria-label="Variants" className="space-y-4">
@@ -81,7 +81,7 @@ function Variants({ jobId, revisions }: VariantsProps) {
   );
 }
 
-function Revisions({ jobId, revisions }: VariantsProps) {
+function Revisions({ jobId }: { jobId: string }) {
   const branch = usePlanStore((state) => state.branch);
   const saveState = usePlanStore((state) => state.saveState);
   const refresh = useRefresh(jobId);
@@ -99,24 +99,16 @@ function Revisions({ jobId, revisions }: VariantsProps) {
         taken={[]}
         onName={(name) => nameRevision(name).then(refresh)}
       />
-      <RevisionTable
-        key={saveState}
-        jobId={jobId}
-        revisions={revisions.filter((one) => one.branch === branch)}
-      />
+      <RevisionTable key={saveState} jobId={jobId} branch={branch} />
     </section>
   );
 }
 
-/** The newest revision of every variant; the main plan first. */
-function headsOf(revisions: RevisionSummary[]): RevisionSummary[] {
-  const heads = new Map<string, RevisionSummary>();
-  for (const one of revisions) if (!heads.has(one.branch)) heads.set(one.branch, one);
-  return [...heads.values()].sort(
+const mainFirst = (heads: RevisionSummary[]): RevisionSummary[] =>
+  [...heads].sort(
     (a, b) =>
       Number(b.branch === MAIN_BRANCH) - Number(a.branch === MAIN_BRANCH) || a.branch.localeCompare(b.branch),
   );
-}
 
 /** The answers of every variant, as far as they are there. */
 function useCompared(jobId: string, heads: RevisionSummary[]): { compared: Compared[]; failed: string[] } {

@@ -5,6 +5,7 @@ import { isOpen, openDoc, usePlanStore } from '../../job/store/planStore.ts';
 import { openTabs } from '../../job/store/tab.ts';
 import { saveNow } from '../../job/store/useAutosave.ts';
 import { api, ApiFault } from '../../shared/server/api.ts';
+import { whoHere } from '../../shared/server/useWho.ts';
 import { fetchRevision } from '../../shared/server/queries.ts';
 
 const NOT_SAVED = 'The plan could not be saved first, so nothing was done. See the note beside Undo.';
@@ -19,7 +20,7 @@ async function keepAs(note: string, branch: string): Promise<void> {
     id: crypto.randomUUID(),
     parent: base.id,
     branch,
-    author: '',
+    author: whoHere(),
     note,
     plan: history.present,
   };
