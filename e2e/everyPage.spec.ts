@@ -20,6 +20,8 @@ const PAGES = [
   `${DEMO}/build/tube`,
   `${DEMO}/cope`,
   `${DEMO}/inspect`,
+  `${DEMO}/inspect?show=books`,
+  '/about',
   `${DEMO}/inspect/as-built`,
   `${DEMO}/inspect/history`,
   '/shop',

@@ -110,7 +110,7 @@ test('new test bends never move a plan in silence: it is told what taking them o
   // Bends of parts that other tests logged on this die tell of its springback, too.
   await expect(panel).toContainText(/\d new test bends?/);
   await expect(panel).toContainText(/bend 2: 79° → (79\.5|8\d)/);
-  await panel.getByRole('button', { name: 'Take it over' }).click();
+  await panel.getByRole('button', { name: 'Use the die as it is now' }).click();
   await expect(crown).not.toContainText('next 79.5°');
   await expect(panel).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -20,6 +20,11 @@ const stages = () => import('./stages/index.ts');
 const pages: RouteObject[] = [
   { path: '/', element: <Navigate replace to="/jobs" /> },
   {
+    path: '/about',
+    lazy: async () => ({ Component: (await import('./about/AboutPage.tsx')).AboutPage }),
+    HydrateFallback: () => null,
+  },
+  {
     path: '/jobs',
     lazy: async () => ({ Component: (await import('./jobs/JobsPage.tsx')).JobsPage }),
     HydrateFallback: () => null,

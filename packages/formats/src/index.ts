@@ -131,3 +131,5 @@ export { measuredWords, stepReasons } from './words/build/stepReasons.ts';
 export { PLACE_WORDS, stepKindWords, stepTitle } from './words/build/stepTitle.ts';
 export { type HistorySeam, historySeams } from './words/history/historySeams.ts';
 export { type HistoryEvent, historyOf, type HistorySources, historyTubes } from './words/history/history.ts';
+export { type Term, TERM_KEYS, type TermKey, TERMS } from './words/terms/terms.ts';
+export { termDrawing } from './words/terms/termDrawings.ts';

@@ -12,8 +12,16 @@ const { usePlanStore } = await import('./store/planStore.ts');
 const { ClashDialog } = await import('./ClashDialog.tsx');
 
 const base = planWith(HANDBOOK_CAR);
-const revision = { id: 'r2', number: 2, parent: 'r1', branch: 'main', author: '', note: '',
-    changes: '', createdAt: '' };
+const revision = {
+  id: 'r2',
+  number: 2,
+  parent: 'r1',
+  branch: 'main',
+  author: '',
+  note: '',
+  changes: '',
+  createdAt: '',
+};
 const HEADLINER = ['survey', 'measures', 'headlinerCentre'];
 const CAR = ['brief', 'car'];
 

@@ -8,6 +8,7 @@ import { Header } from '../shared/frame/Header.tsx';
 import { Segmented } from '../shared/fields/Segmented.tsx';
 import { usePlan, usePlanStore } from './store/planStore.ts';
 import { UndoButtons } from './UndoButtons.tsx';
+import { usePalette } from './usePalette.ts';
 import { SaveMark } from './SaveMark.tsx';
 import { tubeToPrint } from './tubeToPrint.ts';
 
@@ -23,6 +24,7 @@ export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Eva
   const { units, brief } = usePlan();
   const change = usePlanStore((state) => state.change);
   const branch = usePlanStore((state) => state.branch);
+  const openPalette = usePalette((state) => state.setOpen);
   const [printing, setPrinting] = useState(false);
   const hasSheet = evaluation !== null && tubeToPrint(evaluation, null) !== null;
   const actions = (
@@ -50,6 +52,15 @@ export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Eva
       >
         <Printer aria-hidden="true" className="size-5" />
         Print sheet
+      </Button>
+      <Button
+        kind="quiet"
+        aria-label="Everything that can be done"
+        title="Everything that can be done, by name"
+        className="!px-1 !no-underline"
+        onClick={() => openPalette(true)}
+      >
+        <kbd className="border-edge rounded-machined figure border bg-white px-1.5 text-sm">Ctrl K</kbd>
       </Button>
     </>
   );

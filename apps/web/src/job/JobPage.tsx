@@ -9,6 +9,7 @@ import { useJob } from '../shared/server/queries.ts';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './store/draft.ts';
 import { usePlan, usePlanStore } from './store/planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
+import { StageWords } from './StageWords.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useTabNews } from './store/tabNews.ts';
 import { openTabs } from './store/tab.ts';
@@ -116,6 +117,7 @@ function OpenJob({ job }: { job: JobDetail }) {
           <FindingsContext value={findings}>
             <StageTape plan={plan} evaluation={evaluation} />
             <Stage />
+            <PaletteKeys evaluation={evaluation} />
           </FindingsContext>
         </EvaluationContext>
       ) : (
@@ -126,7 +128,6 @@ function OpenJob({ job }: { job: JobDetail }) {
           <ClashDialog />
         </Suspense>
       )}
-      {evaluation && <PaletteKeys evaluation={evaluation} />}
     </div>
   );
 }
@@ -140,6 +141,7 @@ function Stage() {
       key={pathname}
       className={`relative min-h-0 flex-1 overflow-auto ${stale ? 'outline-look outline-4 -outline-offset-4 outline-dashed' : ''}`}
     >
+      <StageWords page={pathname.split('/')[3] ?? ''} />
       <ErrorBoundary what="This stage">
         <Outlet />
       </ErrorBoundary>

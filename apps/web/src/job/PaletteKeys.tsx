@@ -1,5 +1,6 @@
 import { type Evaluation } from '@gyrus/core';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
+import { usePalette } from './usePalette.ts';
 
 const CommandPalette = lazy(async () => ({
   default: (await import('./CommandPalette.tsx')).CommandPalette,
@@ -7,16 +8,16 @@ const CommandPalette = lazy(async () => ({
 
 /** Ctrl+K opens the list of everything that can be done, which comes when it is first asked for. */
 export function PaletteKeys({ evaluation }: { evaluation: Evaluation }) {
-  const [open, setOpen] = useState(false);
+  const { open, setOpen } = usePalette();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
       event.preventDefault();
-      setOpen((before) => !before);
+      setOpen(!usePalette.getState().open);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [setOpen]);
   if (!open) return null;
   return (
     <Suspense fallback={null}>

@@ -97,10 +97,10 @@ test('two straight cuts are marked from their point', () => {
   const said = straightCutFigures(cuts, { ...endOf('D1', 'b'), ear: 4 }, MILLIMETRES);
   expect(said.map(({ label, text }) => `${label}: ${text}`)).toEqual([
     'saw from square, on the face line: 45°',
-    'it leaves there, up from the point: 19 mm',
+    'that cut ends, up from the long point: 19 mm',
     'saw from square, opposite the face line: 30°',
-    'it leaves there, up from the point: 11 mm',
-    'the cuts meet, toward the face line by: 3 mm',
+    'that cut ends, up from the long point: 11 mm',
+    'the cuts meet beside the middle, toward the face line: 3 mm',
     'its point, in from the ear: 2 mm',
     'widest gap left: 1 mm',
     'most to grind: 1 mm',

@@ -116,7 +116,7 @@ export function straightCutFigures(
     const where = back ? 'opposite the face line' : 'on the face line';
     return [
       { label: `saw from square, ${where}`, text: `${formatAngle(Math.abs(angle))}°` },
-      { label: 'it leaves there, up from the point', text: length((back ? atBack : atFace) - point) },
+      { label: 'that cut ends, up from the long point', text: length((back ? atBack : atFace) - point) },
     ];
   });
   const fromEar = point - cut.ear;
@@ -125,7 +125,7 @@ export function straightCutFigures(
         Math.abs(tip.across) < 0.05
           ? { label: 'the cuts meet', text: 'on the middle' }
           : {
-              label: `the cuts meet, ${tip.across < 0 ? 'away from' : 'toward'} the face line by`,
+              label: `the cuts meet beside the middle, ${tip.across < 0 ? 'away from' : 'toward'} the face line`,
               text: length(Math.abs(tip.across)),
             },
       ]

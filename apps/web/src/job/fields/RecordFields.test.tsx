@@ -32,8 +32,16 @@ const start: Plan = {
   occupants: [personOf('driver')],
 };
 const plan = (): Plan => usePlanStore.getState().history?.present ?? start;
-const revision = { id: 'r', number: 1, parent: null, branch: 'main', author: '', note: '',
-    changes: '', createdAt: '' };
+const revision = {
+  id: 'r',
+  number: 1,
+  parent: null,
+  branch: 'main',
+  author: '',
+  note: '',
+  changes: '',
+  createdAt: '',
+};
 
 beforeEach(() => {
   localStorage.clear();

@@ -11,7 +11,7 @@ const PATIENCE = 10_000;
 export function useSoughtField(): void {
   const { hash, key } = useLocation();
   useEffect(() => {
-    if (!hash.startsWith('#field-')) return;
+    if (!/^#(picture-)?field-/.test(hash)) return;
     const id = decodeURIComponent(hash.slice(1));
     if (light(id)) return;
     const watch = new MutationObserver(() => light(id) && watch.disconnect());
@@ -26,7 +26,7 @@ export function useSoughtField(): void {
 
 /** Whether the field, or the first one of a place, was there. */
 function light(id: string): boolean {
-  const fields = [...document.querySelectorAll<HTMLElement>('[id^="field-"]')];
+  const fields = [...document.querySelectorAll<HTMLElement>('[id^="field-"], [id^="picture-field-"]')];
   const found = fields.find((one) => one.id === id) ?? fields.find((one) => one.id.startsWith(`${id}/`));
   if (!found) return false;
   found.scrollIntoView({ block: 'center' });

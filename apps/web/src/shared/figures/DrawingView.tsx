@@ -14,7 +14,7 @@ const REACT_NAMES: Record<string, string> = {
 };
 
 /** A neutral drawing on screen, in the look of marking-out blue. */
-function DrawingView({ drawing }: { drawing: Drawing }) {
+export function DrawingView({ drawing }: { drawing: Drawing }) {
   const tree = useMemo(() => svgTree(drawing, screenTheme), [drawing]);
   return elementOf({ ...tree, attributes: { ...tree.attributes, class: 'block w-full' } }, 0);
 }

@@ -7,6 +7,7 @@ const PLACES = [
   { to: '/shop', text: 'Shop' },
   { to: '/rule-books', text: 'Rule books' },
   { to: '/log', text: 'Log' },
+  { to: '/about', text: 'Help' },
 ];
 
 /** The head of every page: where we are, and what can be done here. */

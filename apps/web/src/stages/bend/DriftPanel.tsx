@@ -30,7 +30,7 @@ export function DriftPanel({ piece }: { piece: string }) {
               <StatusMark status="look" /> {finding && findingWords(finding, style)}{' '}
               <Consequence drift={one} piece={piece} />
             </div>
-            <Button onClick={() => take(one)}>Take it over</Button>
+            <Button onClick={() => take(one)}>Use the die as it is now</Button>
           </div>
         );
       })}

@@ -55,7 +55,7 @@ function TheCar({ brief }: { brief: Brief }) {
           onChange={(event) => set(key)(event.target.value)}
         />
       ))}
-      <DateField label="wanted by" date={brief.dueBy} onChange={set('dueBy')} />
+      <DateField label="to be finished by" date={brief.dueBy} onChange={set('dueBy')} />
       <DateField label="to the painter on" date={brief.paintOn} onChange={set('paintOn')} />
       <PlanField
         label="car's weight, ready to race (the least tube goes by it)"

@@ -8,7 +8,7 @@ const LABELS: Record<string, string> = {
   use: 'used on',
   feetOn: 'the feet stand on',
   carWeight: "car's weight, ready to race",
-  dueBy: 'wanted by',
+  dueBy: 'to be finished by',
   paintOn: 'to the painter on',
   buildYear: 'year of the car',
   books: 'rule books',

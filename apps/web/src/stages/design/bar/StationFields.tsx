@@ -24,7 +24,7 @@ const EDGE = choice('edge', 'from which edge', [
   ['tangentB', 'its tangent toward B'],
   ['pi', 'its corner'],
 ]);
-const ALONG = length('along', 'along it, toward its end B');
+const ALONG = length('along', 'so far along it, toward end B');
 
 const onStation = fieldsOf<OnStation>();
 const TO = onStation.choice('to', 'as far as its own', [

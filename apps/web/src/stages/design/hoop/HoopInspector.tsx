@@ -33,9 +33,9 @@ const SIDES = [
 ] as const;
 
 const CLEARANCES = [
-  { key: 'left', label: 'clear, left' },
-  { key: 'right', label: 'clear, right' },
-  { key: 'above', label: 'clear above' },
+  { key: 'left', label: 'clearance, left' },
+  { key: 'right', label: 'clearance, right' },
+  { key: 'above', label: 'clearance above' },
 ] as const;
 
 /** The hoop by its trade parameters; every change shows at once in the picture beside it. */
