@@ -12,7 +12,7 @@ import {
   type SaveRevisionDto,
   type UpdateJobDto,
 } from '@gyrus/contract';
-import { emptyPlan, nextCarPlan, type Plan, planReader, readPlan, under } from '@gyrus/core';
+import { emptyPlan, nextCarPlan, type Plan, planReader, under } from '@gyrus/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager, LessThan } from 'typeorm';
 import { notFound, Refusal } from '../common/fault.ts';
@@ -20,6 +20,7 @@ import { appendRevision } from './appendRevision.ts';
 import { JobEntity } from './job.entity.ts';
 import { closedOf, copiedOf, jobSummaries } from './jobSummaries.ts';
 import { PlanRevisionEntity } from './planRevision.entity.ts';
+import { revisionOf, summaryOf, WITHOUT_PLAN } from './revisionOf.ts';
 
 /** Jobs, and their revisions, to which is only ever added. */
 @Injectable()
@@ -207,19 +208,6 @@ export class JobsService {
   }
 }
 
-/** Columns of a revision but the plan, which is long. */
-const WITHOUT_PLAN = {
-  id: true,
-  jobId: true,
-  number: true,
-  parentId: true,
-  branch: true,
-  author: true,
-  note: true,
-  changes: true,
-  createdAt: true,
-} as const;
-
 /** A save that is not simply the next of its branch: sent before, the first of a variant, or a clash. */
 async function saveLocked(
   manager: EntityManager,
@@ -298,23 +286,4 @@ async function refuseUnknownParent(
     message: 'a variant starts from a revision of this job: name one',
     path: '/parent',
   });
-}
-
-const summaryOf = (found: PlanRevisionEntity): RevisionSummary => ({
-  id: found.id,
-  number: found.number,
-  parent: found.parentId,
-  branch: found.branch,
-  author: found.author,
-  note: found.note,
-  changes: found.changes,
-  createdAt: found.createdAt.toISOString(),
-});
-
-/** Plans are brought up to today's version as they are read; what is stored never changes. */
-function revisionOf(found: PlanRevisionEntity): Revision {
-  const plan = readPlan(found.plan);
-  if (!plan.ok)
-    throw new Refusal({ ...plan.fault, path: `/plan${plan.fault.path}` }, HttpStatus.INTERNAL_SERVER_ERROR);
-  return { ...summaryOf(found), plan: plan.value };
 }

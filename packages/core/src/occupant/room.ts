@@ -35,7 +35,8 @@ const FAR = 600;
 export const axisOf = ({ from, to }: Volume): Piece[] => straightAxis(from, to);
 
 /** Whether a body's part is a ball, whose middle is a point. */
-export const isBall = ({ from, to }: Volume): boolean => from[0] === to[0] && from[1] === to[1] && from[2] === to[2];
+export const isBall = ({ from, to }: Volume): boolean =>
+  from[0] === to[0] && from[1] === to[1] && from[2] === to[2];
 
 /** From the surface of a body's part to a tube's surface; negative where they run into each other. mm */
 export function gapTo(volume: Volume, { axis, od }: Pick<Tube, 'axis' | 'od'>): number {

@@ -16,8 +16,16 @@ const feet: AsBuiltPoint = { key: 'hoop:feet', what: { kind: 'width', at: 'feet'
 
 beforeEach(() => {
   localStorage.clear();
-  const revision = { id: 'r1', number: 1, parent: null, branch: 'main', author: '', note: '',
-    changes: '', createdAt: '' };
+  const revision = {
+    id: 'r1',
+    number: 1,
+    parent: null,
+    branch: 'main',
+    author: '',
+    note: '',
+    changes: '',
+    createdAt: '',
+  };
   usePlanStore.getState().open('job', { ...revision, plan: planWith(HANDBOOK_CAR) });
 });
 

@@ -52,6 +52,83 @@ export function PlacesPicture() {
   const places = useMemo(() => carPlaces(plan), [plan]);
   const [frame, width] = useWidth();
   const isNarrow = width < NARROW;
+  const { picture, laid, height } = useLaidOut(places, view, width);
+  const placeOf = (key: string) => places.find((place) => keyOf(place) === key);
+  const now = hand ? (placeOf(hand.key) ?? null) : null;
+  const { axes, hidden, front } = SEEN_AXES[view];
+  const axis = hand && hand.axis !== hidden ? hand.axis : axes[0];
+  const boxes = laid.map((one) => (
+    <Boxes
+      key={one.key}
+      {...{ one, axes }}
+      place={placeOf(one.key)}
+      isLit={hand?.key === one.key}
+      inFlow={isNarrow}
+      onFocus={(which) => setHand({ key: one.key, axis: which })}
+    />
+  ));
+  const lit = now && picture ? dimension(now, axis, picture) : null;
+  return (
+    <section aria-label="The car and its places" className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_290px]">
+      <div className="min-w-0 space-y-2">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
+          <span className="text-quiet">{front}</span>
+        </div>
+        <div ref={frame} className="bg-sheet border-rule rounded-machined relative overflow-hidden border">
+          {picture && (
+            <>
+              <FittedDrawing draw={() => picture.drawing} />
+              <Leaders {...{ laid, width, height, lit }} hidden={isNarrow} />
+              {!isNarrow && boxes}
+            </>
+          )}
+        </div>
+        {isNarrow && <div className="space-y-1">{boxes}</div>}
+      </div>
+      <aside aria-label="The place in hand">
+        <NowPlace
+          {...{ axis, hidden }}
+          place={now}
+          twins={(laid.find(({ key }) => key === hand?.key)?.twins ?? []).flatMap(
+            (key) => placeOf(key) ?? [],
+          )}
+        />
+      </aside>
+    </section>
+  );
+}
+
+interface BoxesProps {
+  one: Laid;
+  place: CarPlace | undefined;
+  axes: readonly number[];
+  isLit: boolean;
+  /** Below the picture, and not on it. */
+  inFlow: boolean;
+  onFocus: (axis: number) => void;
+}
+
+/** A place by its name with its boxes, in the margin of the picture or below it. */
+function Boxes({ one, place, axes, isLit, inFlow, onFocus }: BoxesProps) {
+  if (!place) return null;
+  return (
+    <div
+      className={`rounded-machined ${isLit ? 'bg-chalk-pale z-10' : ''} ${inFlow ? 'p-2' : 'absolute'}`}
+      style={inFlow ? {} : { left: one.x, top: one.y, width: BOX[0] }}
+    >
+      <div aria-hidden="true" className="truncate text-sm leading-4.5 font-semibold">
+        {placeName(place)}
+        {one.twins.length > 0 && <span className="text-quiet font-normal"> and {one.twins.length} more</span>}
+      </div>
+      <PlaceBoxes {...{ place, axes, onFocus }} />
+    </div>
+  );
+}
+
+/** The picture as large as it has to be, and where the boxes of each place stand on it. */
+function useLaidOut(places: CarPlace[], view: PeopleView, width: number) {
+  const isNarrow = width < NARROW;
   const margins: Margins = { width, box: BOX, least: isNarrow ? 260 : 440 };
   const height = isNarrow ? margins.least : heightFor(places.length, margins);
   const picture = useCarPicture(places, { view, width, height, aside: isNarrow ? 12 : BOX[0] + 14 });
@@ -66,61 +143,7 @@ export function PlacesPicture() {
         : [],
     [picture, places, height, width],
   );
-  const placeOf = (key: string) => places.find((place) => keyOf(place) === key);
-  const now = hand ? (placeOf(hand.key) ?? null) : null;
-  const { axes, hidden, front } = SEEN_AXES[view];
-  const axis = hand && hand.axis !== hidden ? hand.axis : axes[0];
-  const boxes = (one: Laid) => {
-    const place = placeOf(one.key);
-    return (
-      place && (
-        <div
-          key={one.key}
-          className={`rounded-machined ${hand?.key === one.key ? 'bg-chalk-pale z-10' : ''} ${isNarrow ? 'p-2' : 'absolute'}`}
-          style={isNarrow ? {} : { left: one.x, top: one.y, width: BOX[0] }}
-        >
-          <div aria-hidden="true" className="truncate text-sm leading-4.5 font-semibold">
-            {placeName(place)}
-            {one.twins.length > 0 && (
-              <span className="text-quiet font-normal"> and {one.twins.length} more</span>
-            )}
-          </div>
-          <PlaceBoxes {...{ place, axes }} onFocus={(axis) => setHand({ key: one.key, axis })} />
-        </div>
-      )
-    );
-  };
-  const lit = now && picture ? dimension(now, axis, picture) : null;
-  return (
-    <section aria-label="The car and its places" className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_290px]">
-      <div className="min-w-0 space-y-2">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
-          <span className="text-quiet">{front}</span>
-        </div>
-        <div ref={frame} className="bg-sheet border-rule rounded-machined relative overflow-hidden border">
-          {picture && (
-            <>
-              <FittedDrawing draw={() => picture.drawing} />
-              <Leaders {...{ laid, width, height, lit, hidden: isNarrow }} />
-              {!isNarrow && laid.map(boxes)}
-            </>
-          )}
-        </div>
-        {isNarrow && <div className="space-y-1">{laid.map(boxes)}</div>}
-      </div>
-      <aside aria-label="The place in hand">
-        <NowPlace
-          place={now}
-          axis={axis}
-          hidden={hidden}
-          twins={(laid.find(({ key }) => key === hand?.key)?.twins ?? []).flatMap(
-            (key) => placeOf(key) ?? [],
-          )}
-        />
-      </aside>
-    </section>
-  );
+  return { picture, laid, height };
 }
 
 interface PictureSize {
