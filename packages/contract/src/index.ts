@@ -35,6 +35,7 @@ export {
   CutPlanQueryDto,
   HistoryQueryDto,
   InspectionQueryDto,
+  MeasuringQueryDto,
   OutlineQueryDto,
   SheetQueryDto,
 } from './sheets.ts';

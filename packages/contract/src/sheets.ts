@@ -72,6 +72,15 @@ export class BuildListQueryDto {
   unit!: Unit;
 }
 
+/** How the list of what is still to be measured is printed. */
+export class MeasuringQueryDto {
+  @IsPaper()
+  paper: Paper = 'a4';
+
+  @IsUnit()
+  unit!: Unit;
+}
+
 /** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
 export class CopesQueryDto {
   @IsPaper()

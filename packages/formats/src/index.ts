@@ -56,7 +56,7 @@ export { pastPillarWords } from './words/pastPillar.ts';
 export { radiusRoomWords } from './words/radiusRoom.ts';
 export { bookBlankWords, bookFieldWords } from './words/books/bookField.ts';
 export { briefChoiceWords } from './words/books/briefChoice.ts';
-export { massWords } from './words/printUnits.ts';
+export { massWords, runWords } from './words/printUnits.ts';
 export { type CheckBlank } from './words/books/checkBlank.ts';
 export { blanksOf, CHECK_KINDS, checkForms } from './words/books/checkForm.ts';
 export { type CheckForm } from './words/books/forms/checkForms.ts';

@@ -2,6 +2,7 @@ import {
   type BuildListQueryDto,
   type CopesQueryDto,
   type InspectionQueryDto,
+  type MeasuringQueryDto,
   type OutlineQueryDto,
   type SheetQueryDto,
 } from '@gyrus/contract';
@@ -34,7 +35,14 @@ import {
   type Tube,
 } from '@gyrus/core';
 import { outlineDxf, outlineSvg } from '@gyrus/formats';
-import { bendSheetPdf, buildListPdf, copePackPdf, inspectionPdf, outlinePdf } from '@gyrus/formats/pdf';
+import {
+  bendSheetPdf,
+  buildListPdf,
+  copePackPdf,
+  inspectionPdf,
+  measuringPdf,
+  outlinePdf,
+} from '@gyrus/formats/pdf';
 import { type MadeSheet } from '../workers/tasks.ts';
 
 /** How an outline can be had. */
@@ -47,6 +55,7 @@ export type SheetWanted =
   | { what: 'bend'; query: SheetQueryDto }
   | { what: 'inspection'; query: InspectionQueryDto; photos: Map<string, Uint8Array> }
   | { what: 'copes'; query: CopesQueryDto }
+  | { what: 'measuring'; query: MeasuringQueryDto }
   | { what: 'build'; query: BuildListQueryDto; entries: BuildEntry[] }
   | { what: 'outline'; query: OutlineQueryDto; format: OutlineFormat };
 
@@ -89,6 +98,8 @@ function print(answered: Answered, wanted: SheetWanted): Printed {
       return inspection(answered, wanted.query, wanted.photos);
     case 'copes':
       return copePack(answered, wanted.query);
+    case 'measuring':
+      return measuring(answered, wanted.query);
     case 'build':
       return buildList(answered, wanted.query, wanted.entries);
     case 'outline':
@@ -153,6 +164,10 @@ function copePack(
   });
   return pdf ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
 }
+
+/** What is still to be measured, to take to the car. */
+const measuring = (answered: Answered, { paper, unit }: MeasuringQueryDto): Printed =>
+  measuringPdf({ ...answered, paper, style: styleOf(answered.plan, unit) });
 
 /** The order of build, with what was ticked off till now. */
 function buildList(answered: Answered, { paper, unit }: BuildListQueryDto, entries: BuildEntry[]): Printed {

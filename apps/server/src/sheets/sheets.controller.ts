@@ -2,6 +2,7 @@ import {
   BuildListQueryDto,
   CopesQueryDto,
   InspectionQueryDto,
+  MeasuringQueryDto,
   OutlineQueryDto,
   SheetQueryDto,
 } from '@gyrus/contract';
@@ -52,6 +53,17 @@ export class SheetsController {
     @Res() response: Response,
   ): Promise<void> {
     return this.send(response, id, number, { what: 'copes', query }, 'copes', 'pdf');
+  }
+
+  /** What is still to be measured, to take to the car. */
+  @Get('measuring.pdf')
+  measuring(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', RevisionNumber) number: number,
+    @Query() query: MeasuringQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    return this.send(response, id, number, { what: 'measuring', query }, 'measuring', 'pdf');
   }
 
   /** The order of build, to tick off at the car. */

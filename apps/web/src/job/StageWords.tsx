@@ -32,7 +32,7 @@ export function StageWords({ page }: { page: string }) {
   return (
     <aside
       aria-label="Words of this page"
-      className="text-quiet flex flex-wrap gap-x-4 gap-y-1 px-5 pt-2 text-sm"
+      className="text-quiet hidden flex-wrap items-center gap-x-4 gap-y-1 px-5 pt-2 text-sm sm:flex"
     >
       <span>words here:</span>
       {words.map((key) => (

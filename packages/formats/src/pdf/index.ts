@@ -13,3 +13,4 @@ export { cutPlanPdf, type CutPlanRequest } from './cutPlan.ts';
 export { packTemplates } from './templates.ts';
 export { type Paper } from './page.ts';
 export { outlinePdf, type OutlineRequest, tilesWithLines, tilingOf } from './outline.ts';
+export { type MeasuringRequest, measuringPdf } from './measuring.ts';

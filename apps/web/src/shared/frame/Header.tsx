@@ -33,7 +33,7 @@ export function Header({ children, actions }: { children?: ReactNode; actions?: 
           </NavLink>
         ))}
       </nav>
-      <div className="min-w-0 flex-1 truncate">{children}</div>
+      <div className="min-w-0 flex-1 truncate max-sm:order-last max-sm:basis-full">{children}</div>
       <div className="flex flex-wrap items-center gap-2">{actions}</div>
     </header>
   );

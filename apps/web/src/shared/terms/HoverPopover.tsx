@@ -12,7 +12,7 @@ export function HoverPopover({ trigger, content }: HoverPopoverProps) {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
-        className="cursor-help underline decoration-dotted underline-offset-4"
+        className="min-h-6 cursor-help underline decoration-dotted underline-offset-4"
         onPointerEnter={(event) => event.pointerType === 'mouse' && setOpen(true)}
         onPointerLeave={(event) => event.pointerType === 'mouse' && setOpen(false)}
         onFocus={(event) => event.target.matches(':focus-visible') && setOpen(true)}

@@ -1,5 +1,6 @@
-import { bodyOutline, type MeasureKey, outlinePoints, polylineOf, type Tube } from '@gyrus/core';
+import { bodyOutline, type MeasureKey, MEASURES, outlinePoints, polylineOf, type Tube } from '@gyrus/core';
 import { type KeyboardEvent, useMemo } from 'react';
+import { useWidth } from '../../shared/figures/useWidth.ts';
 import { usePlan } from '../../job/store/planStore.ts';
 import { MeasureField } from './MeasureField.tsx';
 import { type FieldPlace, fieldPlaces, PICTURE, pictureView } from './pictureView.ts';
@@ -19,54 +20,73 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
   const places = useMemo(() => fieldPlaces(body, view), [body, view]);
   const outline = outlinePoints(body).map(([half, height]) => view.at(half, height));
   const axis = tube ? polylineOf(tube.axis).map(([, y, z]) => view.at(-y, z)) : [];
+  const [frame, width] = useWidth();
+  // On a phone the boxes stand in a list below the picture, in the order in which the car is measured.
+  const inList = width > 0 && width < NARROW;
   return (
-    <div
-      className="bg-sheet border-rule rounded-machined relative w-full border"
-      style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}
-      onKeyDown={goOnWithEnter}
-    >
-      <svg
-        viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
-        className="absolute inset-0 size-full"
-        aria-hidden="true"
+    <div onKeyDown={goOnWithEnter}>
+      <div
+        ref={frame}
+        className="bg-sheet border-rule rounded-machined relative w-full border"
+        style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}
       >
-        <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
-        <path
-          d={`M${PICTURE.width / 2} 74V520`}
-          className="stroke-ink"
-          strokeWidth="1.2"
-          strokeDasharray="14 4 3 4"
-        />
-        {tube && (
-          <>
-            <polyline
-              points={pointsText(axis)}
-              fill="none"
-              className="stroke-steel"
-              strokeWidth={tube.od * view.scale}
-            />
-            <polyline
-              points={pointsText(axis)}
-              fill="none"
-              className="stroke-scribe"
-              strokeWidth="1.2"
-              strokeDasharray="14 4 3 4"
-            />
-          </>
-        )}
-        {places.map((place) => (
-          <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
-        ))}
-        <text x={458} y={534} className="fill-quiet text-[14px]">
-          centre line of the car
-        </text>
-      </svg>
-      {places.map((place) => (
-        <PlacedField key={place.key} place={place} onFocus={onFocus} />
-      ))}
+        <svg
+          viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
+          className="absolute inset-0 size-full"
+          aria-hidden="true"
+        >
+          <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
+          <path
+            d={`M${PICTURE.width / 2} 74V520`}
+            className="stroke-ink"
+            strokeWidth="1.2"
+            strokeDasharray="14 4 3 4"
+          />
+          {tube && (
+            <>
+              <polyline
+                points={pointsText(axis)}
+                fill="none"
+                className="stroke-steel"
+                strokeWidth={tube.od * view.scale}
+              />
+              <polyline
+                points={pointsText(axis)}
+                fill="none"
+                className="stroke-scribe"
+                strokeWidth="1.2"
+                strokeDasharray="14 4 3 4"
+              />
+            </>
+          )}
+          {places.map((place) => (
+            <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
+          ))}
+          <text x={458} y={534} className="fill-quiet text-[14px]">
+            centre line of the car
+          </text>
+        </svg>
+        {!inList && places.map((place) => <PlacedField key={place.key} place={place} onFocus={onFocus} />)}
+      </div>
+      {inList && (
+        <ul className="mt-3 space-y-1">
+          {places.map(({ key }) => (
+            <li
+              key={key}
+              className={`rounded-machined grid grid-cols-[1fr_7rem] items-center gap-3 px-2 py-1 ${focus === key ? 'bg-chalk-pale' : ''}`}
+            >
+              <span aria-hidden="true">{MEASURES[key].label}</span>
+              <MeasureField measure={key} onFocus={onFocus} />
+            </li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 }
+
+/** A narrower picture has no room for boxes. px */
+const NARROW = 560;
 
 /** Enter goes on to the next box, in the order in which the car is measured. */
 function goOnWithEnter(event: KeyboardEvent<HTMLElement>) {

@@ -16,6 +16,7 @@ import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { Loading } from '../../shared/frame/Waiting.tsx';
 import { AxisTable } from './AxisTable.tsx';
 import { MeasureNext } from './MeasureNext.tsx';
+import { PrintList } from './PrintList.tsx';
 import { NowPanel } from './NowPanel.tsx';
 import { SectionPicture } from './SectionPicture.tsx';
 import { SidesChoice } from './SidesChoice.tsx';
@@ -35,7 +36,7 @@ export function SurveyStage() {
   const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'section';
   return (
     <div className="p-5">
-      <div className="mb-3">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
         <Segmented
           quiet
           label="what was measured"
@@ -43,6 +44,7 @@ export function SurveyStage() {
           options={VIEWS}
           onChange={(next) => setAddress(next === 'section' ? {} : { view: next }, { replace: true })}
         />
+        <PrintList />
       </div>
       {view === 'front' && (
         <Suspense fallback={<Loading what="the section" />}>

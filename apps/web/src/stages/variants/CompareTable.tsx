@@ -1,4 +1,8 @@
-import { type Evaluation, type Plan } from '@gyrus/core';
+import { cageView, type Evaluation, type Plan, type Tube, tubesIn } from '@gyrus/core';
+import { useMemo } from 'react';
+import { useJobStyle } from '../../job/useJobStyle.ts';
+import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
+import { litTubes } from './litTubes.ts';
 import { MEASURES_OF_VARIANT, type SawnTube } from './compare.ts';
 
 /** A variant with its answers. */
@@ -18,6 +22,19 @@ interface CompareTableProps {
 
 /** Cages beside each other, line by line; the best of a line is in bold where they differ. */
 export function CompareTable({ caption, compared, current }: CompareTableProps) {
+  const style = useJobStyle();
+  const at = Math.max(
+    0,
+    compared.findIndex(({ name }) => name === current),
+  );
+  const lit = useMemo(
+    () =>
+      litTubes(
+        compared.map(({ answers }) => answers),
+        at,
+      ),
+    [compared, at],
+  );
   return (
     <div className="overflow-x-auto">
       <table className="bg-sheet border-rule rounded-machined border text-left">
@@ -37,8 +54,18 @@ export function CompareTable({ caption, compared, current }: CompareTableProps) 
           </tr>
         </thead>
         <tbody>
+          <tr className="border-rule border-b">
+            <th scope="row" className="text-quiet px-3 py-1.5 align-bottom font-medium">
+              lit: what differs
+            </th>
+            {compared.map(({ name, answers }, i) => (
+              <td key={name} className="w-72 min-w-56 p-1">
+                <SmallCage tubes={tubesIn(answers)} lit={lit[i] ?? []} />
+              </td>
+            ))}
+          </tr>
           {MEASURES_OF_VARIANT.map((measure) => {
-            const values = compared.map(({ plan, answers, tube }) => measure.of(plan, answers, tube));
+            const values = compared.map(({ plan, answers, tube }) => measure.of(plan, answers, tube, style));
             const numbers = values.flatMap(({ value }) => value ?? []);
             const best = Math.min(...numbers);
             const differ = numbers.some((one) => one !== best);
@@ -50,7 +77,7 @@ export function CompareTable({ caption, compared, current }: CompareTableProps) 
                 {values.map(({ value, text }, i) => (
                   <td
                     key={compared[i]?.name}
-                    className={`figure px-4 py-1.5 text-right ${differ && value === best ? 'font-bold' : ''}`}
+                    className={`figure max-w-72 px-4 py-1.5 text-right ${differ && value === best ? 'font-bold' : ''}`}
                   >
                     {text}
                   </td>
@@ -61,5 +88,30 @@ export function CompareTable({ caption, compared, current }: CompareTableProps) 
         </tbody>
       </table>
     </div>
+  );
+}
+
+/** As high as it is in a row of figures. */
+const SMALL = 170;
+/** More stamps than these would hide the cage. */
+const FEW = 5;
+
+/** A cage from above its corner, small, with what differs lit. */
+function SmallCage({ tubes, lit }: { tubes: Tube[]; lit: readonly string[] }) {
+  if (tubes.length === 0) return <span className="text-quiet">no tube stands</span>;
+  return (
+    <FittedDrawing
+      draw={(width) =>
+        cageView(tubes, {
+          view: 'corner',
+          width,
+          height: SMALL,
+          selected: lit,
+          stamps: lit.length <= FEW ? 'selected' : 'none',
+          edge: 16,
+          style: null,
+        })
+      }
+    />
   );
 }

@@ -1,4 +1,12 @@
-import { type Evaluation, type Plan, helmetRoom, type MemberCost } from '@gyrus/core';
+import {
+  type Evaluation,
+  formatWithUnit,
+  helmetRoom,
+  type LengthStyle,
+  type MemberCost,
+  type Plan,
+} from '@gyrus/core';
+import { massWords, runWords } from '@gyrus/formats';
 
 /** All that is sawn for a cage, with its cost. without: the stamps of tubes of which nobody knows yet how they are cut. */
 export interface SawnTube extends Pick<MemberCost, 'cut' | 'cost'> {
@@ -6,13 +14,21 @@ export interface SawnTube extends Pick<MemberCost, 'cut' | 'cost'> {
 }
 
 /** What is left out is said, and makes a figure of no worth for comparing. */
-const withoutWords = (stamps: string[]): string =>
-  stamps.length > 0 ? `, without ${stamps.join(', ')}` : '';
+const withoutWords = (stamps: string[]): string => (stamps.length > 0 ? `, without ${fewOf(stamps)}` : '');
+
+/** The first stamps by name, the others counted. */
+const fewOf = (stamps: readonly string[]): string =>
+  stamps.slice(0, 6).join(', ') + (stamps.length > 6 ? ` and ${stamps.length - 6} more` : '');
 
 /** One line of the comparison: what it is, and its value for a variant. Less is better; room counts negative. */
 export interface Measure {
   name: string;
-  of: (plan: Plan, answers: Evaluation, tube: SawnTube) => { value: number | null; text: string };
+  of: (
+    plan: Plan,
+    answers: Evaluation,
+    tube: SawnTube,
+    style: LengthStyle,
+  ) => { value: number | null; text: string };
 }
 
 const count = (value: number) => ({ value, text: String(value) });
@@ -30,17 +46,23 @@ export const MEASURES_OF_VARIANT: readonly Measure[] = [
       const lost = members.flatMap(({ pieces }) => pieces.filter(({ tube }) => tube === null));
       return {
         value: lost.length,
-        text: lost.length === 0 ? '0' : `${lost.length}: ${lost.map(({ stamp }) => stamp).join(', ')}`,
+        text: lost.length === 0 ? '0' : `${lost.length}: ${fewOf(lost.map(({ stamp }) => stamp))}`,
       };
     },
   },
-  { name: 'mass, kg', of: (_, { totals }) => ({ value: totals.mass, text: totals.mass.toFixed(1) }) },
-  { name: 'tube, m', of: (_, { totals }) => ({ value: totals.metres, text: totals.metres.toFixed(2) }) },
   {
-    name: 'tube sawn off the sticks, m',
-    of: (_, __, { cut, without }) => ({
+    name: 'mass',
+    of: (_, { totals }, __, style) => ({ value: totals.mass, text: massWords(totals.mass, style) }),
+  },
+  {
+    name: 'tube',
+    of: (_, { totals }, __, style) => ({ value: totals.metres, text: runWords(totals.metres * 1000, style) }),
+  },
+  {
+    name: 'tube sawn off the sticks',
+    of: (_, __, { cut, without }, style) => ({
       value: without.length > 0 ? null : cut,
-      text: `${(cut / 1000).toFixed(2)}${withoutWords(without)}`,
+      text: `${runWords(cut, style)}${withoutWords(without)}`,
     }),
   },
   {
@@ -67,13 +89,16 @@ export const MEASURES_OF_VARIANT: readonly Measure[] = [
   { name: 'unbraced bends', of: counted(['unbraced-bend']) },
   { name: 'tubes that run into each other', of: counted(['collision']) },
   {
-    name: 'least room to a helmet, mm',
-    of: (plan, { members }) => {
+    name: 'least room to a helmet',
+    of: (plan, { members }, _, style) => {
       const room = helmetRoom(
         plan,
         members.flatMap(({ pieces }) => pieces.flatMap(({ tube }) => tube ?? [])),
       );
-      return { value: room === null ? null : -room, text: room === null ? 'nobody seated' : room.toFixed(0) };
+      return {
+        value: room === null ? null : -room,
+        text: room === null ? 'nobody seated' : formatWithUnit(room, style),
+      };
     },
   },
 ];

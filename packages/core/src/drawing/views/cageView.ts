@@ -17,8 +17,10 @@ export interface CageViewOptions {
   height: number;
   /** The pieces that are being worked on. */
   selected: readonly string[];
-  /** Stamps on all tubes, on those alone, or of all in the margins with leaders to what they name. */
-  stamps: 'all' | 'selected' | 'leaders';
+  /** Stamps on all tubes, on those alone, of all in the margins with leaders to what they name, or on none. */
+  stamps: 'all' | 'selected' | 'leaders' | 'none';
+  /** Kept free round the cage, in drawing units; room for dimensions and stamps where it is left out. */
+  edge?: number;
   /** Plates and gussets; none where it is left out. */
   sheets?: readonly CageSheet[];
   /** Writes the true length between the ends beside each selected piece; null leaves it out. */
@@ -48,7 +50,7 @@ const LEADER_EDGE = 130;
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
 export function cageView(
   tubes: Tube[],
-  { view, width, height, selected, stamps: shown, style, sheets = [] }: CageViewOptions,
+  { view, width, height, selected, stamps: shown, style, edge = EDGE, sheets = [] }: CageViewOptions,
 ): Drawing {
   const project = PROJECTIONS[view];
   const lines = tubes
@@ -62,7 +64,7 @@ export function cageView(
   const flats = sheets.map((sheet) => ({ sheet, corners: sheet.corners.map(project) }));
   const place = fitted(
     [...lines.flatMap(({ points }) => points), ...flats.flatMap(({ corners }) => corners)],
-    { width, height, aside: shown === 'leaders' ? LEADER_EDGE : EDGE },
+    { width, height, aside: shown === 'leaders' ? LEADER_EDGE : edge, edge },
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
   const taken: Label[] = [];
@@ -70,7 +72,9 @@ export function cageView(
     const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? itemAt(tube.points, 0);
     return place.at(project(middle));
   };
-  const stamped = shown === 'all' ? tubes : tubes.filter(({ piece }) => selected.includes(piece));
+  const isStamped = ({ piece }: Tube) =>
+    shown === 'all' || (shown === 'selected' && selected.includes(piece));
+  const stamped = tubes.filter(isStamped);
   const stamps =
     shown === 'leaders'
       ? leaderStamps(
@@ -125,17 +129,19 @@ export interface Frame {
   height: number;
   /** Free at the left and at the right. */
   aside: number;
+  /** Above and below. */
+  edge?: number;
 }
 
 /** Points as large as the paper allows, in its middle. */
-export function fitted(points: Flat[], { width, height, aside }: Frame) {
+export function fitted(points: Flat[], { width, height, aside, edge = EDGE }: Frame) {
   const rights = points.map(({ right }) => right);
   const ups = points.map(({ up }) => up);
   const [left, right] = [Math.min(...rights), Math.max(...rights)];
   const [low, high] = [Math.min(...ups), Math.max(...ups)];
   const scale = Math.min(
     (width - 2 * aside) / Math.max(right - left, 1),
-    (height - 2 * EDGE) / Math.max(high - low, 1),
+    (height - 2 * edge) / Math.max(high - low, 1),
   );
   const at = (point: Flat): Point => [
     width / 2 + (point.right - (left + right) / 2) * scale,

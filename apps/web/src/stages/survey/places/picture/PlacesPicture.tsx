@@ -32,7 +32,8 @@ const SEEN_AXES: Record<PeopleView, { axes: readonly [number, number]; hidden: n
   behind: { axes: [1, 2], hidden: 0, front: 'left is left' },
 };
 
-const BOX = [176, 70] as const;
+/** A finger needs higher boxes. */
+const BOX = [176, matchMedia('(pointer: coarse)').matches ? 80 : 70] as const;
 /** A picture that is narrower has its boxes below it. px */
 const NARROW = 640;
 
