@@ -9,6 +9,7 @@ import { useJob } from '../shared/server/queries.ts';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './store/draft.ts';
 import { usePlan, usePlanStore } from './store/planStore.ts';
 import { PaletteKeys } from './PaletteKeys.tsx';
+import { Computing } from './Computing.tsx';
 import { StageWords } from './StageWords.tsx';
 import { StageTape } from './StageTape.tsx';
 import { useTabNews } from './store/tabNews.ts';
@@ -116,6 +117,7 @@ function OpenJob({ job }: { job: JobDetail }) {
         <EvaluationContext value={evaluation}>
           <FindingsContext value={findings}>
             <StageTape plan={plan} evaluation={evaluation} />
+            <Computing />
             <Stage />
             <PaletteKeys evaluation={evaluation} />
           </FindingsContext>

@@ -3,6 +3,8 @@ import { lengthOf, pointAt, polylineOf } from '../../centreline/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
+import { type Plan } from '../../plan/index.ts';
+import { boxOf, boxShapes, outlinesOf } from './carBody.ts';
 import { leaderStamps } from './leaderStamps.ts';
 import { type CageSheet } from '../sheets.ts';
 import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, textWidth } from '../drawing.ts';
@@ -23,6 +25,8 @@ export interface CageViewOptions {
   edge?: number;
   /** Plates and gussets; none where it is left out. */
   sheets?: readonly CageSheet[];
+  /** The car round the cage as far as it is known; not in the corner view. None where it is left out. */
+  survey?: Plan['survey'];
   /** Writes the true length between the ends beside each selected piece; null leaves it out. */
   style: LengthStyle | null;
 }
@@ -50,7 +54,7 @@ const LEADER_EDGE = 130;
 /** The cage in one of its square views: tubes at scale, the nearer over the farther, each with its stamp. */
 export function cageView(
   tubes: Tube[],
-  { view, width, height, selected, stamps: shown, style, edge = EDGE, sheets = [] }: CageViewOptions,
+  { view, width, height, selected, stamps: shown, style, survey, edge = EDGE, sheets = [] }: CageViewOptions,
 ): Drawing {
   const project = PROJECTIONS[view];
   const lines = tubes
@@ -62,8 +66,14 @@ export function cageView(
         farthest(a.points) - farthest(b.points),
     );
   const flats = sheets.map((sheet) => ({ sheet, corners: sheet.corners.map(project) }));
+  const car = survey ? carRound(survey, view) : NO_CAR;
   const place = fitted(
-    [...lines.flatMap(({ points }) => points), ...flats.flatMap(({ corners }) => corners)],
+    [
+      ...lines.flatMap(({ points }) => points),
+      ...flats.flatMap(({ corners }) => corners),
+      ...car.outlines.flat(),
+      ...car.boxes.flatMap(({ corners }) => corners),
+    ],
     { width, height, aside: shown === 'leaders' ? LEADER_EDGE : edge, edge },
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
@@ -91,6 +101,11 @@ export function cageView(
     height,
     title: `The cage, ${view} view: ${tubes.map((tube) => tube.stamp).join(', ')}`,
     shapes: [
+      ...car.outlines.map((points): Shape => ({
+        kind: 'polygon',
+        points: points.map(place.at),
+        pen: 'body',
+      })),
       ...drawn.flatMap(({ tube, points }) =>
         tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
@@ -99,6 +114,7 @@ export function cageView(
         points: corners.map(place.at),
         pen: 'picked',
       })),
+      ...car.boxes.flatMap(({ corners, name }) => boxShapes(corners.map(place.at), name)),
       ...(style
         ? drawn
             .filter(({ tube }) => selected.includes(tube.piece))
@@ -106,6 +122,31 @@ export function cageView(
         : []),
       ...stamps,
     ],
+  };
+}
+
+/** From where the car is seen in each view; from the corner there is no outline of it. */
+const CAR_VIEWS = { front: 'behind', side: 'side', top: 'top', corner: null } as const;
+
+interface CarRound {
+  outlines: Flat[][];
+  boxes: { corners: Flat[]; name: string }[];
+}
+
+const NO_CAR: CarRound = { outlines: [], boxes: [] };
+
+/** The body and the keep-outs, as they are seen. */
+function carRound(survey: Plan['survey'], view: CageView): CarRound {
+  const seen = CAR_VIEWS[view];
+  if (seen === null) return NO_CAR;
+  const flat = ([right, up]: Point): Flat => ({ right, up });
+  const see = (point: Vec3): Point => {
+    const { right, up } = PROJECTIONS[view](point);
+    return [right, up];
+  };
+  return {
+    outlines: outlinesOf(survey, seen).map((outline) => outline.map(flat)),
+    boxes: survey.keepOuts.map((one) => ({ name: one.name, corners: boxOf(one, see).map(flat) })),
   };
 }
 

@@ -3,7 +3,7 @@ import { EMPTY_SHOP } from '../../plan/index.ts';
 import { evaluate, tubesIn } from '../../evaluate.ts';
 import { placeAt } from '../../testing/index.ts';
 import { cageWith, personIn } from '../../testing/doorCage.ts';
-import { carView, type PeopleView } from '../index.ts';
+import { cageView, carView, type PeopleView } from '../index.ts';
 
 const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
 const rib = (id: string, forward: number, out: number, top: number) => ({
@@ -74,4 +74,19 @@ test('a panel that is looked at flat is no line, and a car of which nothing is k
   const none = { survey: { ...plan.survey, measures: {} }, tubes: [], people: [], places: [] };
   const { drawing } = carView(none, { view: 'side', ...size });
   expect(drawing.shapes.length).toBeGreaterThan(0);
+});
+
+test('the cage in its square views stands in the car: the body behind it and keep-outs with their names', () => {
+  for (const view of ['front', 'side', 'top', 'corner'] as const) {
+    const options = { view, width: 900, height: 540, selected: [], style: null, survey: seen.survey };
+    const { shapes } = cageView(seen.tubes.slice(), { ...options, stamps: 'none' });
+    const bodies = shapes.filter((shape) => shape.kind === 'polygon' && shape.pen === 'body');
+    expect(bodies.length > 0).toBe(view !== 'corner');
+    const boxes = shapes.filter((shape) => shape.kind === 'polygon' && shape.pen === 'keep-out');
+    expect(boxes).toHaveLength(view === 'corner' ? 0 : 1);
+    expect(shapes.some((shape) => shape.kind === 'text' && shape.text === 'latch')).toBe(view !== 'corner');
+    for (const shape of bodies)
+      if (shape.kind === 'polygon')
+        for (const [x, y] of shape.points) expect(x >= 0 && x <= 900 && y >= 0 && y <= 540).toBe(true);
+  }
 });

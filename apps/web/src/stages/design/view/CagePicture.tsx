@@ -35,6 +35,8 @@ interface CagePictureProps {
 
 const FRAME = 'bg-sheet border-rule rounded-machined border';
 const HEIGHT = 0.6;
+/** A narrower picture has no room for stamps in its margins. px */
+const NARROW = 560;
 
 /** Whether this browser draws in space at all. */
 export const hasWebGl: boolean = (() => {
@@ -85,6 +87,7 @@ function InSpace({ settings, ...props }: InSpaceProps) {
 
 function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; selected: string | null }) {
   const style = useJobStyle();
+  const { survey } = usePlan();
   const draw = useCallback(
     (width: number) =>
       cageView(tubes, {
@@ -92,10 +95,12 @@ function SquareView({ view, tubes, selected }: { view: CageView; tubes: Tube[]; 
         width,
         height: Math.round(width * HEIGHT),
         selected: selected === null ? [] : [selected],
-        stamps: 'all',
+        // In the margins, where they hide no joint; on a phone only what is worked on.
+        stamps: width < NARROW ? 'selected' : 'leaders',
+        survey,
         style,
       }),
-    [tubes, view, selected, style],
+    [tubes, view, selected, style, survey],
   );
   return <FittedDrawing draw={draw} className={FRAME} />;
 }
