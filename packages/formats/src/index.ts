@@ -55,6 +55,7 @@ export { zoneWords } from './words/zone.ts';
 export { pastPillarWords } from './words/pastPillar.ts';
 export { radiusRoomWords } from './words/radiusRoom.ts';
 export { bookBlankWords, bookFieldWords } from './words/books/bookField.ts';
+export { leastTubeWords } from './words/books/leastTubeWords.ts';
 export { briefChoiceWords } from './words/books/briefChoice.ts';
 export { massWords, runWords } from './words/printUnits.ts';
 export { type CheckBlank } from './words/books/checkBlank.ts';

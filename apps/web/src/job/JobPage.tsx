@@ -8,7 +8,8 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { useJob } from '../shared/server/queries.ts';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './store/draft.ts';
 import { usePlan, usePlanStore } from './store/planStore.ts';
-import { PaletteKeys } from './PaletteKeys.tsx';
+import { Palette } from './Palette.tsx';
+import { usePaletteKeys } from './usePalette.ts';
 import { Computing } from './Computing.tsx';
 import { StageWords } from './StageWords.tsx';
 import { StageTape } from './StageTape.tsx';
@@ -103,6 +104,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   useKeptHistory();
   useTabNews();
   useSoughtField();
+  usePaletteKeys();
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
@@ -119,7 +121,7 @@ function OpenJob({ job }: { job: JobDetail }) {
             <StageTape plan={plan} evaluation={evaluation} />
             <Computing />
             <Stage />
-            <PaletteKeys evaluation={evaluation} />
+            <Palette evaluation={evaluation} />
           </FindingsContext>
         </EvaluationContext>
       ) : (

@@ -20,3 +20,4 @@ export {
   type TubeOption,
 } from './book/ruleBook.ts';
 export { demandedRoles } from './demandedRoles.ts';
+export { leastTube, type LeastTube, optionsSaid } from './leastTube.ts';

@@ -1,9 +1,9 @@
 import { keptPair } from '../kept/index.ts';
-import { type Said, told } from '../fault/index.ts';
 import { type Length, writtenLength } from '../measure/index.ts';
 import { type Brief, type Member, type Shop, type TubeChoice } from '../plan/index.ts';
 import { type Quantity } from '../survey/index.ts';
 import { holdsOfRow, sourceOf } from './book/chosen.ts';
+import { leastTube, optionsSaid } from './leastTube.ts';
 import { finding, type Finding, judgeCatalogue } from '../findings/index.ts';
 import { sectionProperties } from '../tube/index.ts';
 import { type RuleBook, type ScheduleRow, type TubeOption } from './book/ruleBook.ts';
@@ -13,32 +13,26 @@ const TEXT = 'least outside diameter, wall and kind of tube';
 /** Least OD, wall and kind by role and car weight; any one of a row's options will do. */
 export const tubeSizeFindings = keptPair(
   (book: RuleBook, member: Member, brief: Brief, stock: Shop['tubes']): Finding[] => {
-    const rows = book.tubeSchedule.filter((row) => row.roles.includes(member.role));
-    const [first] = rows;
-    if (!first) return [];
-    const source = (row: ScheduleRow, holds = holdsOfRow(row)) =>
-      sourceOf(book, { clause: row.clause, text: TEXT, holds });
+    const least = leastTube(book, member.role, brief);
+    if (least === null) return [];
+    const { row } = least;
+    const source = (holds = holdsOfRow(row)) => sourceOf(book, { clause: row.clause, text: TEXT, holds });
     const about = { key: `${book.id}/tube-size/${member.id}`, member: member.id };
-    const byWeight = rows.some((row) => row.over !== null || row.upTo !== null);
-    if (byWeight && brief.carWeight === null)
-      return [finding({ ...about, code: 'car-weight-missing', status: 'ask', rule: source(first, null) })];
-    const row = rows.find((one) => holdsFor(one, brief.carWeight?.kg ?? 0));
-    if (!row)
+    if (least.lacks === 'weight')
+      return [finding({ ...about, code: 'car-weight-missing', status: 'ask', rule: source(null) })];
+    if (least.lacks === 'row')
       return [
         finding({
           ...about,
           code: 'no-row-for-weight',
           status: 'ask',
           measured: { kg: brief.carWeight?.kg ?? 0 },
-          rule: source(first, null),
+          rule: source(null),
         }),
       ];
-    return [judged(row, member, stock, { ...about, rule: source(row) })];
+    return [judged(row, member, stock, { ...about, rule: source() })];
   },
 );
-
-const holdsFor = ({ over, upTo }: ScheduleRow, kg: number): boolean =>
-  (over === null || kg > over.kg) && (upTo === null || kg <= upTo.kg);
 
 function judged(
   row: ScheduleRow,
@@ -60,7 +54,7 @@ function judged(
     margin,
     remedy: fits ? null : { kind: 'tube', member: id, ...tubeToTake(row.options, nearest, tube, stock) },
     facts: {
-      options: { said: row.options.flatMap((option, i) => [i > 0 ? ' or ' : '', ...saidOption(option)]) },
+      options: { said: optionsSaid(row.options) },
     },
   });
 }
@@ -111,10 +105,6 @@ const plain = ({ mm, typed }: Length): Length => ({ mm, typed });
 /** kg per metre */
 const massOf = ({ od, wall }: { od: Length; wall: Length }): number =>
   sectionProperties({ od: od.mm, wall: wall.mm }).massPerLength;
-
-const saidOption = ({ od, wall, kinds }: TubeOption): Said =>
-  told`${{ mm: od.mm, fine: true }} × ${{ mm: wall.mm, fine: true }} ${kinds.map((kind) => kind.replaceAll('-', ' ')).join(' / ')}`
-    .said;
 
 function fitsOption(option: TubeOption, tube: Pick<TubeChoice, 'od' | 'wall' | 'kind'>): boolean {
   return (

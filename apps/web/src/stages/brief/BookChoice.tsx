@@ -1,10 +1,11 @@
 import { editionChanges, EMPTY_SHOP, type RuleBook, type Status } from '@gyrus/core';
-import { editionChangeWords, provenanceWords } from '@gyrus/formats';
+import { editionChangeWords, leastTubeWords, provenanceWords } from '@gyrus/formats';
 import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
+import { useJobStyle } from '../../job/useJobStyle.ts';
 import { evaluateAway } from '../../answers/away.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Typeset } from '../../shared/figures/Figure.tsx';
@@ -31,7 +32,9 @@ const newestOf = (books: RuleBook[]): RuleBook[] =>
   books.filter((book, i) => books.findIndex((one) => one.id === book.id) === i);
 
 function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
-  const chosen = usePlan().brief.books.find((one) => one.book === book.id);
+  const { brief } = usePlan();
+  const style = useJobStyle();
+  const chosen = brief.books.find((one) => one.book === book.id);
   const change = usePlanStore((state) => state.change);
   const toggle = () =>
     change('brief/books', ({ brief }) => {
@@ -61,6 +64,9 @@ function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
         <span className="font-semibold">{book.title}</span>
         <span className="text-quiet block text-sm">
           {book.edition}; {provenanceWords[book.provenance]}
+        </span>
+        <span className="block text-sm">
+          <Typeset text={leastTubeWords(book, brief, style)} />
         </span>
       </label>
       {chosen && book.classes.length > 0 && (
