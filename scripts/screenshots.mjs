@@ -47,13 +47,14 @@ try {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.waitForLoadState('networkidle');
     // What takes longer is on the tape when it is there.
-    await page.getByText('counting', { exact: true }).waitFor({ state: 'hidden' });
+    await page.getByRole('link', { name: 'Inspect counting' }).waitFor({ state: 'hidden' });
     if (name === 'cope') await page.getByRole('button', { name: /^D1 B/ }).click();
     if (name === 'inspect') await page.getByRole('button', { name: 'Light MH' }).first().click();
     // What is computed away from the page, and the view in space.
     if (['cage', 'cope', 'inspect', 'driver', 'book-editor'].includes(name)) await page.waitForTimeout(4000);
     if (name === 'machine') await showMachine(page);
     if (name === 'survey') await page.getByLabel('half width at the roof rail, left').focus();
+    if (name === 'places') await page.getByLabel('windscreen pillar, left: up').focus();
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   }
   await orderOfBuild(page, address);

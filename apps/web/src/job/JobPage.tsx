@@ -8,8 +8,8 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { useJob } from '../shared/server/queries.ts';
 import { branchOf, type Doc, leftDrafts, rememberBranch } from './store/draft.ts';
 import { usePlan, usePlanStore } from './store/planStore.ts';
-import { Palette } from './Palette.tsx';
-import { usePaletteKeys } from './usePalette.ts';
+import { Palette } from './palette/Palette.tsx';
+import { usePaletteKeys } from './palette/usePalette.ts';
 import { Computing } from './Computing.tsx';
 import { StageWords } from './StageWords.tsx';
 import { StageTape } from './StageTape.tsx';
@@ -21,7 +21,7 @@ import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } fr
 import { useKeptHistory } from './store/useKeptHistory.ts';
 import { useSoughtField } from './seek/useSoughtField.ts';
 import { useUndoKeys } from './store/useUndoKeys.ts';
-import { JobHeader } from './JobHeader.tsx';
+import { JobHeader } from './header/JobHeader.tsx';
 
 /** Seldom wanted: they come when they are. */
 const ClashDialog = lazy(async () => ({ default: (await import('./ClashDialog.tsx')).ClashDialog }));

@@ -1,9 +1,17 @@
-import { bodyOutline, type MeasureKey, MEASURES, outlinePoints, polylineOf, type Tube } from '@gyrus/core';
+import {
+  type BodyOutline,
+  bodyOutline,
+  type MeasureKey,
+  MEASURES,
+  outlinePoints,
+  polylineOf,
+  type Tube,
+} from '@gyrus/core';
 import { type KeyboardEvent, useMemo } from 'react';
 import { useWidth } from '../../shared/figures/useWidth.ts';
 import { usePlan } from '../../job/store/planStore.ts';
 import { MeasureField } from './MeasureField.tsx';
-import { type FieldPlace, fieldPlaces, PICTURE, pictureView } from './pictureView.ts';
+import { type FieldPlace, fieldPlaces, PICTURE, type PictureView, pictureView } from './pictureView.ts';
 import { DimensionLine } from './DimensionLine.tsx';
 
 interface SectionPictureProps {
@@ -18,8 +26,6 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
   const body = useMemo(() => bodyOutline(measures), [measures]);
   const view = useMemo(() => pictureView(body), [body]);
   const places = useMemo(() => fieldPlaces(body, view), [body, view]);
-  const outline = outlinePoints(body).map(([half, height]) => view.at(half, height));
-  const axis = tube ? polylineOf(tube.axis).map(([, y, z]) => view.at(-y, z)) : [];
   const [frame, width] = useWidth();
   // On a phone the boxes stand in a list below the picture, in the order in which the car is measured.
   const inList = width > 0 && width < NARROW;
@@ -30,42 +36,7 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
         className="bg-sheet border-rule rounded-machined relative w-full border"
         style={{ aspectRatio: `${PICTURE.width} / ${PICTURE.height}` }}
       >
-        <svg
-          viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
-          className="absolute inset-0 size-full"
-          aria-hidden="true"
-        >
-          <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
-          <path
-            d={`M${PICTURE.width / 2} 74V520`}
-            className="stroke-ink"
-            strokeWidth="1.2"
-            strokeDasharray="14 4 3 4"
-          />
-          {tube && (
-            <>
-              <polyline
-                points={pointsText(axis)}
-                fill="none"
-                className="stroke-steel"
-                strokeWidth={tube.od * view.scale}
-              />
-              <polyline
-                points={pointsText(axis)}
-                fill="none"
-                className="stroke-scribe"
-                strokeWidth="1.2"
-                strokeDasharray="14 4 3 4"
-              />
-            </>
-          )}
-          {places.map((place) => (
-            <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
-          ))}
-          <text x={458} y={534} className="fill-quiet text-[14px]">
-            centre line of the car
-          </text>
-        </svg>
+        <Section {...{ tube, body, view, places, focus }} />
         {!inList && places.map((place) => <PlacedField key={place.key} place={place} onFocus={onFocus} />)}
       </div>
       {inList && (
@@ -82,6 +53,56 @@ export function SectionPicture({ tube, focus, onFocus }: SectionPictureProps) {
         </ul>
       )}
     </div>
+  );
+}
+
+interface SectionProps extends Pick<SectionPictureProps, 'tube' | 'focus'> {
+  body: BodyOutline;
+  view: PictureView;
+  places: FieldPlace[];
+}
+
+/** The body, the hoop in it, and from where to where each measure goes. */
+function Section({ tube, body, view, places, focus }: SectionProps) {
+  const outline = outlinePoints(body).map(([half, height]) => view.at(half, height));
+  const axis = tube ? polylineOf(tube.axis).map(([, y, z]) => view.at(-y, z)) : [];
+  return (
+    <svg
+      viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`}
+      className="absolute inset-0 size-full"
+      aria-hidden="true"
+    >
+      <polygon points={pointsText(outline)} className="fill-sheet2 stroke-ink" strokeWidth="2" />
+      <path
+        d={`M${PICTURE.width / 2} 74V520`}
+        className="stroke-ink"
+        strokeWidth="1.2"
+        strokeDasharray="14 4 3 4"
+      />
+      {tube && (
+        <>
+          <polyline
+            points={pointsText(axis)}
+            fill="none"
+            className="stroke-steel"
+            strokeWidth={tube.od * view.scale}
+          />
+          <polyline
+            points={pointsText(axis)}
+            fill="none"
+            className="stroke-scribe"
+            strokeWidth="1.2"
+            strokeDasharray="14 4 3 4"
+          />
+        </>
+      )}
+      {places.map((place) => (
+        <DimensionLine key={place.key} place={place} view={view} body={body} lit={focus === place.key} />
+      ))}
+      <text x={458} y={534} className="fill-quiet text-[14px]">
+        centre line of the car
+      </text>
+    </svg>
   );
 }
 

@@ -1,4 +1,4 @@
-import { cageView, type Evaluation, type Plan, type Tube, tubesIn } from '@gyrus/core';
+import { cageView, type Evaluation, type LengthStyle, type Plan, type Tube, tubesIn } from '@gyrus/core';
 import { useMemo } from 'react';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
@@ -64,30 +64,41 @@ export function CompareTable({ caption, compared, current }: CompareTableProps) 
               </td>
             ))}
           </tr>
-          {MEASURES_OF_VARIANT.map((measure) => {
-            const values = compared.map(({ plan, answers, tube }) => measure.of(plan, answers, tube, style));
-            const numbers = values.flatMap(({ value }) => value ?? []);
-            const best = Math.min(...numbers);
-            const differ = numbers.some((one) => one !== best);
-            return (
-              <tr key={measure.name} className="border-rule border-b last:border-b-0">
-                <th scope="row" className="text-quiet px-3 py-1.5 font-medium">
-                  {measure.name}
-                </th>
-                {values.map(({ value, text }, i) => (
-                  <td
-                    key={compared[i]?.name}
-                    className={`figure max-w-72 px-4 py-1.5 text-right ${differ && value === best ? 'font-bold' : ''}`}
-                  >
-                    {text}
-                  </td>
-                ))}
-              </tr>
-            );
-          })}
+          {MEASURES_OF_VARIANT.map((measure) => (
+            <MeasureRow key={measure.name} {...{ measure, compared, style }} />
+          ))}
         </tbody>
       </table>
     </div>
+  );
+}
+
+interface MeasureRowProps {
+  measure: (typeof MEASURES_OF_VARIANT)[number];
+  compared: Compared[];
+  style: LengthStyle;
+}
+
+/** One figure of every cage. */
+function MeasureRow({ measure, compared, style }: MeasureRowProps) {
+  const values = compared.map(({ plan, answers, tube }) => measure.of(plan, answers, tube, style));
+  const numbers = values.flatMap(({ value }) => value ?? []);
+  const best = Math.min(...numbers);
+  const differ = numbers.some((one) => one !== best);
+  return (
+    <tr className="border-rule border-b last:border-b-0">
+      <th scope="row" className="text-quiet px-3 py-1.5 font-medium">
+        {measure.name}
+      </th>
+      {values.map(({ value, text }, i) => (
+        <td
+          key={compared[i]?.name}
+          className={`figure max-w-72 px-4 py-1.5 text-right ${differ && value === best ? 'font-bold' : ''}`}
+        >
+          {text}
+        </td>
+      ))}
+    </tr>
   );
 }
 

@@ -7,7 +7,16 @@ import { type Plan } from '../../plan/index.ts';
 import { boxOf, boxShapes, outlinesOf } from './carBody.ts';
 import { leaderStamps } from './leaderStamps.ts';
 import { type CageSheet } from '../sheets.ts';
-import { type Drawing, type Point, rectangle, type Shape, STAMP, stampLabel, textWidth } from '../drawing.ts';
+import {
+  type Drawing,
+  type Pen,
+  type Point,
+  rectangle,
+  type Shape,
+  STAMP,
+  stampLabel,
+  textWidth,
+} from '../drawing.ts';
 
 /** From behind looking forward, from the left, from above; and from above the left rear corner. */
 export type CageView = 'front' | 'side' | 'top' | 'corner';
@@ -77,43 +86,25 @@ export function cageView(
     { width, height, aside: shown === 'leaders' ? LEADER_EDGE : edge, edge },
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
-  const taken: Label[] = [];
-  const onTube = (tube: Tube): Point => {
+  const named = tubes.map((tube) => {
     const middle = pointAt(tube.axis, lengthOf(tube.axis) / 2) ?? itemAt(tube.points, 0);
-    return place.at(project(middle));
-  };
-  const isStamped = ({ piece }: Tube) =>
-    shown === 'all' || (shown === 'selected' && selected.includes(piece));
-  const stamped = tubes.filter(isStamped);
-  const stamps =
-    shown === 'leaders'
-      ? leaderStamps(
-          [
-            ...tubes.map((tube) => ({ stamp: tube.stamp, at: onTube(tube) })),
-            ...flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
-          ],
-          width,
-          height,
-        )
-      : stamped.flatMap((tube) => stampShapes(tube, onTube(tube), taken));
+    return { piece: tube.piece, stamp: tube.stamp, at: place.at(project(middle)) };
+  });
+  const stamps = stampsOf(
+    named,
+    flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
+    { shown, selected, width, height },
+  );
   return {
     width,
     height,
     title: `The cage, ${view} view: ${tubes.map((tube) => tube.stamp).join(', ')}`,
     shapes: [
-      ...car.outlines.map((points): Shape => ({
-        kind: 'polygon',
-        points: points.map(place.at),
-        pen: 'body',
-      })),
+      ...car.outlines.map((points) => face(points.map(place.at), 'body')),
       ...drawn.flatMap(({ tube, points }) =>
         tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
-      ...flats.map(({ corners }): Shape => ({
-        kind: 'polygon',
-        points: corners.map(place.at),
-        pen: 'picked',
-      })),
+      ...flats.map(({ corners }) => face(corners.map(place.at), 'picked')),
       ...car.boxes.flatMap(({ corners, name }) => boxShapes(corners.map(place.at), name)),
       ...(style
         ? drawn
@@ -123,6 +114,30 @@ export function cageView(
       ...stamps,
     ],
   };
+}
+
+const face = (points: Point[], pen: Pen): Shape => ({ kind: 'polygon', points, pen });
+
+interface Stamped {
+  stamp: string;
+  at: Point;
+}
+
+type StampOptions = Pick<CageViewOptions, 'selected' | 'width' | 'height'> & {
+  shown: CageViewOptions['stamps'];
+};
+
+/** The stamps of tubes and sheets, as they are wanted. */
+function stampsOf(
+  tubes: (Stamped & { piece: string })[],
+  sheets: Stamped[],
+  { shown, selected, width, height }: StampOptions,
+): Shape[] {
+  if (shown === 'leaders') return leaderStamps([...tubes, ...sheets], width, height);
+  const taken: Label[] = [];
+  return tubes
+    .filter(({ piece }) => shown === 'all' || (shown === 'selected' && selected.includes(piece)))
+    .flatMap((tube) => stampShapes(tube, tube.at, taken));
 }
 
 /** From where the car is seen in each view; from the corner there is no outline of it. */

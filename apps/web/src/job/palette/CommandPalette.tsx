@@ -12,13 +12,13 @@ import { handsOf, lineTitle, pieceName, placeName, roleWords, TERM_KEYS, TERMS }
 import { Command } from 'cmdk';
 import { useLocation, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useFindings } from '../answers/useAnswers.ts';
-import { useJobs, useShop } from '../shared/server/queries.ts';
-import { whereToMend } from './seek/whereTo.ts';
-import { addRole } from './addRole.ts';
-import { usePlan, usePlanStore } from './store/planStore.ts';
-import { useJobStyle } from './useJobStyle.ts';
-import { STAGES } from './stages.ts';
+import { useFindings } from '../../answers/useAnswers.ts';
+import { useJobs, useShop } from '../../shared/server/queries.ts';
+import { whereToMend } from '../seek/whereTo.ts';
+import { addRole } from '../addRole.ts';
+import { usePlan, usePlanStore } from '../store/planStore.ts';
+import { useJobStyle } from '../useJobStyle.ts';
+import { STAGES } from '../stages.ts';
 
 interface CommandPaletteProps {
   evaluation: Evaluation;

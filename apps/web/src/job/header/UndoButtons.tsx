@@ -2,9 +2,9 @@ import { type Plan } from '@gyrus/core';
 import { planChangesWords } from '@gyrus/formats';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo } from 'react';
-import { Button } from '../shared/frame/Button.tsx';
-import { usePlan, usePlanStore } from './store/planStore.ts';
-import { styleOf } from './useJobStyle.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { usePlan, usePlanStore } from '../store/planStore.ts';
+import { styleOf } from '../useJobStyle.ts';
 
 /** One step back and one forward, each with what it would change. */
 export function UndoButtons() {

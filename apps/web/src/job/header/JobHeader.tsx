@@ -3,12 +3,12 @@ import { type Evaluation } from '@gyrus/core';
 import { GitBranch, Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { Button } from '../shared/frame/Button.tsx';
-import { Header } from '../shared/frame/Header.tsx';
-import { Segmented } from '../shared/fields/Segmented.tsx';
-import { usePlan, usePlanStore } from './store/planStore.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Header } from '../../shared/frame/Header.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { usePlan, usePlanStore } from '../store/planStore.ts';
 import { UndoButtons } from './UndoButtons.tsx';
-import { usePalette } from './usePalette.ts';
+import { usePalette } from '../palette/usePalette.ts';
 import { SaveMark } from './SaveMark.tsx';
 import { tubeToPrint } from './tubeToPrint.ts';
 

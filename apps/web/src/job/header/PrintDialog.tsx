@@ -1,14 +1,14 @@
 import { fail, flatOutline, saidIn, writeSaid } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Button } from '../shared/frame/Button.tsx';
-import { Dialog } from '../shared/frame/Dialog.tsx';
-import { Segmented } from '../shared/fields/Segmented.tsx';
-import { usePlan } from './store/planStore.ts';
-import { EvaluationContext } from '../answers/useAnswers.ts';
+import { Button } from '../../shared/frame/Button.tsx';
+import { Dialog } from '../../shared/frame/Dialog.tsx';
+import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { usePlan } from '../store/planStore.ts';
+import { EvaluationContext } from '../../answers/useAnswers.ts';
 import { tubeToPrint } from './tubeToPrint.ts';
-import { useJobStyle } from './useJobStyle.ts';
-import { useOpenSaved } from './store/useOpenSaved.ts';
+import { useJobStyle } from '../useJobStyle.ts';
+import { useOpenSaved } from '../store/useOpenSaved.ts';
 
 const PAPERS = [
   { value: 'a4', text: 'A4' },

@@ -1,4 +1,4 @@
-import { usePlanStore } from './store/planStore.ts';
+import { usePlanStore } from '../store/planStore.ts';
 
 /** How far the plan is saved, in words. */
 export function SaveMark() {
