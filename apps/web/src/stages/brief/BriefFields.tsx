@@ -47,26 +47,31 @@ export function YearField({
   );
 }
 
-/** Names with commas between; an unfinished comma is kept while it is typed, and who is named is seated when the box is left. */
+/**
+ * Names with commas between: each key is kept, an unfinished comma while it is typed; who is named is seated when the box is left.
+ */
 export function DriversField() {
   const { drivers } = usePlan().brief;
   const change = usePlanStore((state) => state.change);
-  const [draft, setDraft] = useState<string | null>(null);
-  const keep = () => {
-    setDraft(null);
-    if (draft === null) return;
-    const named = namesIn(draft);
+  const [typing, setTyping] = useState<{ text: string; before: string[] } | null>(null);
+  const type = (text: string) => {
+    setTyping({ text, before: typing?.before ?? drivers });
+    change('brief/drivers', (plan) => void (plan.brief.drivers = namesIn(text)));
+  };
+  const seat = () => {
+    setTyping(null);
+    if (typing === null) return;
     change('brief/drivers', (plan) => {
-      plan.occupants = seatedDrivers(plan, named, newId);
-      plan.brief.drivers = named;
+      const before = { brief: { ...plan.brief, drivers: typing.before }, occupants: plan.occupants };
+      plan.occupants = seatedDrivers(before, plan.brief.drivers, newId);
     });
   };
   return (
     <TextField
       label="drivers, with commas between"
-      value={draft ?? drivers.join(', ')}
-      onChange={(event) => setDraft(event.target.value)}
-      onBlur={keep}
+      value={typing?.text ?? drivers.join(', ')}
+      onChange={(event) => type(event.target.value)}
+      onBlur={seat}
     />
   );
 }

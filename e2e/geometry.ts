@@ -1,0 +1,44 @@
+import { type Page } from '@playwright/test';
+
+/** Controls that cover each other by more than a hair, or reach beyond the page; what a scrolled box hides does not count. */
+export const troubleOfControls = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const HAIR = 3;
+    const CONTROLS = 'a, button, input, select, textarea, [role="radio"], [role="slider"]';
+    type Box = { left: number; right: number; top: number; bottom: number };
+    const cut = (a: Box, b: Box): Box => ({
+      left: Math.max(a.left, b.left),
+      right: Math.min(a.right, b.right),
+      top: Math.max(a.top, b.top),
+      bottom: Math.min(a.bottom, b.bottom),
+    });
+    /** What is seen of an element within the boxes that scroll round it. */
+    const seen = (element: Element): Box | null => {
+      let box: Box = element.getBoundingClientRect();
+      for (let at = element.parentElement; at; at = at.parentElement) {
+        const { overflowX, overflowY } = getComputedStyle(at);
+        if (/auto|scroll|hidden/.test(overflowX + overflowY)) box = cut(box, at.getBoundingClientRect());
+      }
+      return box.right - box.left > HAIR && box.bottom - box.top > HAIR ? box : null;
+    };
+    const name = (element: Element): string =>
+      (element.getAttribute('aria-label') ?? (element.textContent?.trim() || element.id)).slice(0, 40);
+    const controls = [...document.querySelectorAll(CONTROLS)].flatMap((element) => {
+      const hidden =
+        getComputedStyle(element).visibility === 'hidden' || element.closest('.sr-only') !== null;
+      const box = hidden ? null : seen(element);
+      return box ? [{ element, box }] : [];
+    });
+    const beyond = controls
+      .filter(({ box }) => box.left < -HAIR || box.right > innerWidth + HAIR)
+      .map(({ element }) => `${name(element)} leaves the page`);
+    const covering = controls.flatMap(({ element: a, box }, i) =>
+      controls.slice(i + 1).flatMap(({ element: b, box: other }) => {
+        if (a.contains(b) || b.contains(a)) return [];
+        const both = cut(box, other);
+        const covers = both.right - both.left > HAIR && both.bottom - both.top > HAIR;
+        return covers ? [`${name(a)} covers ${name(b)}`] : [];
+      }),
+    );
+    return [...beyond, ...covering];
+  });
