@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { troubleOfControls } from './geometry.ts';
 
 const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
 const PAGES = [
@@ -42,7 +43,7 @@ test.describe.configure({ mode: 'parallel' });
 
 for (const path of PAGES)
   for (const size of SIZES)
-    test(`${path.replace(DEMO, '/demo')} at ${size.width} × ${size.height}: accessible, nothing wider than the screen, no complaint`, async ({
+    test(`${path.replace(DEMO, '/demo')} at ${size.width} × ${size.height}: accessible, nothing wider than the screen or on top of each other, no complaint`, async ({
       page,
     }) => {
       const complaints: string[] = [];
@@ -66,6 +67,7 @@ for (const path of PAGES)
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
       expect(wide).toBeLessThanOrEqual(0);
+      expect(await troubleOfControls(page)).toEqual([]);
       expect(complaints).toEqual([]);
     });
 

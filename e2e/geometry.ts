@@ -1,6 +1,9 @@
 import { type Page } from '@playwright/test';
 
-/** Controls that cover each other by more than a hair, or reach beyond the page; what a scrolled box hides does not count. */
+/**
+ * Controls that cover each other by more than a hair, or reach beyond the page; what a scrolled box hides, or scrolls under a
+ * bar that stays, does not count.
+ */
 export const troubleOfControls = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const HAIR = 3;
@@ -21,6 +24,12 @@ export const troubleOfControls = (page: Page): Promise<string[]> =>
       }
       return box.right - box.left > HAIR && box.bottom - box.top > HAIR ? box : null;
     };
+    /** The bar that stays where it is while the page is scrolled under it; null of what scrolls. */
+    const pinned = (element: Element): Element | null => {
+      for (let at: Element | null = element; at; at = at.parentElement)
+        if (/sticky|fixed/.test(getComputedStyle(at).position)) return at;
+      return null;
+    };
     const name = (element: Element): string =>
       (element.getAttribute('aria-label') ?? (element.textContent?.trim() || element.id)).slice(0, 40);
     const controls = [...document.querySelectorAll(CONTROLS)].flatMap((element) => {
@@ -34,7 +43,7 @@ export const troubleOfControls = (page: Page): Promise<string[]> =>
       .map(({ element }) => `${name(element)} leaves the page`);
     const covering = controls.flatMap(({ element: a, box }, i) =>
       controls.slice(i + 1).flatMap(({ element: b, box: other }) => {
-        if (a.contains(b) || b.contains(a)) return [];
+        if (a.contains(b) || b.contains(a) || pinned(a) !== pinned(b)) return [];
         const both = cut(box, other);
         const covers = both.right - both.left > HAIR && both.bottom - both.top > HAIR;
         return covers ? [`${name(a)} covers ${name(b)}`] : [];
