@@ -1,7 +1,9 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Dialog } from '../shared/frame/Dialog.tsx';
 
-const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
+/** It comes when it is asked for: it stands over every page, and is seldom wanted. */
+const ShortcutsDialog = lazy(async () => ({
+  default: (await import('./ShortcutsDialog.tsx')).ShortcutsDialog,
+}));
 
 const WRITING = 'input, textarea, select, [contenteditable]';
 
@@ -18,11 +20,10 @@ export function ShortcutKeys() {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
+  if (!open) return null;
   return (
-    <Dialog title="Keys" open={open} onClose={() => setOpen(false)} kept>
-      <Suspense fallback={null}>
-        <Shortcuts />
-      </Suspense>
-    </Dialog>
+    <Suspense fallback={null}>
+      <ShortcutsDialog onClose={() => setOpen(false)} />
+    </Suspense>
   );
 }
