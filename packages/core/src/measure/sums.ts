@@ -54,10 +54,12 @@ function divided(text: string): Pick<Term, 'text' | 'by'> {
 /** A decimal comma as a point. Fault: one before exactly three digits may be of thousands. */
 export function withPoints(text: string): Outcome<string> {
   if (/\d,\d{3}(?!\d)|\d,\d+,\d|\d\.\d+,\d|\d,\d+\.\d/.test(text))
-    return fail(
-      'comma',
-      '',
-      'a comma before three digits may mean thousands or a decimal: write 1048, or 1.048 with a point',
-    );
+    return fail('comma', '', commaWords(/(\d+),(\d{3})(?!\d)/.exec(text)));
   return succeed(text.replaceAll(/(\d),(\d)/g, '$1.$2'));
 }
+
+/** Both readings of what was typed, as they would be written without doubt. */
+const commaWords = (found: RegExpExecArray | null): string => {
+  const [, whole = '1', behind = '048'] = found ?? [];
+  return `a comma before three digits may mean thousands or a decimal: write ${whole}${behind}, or ${whole}.${behind} with a point`;
+};

@@ -5,6 +5,7 @@ import {
   type Plan,
   type RemedyKind,
   stageOf,
+  textFact,
 } from '@gyrus/core';
 
 /** Where in the job something is typed: a page of it, and the field, as an address from any of its stages. */
@@ -55,6 +56,22 @@ const FIELD_OF_CODE: Partial<Record<FindingCode, string>> = {
   'roof-unknown': '../survey?view=places',
 };
 
+/** Where what a rule waits for is measured or chosen. */
+const WAITS: Record<string, string> = {
+  'clr-ratio': '../bend',
+  'opening-height': '../survey',
+  helmet: '../survey?view=places',
+  harness: '../survey?view=places',
+  'strap-spread': '../survey?view=places',
+  lap: '../harness',
+  'lap-left': '../harness',
+  'lap-right': '../harness',
+  'lap-hip': '../harness',
+  padding: '../driver',
+  feet: '../brief',
+  plate: '../design?tab=parts',
+};
+
 const PARTS = /^(plate|bolt|gusset|splice|part|bars-off)/;
 const STRAPS = /^(harness|lap|strap|belts)/;
 
@@ -65,6 +82,7 @@ export function whereToMend(finding: Finding, plan: Plan, assumed: readonly Assu
     .find((thing) => thing !== undefined);
   if (missing) return whereOfThing(missing, plan);
   const { code, remedy } = finding;
+  if (code === 'waiting') return withTube(WAITS[textFact(finding, 'what')] ?? '../design', finding, plan);
   const own = (remedy && FIELD_OF_REMEDY[remedy.kind]) ?? FIELD_OF_CODE[code];
   if (own) return withTube(own, finding, plan);
   if (PARTS.test(code)) return '../design?tab=parts';

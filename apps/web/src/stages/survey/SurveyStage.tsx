@@ -53,7 +53,6 @@ export function SurveyStage() {
       )}
       {view === 'places' && (
         <Suspense fallback={<Loading what="the places" />}>
-          <MeasureNext />
           <PlacesView />
         </Suspense>
       )}

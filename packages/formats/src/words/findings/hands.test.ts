@@ -98,3 +98,10 @@ test('a question that was just answered stays where it was asked, until it is le
   expect(letGo.open).toEqual([]);
   expect(letGo.clear.map(lineTitle)).toEqual(['Welded?']);
 });
+
+test('what waits for one thing is one line, and for another thing another', () => {
+  const waits = (key: string, what: string) =>
+    finding({ key, code: 'waiting', status: 'ask', facts: { what: { text: what } } });
+  const { open } = handsOf([waits('a', 'tilt'), waits('b', 'tilt'), waits('c', 'helmet')], demoPlan);
+  expect(open.map(({ all }) => all.map(({ key }) => key))).toEqual([['a', 'b'], ['c']]);
+});

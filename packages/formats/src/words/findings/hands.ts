@@ -42,6 +42,7 @@ export function handsOf(
 /** What two findings that are settled by the same deed have in common. */
 function deedOf(finding: Finding): string {
   if (finding.would !== null) return `rests/${restsOn(finding)}`;
+  if (finding.code === 'waiting') return `waiting/${textFact(finding, 'what')}/${textFact(finding, 'who')}`;
   return finding.status === 'ask' && QUESTIONS[finding.code] ? questionOf(finding) : statusAndCode(finding);
 }
 

@@ -44,3 +44,16 @@ test('an order that changed alone is told, and is left out beside what it comes 
   expect(words(turned)).toMatch(/^fit order/);
   expect(words({ ...turned, units: { ...demoPlan.units, length: 'mm' } })).not.toContain('fit order');
 });
+
+test('names and weights are told as they are, and from nothing without an arrow', () => {
+  const bare = { ...demoPlan, brief: { ...demoPlan.brief, drivers: [], carWeight: null } };
+  const named = {
+    ...demoPlan,
+    brief: { ...demoPlan.brief, drivers: ['A. Holm', 'B. Rask'], carWeight: { kg: 1090, typed: '1090' } },
+  };
+  // 1 090 kg are 2 403 lb
+  expect(words(named, bare)).toMatch(
+    /drivers A\. Holm, B\. Rask.*2403 lb|2403 lb.*drivers A\. Holm, B\. Rask/,
+  );
+  expect(words(bare, named)).toMatch(/drivers A\. Holm, B\. Rask → nothing/);
+});

@@ -29,14 +29,20 @@ export function planValueWords(value: unknown, style: LengthStyle): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') return value.replaceAll('-', ' ');
   if (typeof value === 'number') return String(value);
-  if (Array.isArray(value)) return `a list of ${value.length}`;
+  if (Array.isArray(value)) return listWords(value);
   const record = value as Partial<Record<'stamp' | 'name' | 'typed', string>>;
   if (isQuantity(value)) return quantityWords(value, style);
   return record.typed ?? record.stamp ?? (record.name || 'as it stands there');
 }
 
-const isQuantity = (value: unknown): value is { mm: number } | { deg: number } =>
-  typeof value === 'object' && value !== null && ('mm' in value || 'deg' in value);
+/** Names as they stand; of anything else how many there are. */
+function listWords(list: unknown[]): string {
+  if (list.length === 0) return 'nothing';
+  return list.every((one) => typeof one === 'string') ? list.join(', ') : `a list of ${list.length}`;
+}
+
+const isQuantity = (value: unknown): value is { mm: number } | { deg: number } | { kg: number } =>
+  typeof value === 'object' && value !== null && ('mm' in value || 'deg' in value || 'kg' in value);
 
 /** Lists of records, by the word for one of them. */
 const RECORDS: Record<string, string> = {

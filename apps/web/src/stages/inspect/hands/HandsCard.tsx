@@ -61,7 +61,8 @@ export function HandsCard({ line, light }: { line: FindingLine; light: Light }) 
 }
 
 const rulesOf = ({ rules }: FindingLine): string =>
-  rules.map(({ bookTitle, clause }) => `${bookTitle}, ${clause}`).join('; ') || 'besides the books';
+  [...new Set(rules.map(({ bookTitle, clause }) => `${bookTitle}, ${clause}`))].join('; ') ||
+  'besides the books';
 
 /** Every finding of the line with its own figures. */
 function EachOne({ all }: { all: readonly Finding[] }) {

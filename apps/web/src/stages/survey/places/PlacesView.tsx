@@ -14,6 +14,7 @@ import { RecordList } from '../../../job/fields/RecordList.tsx';
 import { into, PLAN_PATH } from '../../../job/store/planPath.ts';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
+import { MeasureNext } from '../MeasureNext.tsx';
 import { PlacesPicture } from './picture/PlacesPicture.tsx';
 import { Limits } from './Limits.tsx';
 import { Sights } from './Sights.tsx';
@@ -31,6 +32,9 @@ export function PlacesView() {
     <>
       <h1 className="mb-4 text-2xl">Places in the car</h1>
       <PlacesPicture />
+      <div className="mt-6">
+        <MeasureNext />
+      </div>
       <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <div className="space-y-8">
           <Points />
