@@ -1,12 +1,4 @@
-import {
-  assumed,
-  formatWithUnit,
-  type Length,
-  millimetres,
-  newOccupant,
-  type Plan,
-  ZONES,
-} from '@gyrus/core';
+import { assumed, formatWithUnit, type Length, millimetres, type Plan, ZONES } from '@gyrus/core';
 import { AXIS_NAMES, zoneWords } from '@gyrus/formats';
 import { at, newId } from '../../../job/fields/fresh.ts';
 import { fieldsOf, type RecordField } from '../../../job/fields/recordField.ts';
@@ -16,6 +8,7 @@ import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { MeasureNext } from '../MeasureNext.tsx';
 import { PlacesPicture } from './picture/PlacesPicture.tsx';
+import { People } from './People.tsx';
 import { Limits } from './Limits.tsx';
 import { Sights } from './Sights.tsx';
 import { SetUpTables } from './SetUpTables.tsx';
@@ -224,45 +217,6 @@ function Ribs() {
                 { out: millimetres(580), up: millimetres(1070) },
               ],
             }),
-          }),
-        },
-      ]}
-    />
-  );
-}
-
-const person = fieldsOf<Plan['occupants'][number]>();
-const PERSON_FIELDS = [
-  NAME,
-  person.choice('seat', 'seat', [
-    ['left', 'left'],
-    ['centre', 'centre'],
-    ['right', 'right'],
-  ]),
-  person.place('shoulder', 'shoulder, where the strap lies', [0, 350, 620]),
-  person.place('helmetTop', 'top of the helmet', [0, 350, 920]),
-];
-
-function People() {
-  return (
-    <RecordList<Plan['occupants'][number]>
-      title="Who sits in it"
-      hint="Shoulder and top of the helmet, measured with the driver in the seat: drawn in space."
-      path={into(PLAN_PATH, 'occupants')}
-      name={(row) => row.name || 'somebody'}
-      about={({ shoulder, helmetTop }) =>
-        [shoulder ? '' : 'shoulder', helmetTop ? '' : 'helmet'].filter(Boolean).join(' and ') === ''
-          ? 'measured in the seat'
-          : `${[shoulder ? '' : 'shoulder', helmetTop ? '' : 'helmet'].filter(Boolean).join(' and ')} not measured yet`
-      }
-      fields={() => PERSON_FIELDS}
-      kinds={[
-        {
-          text: 'driver',
-          fresh: () => ({
-            ...newOccupant(newId()),
-            shoulder: at(0, 350, 620),
-            helmetTop: at(0, 350, 920),
           }),
         },
       ]}
