@@ -1,10 +1,19 @@
 import { evaluate, feetCorrection, hoopAnswerOf, hoopPoints, readIn } from '@gyrus/core';
 import { demoBuilt, demoJobs, demoShop } from './index.ts';
 
-test.each(demoJobs.map(({ id, plan }) => [plan.brief.car, id, plan] as const))(
+const built = demoBuilt.flatMap(({ job, entries }) =>
+  demoJobs.filter(({ id }) => id === job).map(({ plan }) => [plan.brief.car, plan, entries] as const),
+);
+
+test('every car of the demo was built once: what if it went abroad is a plan alone', () => {
+  expect(built.map(([car]) => car).sort()).toEqual(
+    [...new Set(demoJobs.map(({ plan }) => plan.brief.car))].sort(),
+  );
+});
+
+test.each(built)(
   '%s: its hoop was taped wide, and what was pulled then is what puts it right',
-  (_, id, plan) => {
-    const entries = demoBuilt.find(({ job }) => job === id)?.entries ?? [];
+  (_, plan, entries) => {
     const hoop = hoopAnswerOf(evaluate(plan, demoShop, []))?.tube;
     const planned = hoop && hoopPoints(hoop, null)[0]?.planned;
     if (!hoop || typeof planned !== 'number') throw new Error('every demo job has a hoop');
