@@ -52,6 +52,7 @@ function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
     <li className="bg-sheet border-rule rounded-machined flex flex-wrap items-center gap-3 border px-3 py-2">
       <Checkbox.Root
         id={id}
+        aria-describedby={`${id}-least`}
         checked={chosen !== undefined}
         onCheckedChange={toggle}
         className="border-edge data-[state=checked]:bg-ink rounded-machined grid size-8 place-items-center border bg-white text-white"
@@ -64,9 +65,6 @@ function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
         <span className="font-semibold">{book.title}</span>
         <span className="text-quiet block text-sm">
           {book.edition}; {provenanceWords[book.provenance]}
-        </span>
-        <span className="block text-sm">
-          <Typeset text={leastTubeWords(book, brief, style)} />
         </span>
       </label>
       {chosen && book.classes.length > 0 && (
@@ -85,6 +83,9 @@ function BookRow({ book, editions }: { book: RuleBook; editions: RuleBook[] }) {
       <Link to={`/rule-books/${book.id}`} className="inline-flex min-h-10 items-center underline">
         read
       </Link>
+      <p id={`${id}-least`} className="w-full text-sm">
+        <Typeset text={leastTubeWords(book, brief, style)} />
+      </p>
       {chosen && chosen.edition !== null && chosen.edition !== book.edition && (
         <NewerEdition tied={editions.find(({ edition }) => edition === chosen.edition)} newest={book} />
       )}
