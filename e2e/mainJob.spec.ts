@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { HANDBOOK_CAR, measure, newJob, saved, stage, WORKED_OUT } from './job.ts';
 
+test.describe.configure({ timeout: 120_000 });
+
 test('a hoop for a car of one’s own: brief, survey, design, marks, sheet; it is there after a reload', async ({
   page,
 }) => {
@@ -74,7 +76,7 @@ test('the rules are held against the hoop, and what cannot be computed is asked'
   await expect(hole).toContainText('clear');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('row', { name: /Inspection hole/ })).toContainText('says E. L.');
+  await expect(page.getByRole('row', { name: /Inspection hole/ })).toContainText('says E. L.', WORKED_OUT);
 });
 
 test('a show bar is told, at the brief and on the stage tape', async ({ page }) => {

@@ -18,7 +18,7 @@ export function Header({ children, actions }: { children?: ReactNode; actions?: 
         <img src="/gyrus.svg" alt="" className="size-7" />
         Gyrus
       </Link>
-      <nav aria-label="Places" className="flex gap-1">
+      <nav aria-label="Places" className="flex flex-wrap gap-1">
         {PLACES.map((place) => (
           <NavLink
             key={place.to}
