@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { pdfLines } from '../packages/formats/src/testing/pdfLines.ts';
-import { saved, WORKED_OUT } from './job.ts';
+import { saved } from './job.ts';
 
 const COPE = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01/cope';
 const ends = 'Ends';
@@ -20,7 +20,7 @@ test('a printed template is to scale: read back from the file and laid on the ta
   const opened = context.waitForEvent('page');
   await page.getByRole('button', { name: 'Print at true size' }).click();
   const sheet = await opened;
-  await expect.poll(() => sheet.url(), WORKED_OUT).toContain('/copes.pdf?');
+  await expect.poll(() => sheet.url()).toContain('/copes.pdf?');
   const pdf = await (await page.request.get(sheet.url())).body();
   const [lines = []] = pdfLines(pdf);
   const mm = (points: number) => (points * 25.4) / 72;

@@ -13,12 +13,12 @@ const PLACES = [
 /** The head of every page: where we are, and what can be done here. */
 export function Header({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
   return (
-    <header className="bg-sheet border-rule flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 border-b px-5 py-1.5">
+    <header className="bg-sheet border-rule flex min-h-14 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b px-5 py-1.5">
       <Link to="/jobs" className="flex items-center gap-2 text-2xl font-bold" aria-label="Gyrus, all jobs">
         <img src="/gyrus.svg" alt="" className="size-7" />
         Gyrus
       </Link>
-      <nav aria-label="Places" className="flex flex-wrap gap-1">
+      <nav aria-label="Places" className="flex gap-1">
         {PLACES.map((place) => (
           <NavLink
             key={place.to}
