@@ -98,9 +98,9 @@ export class RevisionsQueryDto {
 
   @MayBeLeftOut()
   @Type(() => Number)
-  @IsInt({ message: 'the number of a revision' })
-  @Min(1, { message: 'the number of a revision' })
-  @Max(2 ** 31 - 1, { message: 'the number of a revision' })
+  @IsInt({ message: 'give the number of a revision, from 1 on' })
+  @Min(1, { message: 'give the number of a revision, from 1 on' })
+  @Max(2 ** 31 - 1, { message: 'give the number of a revision, from 1 on' })
   before?: number;
 }
 

@@ -63,23 +63,20 @@ export class HistoryQueryDto {
   branch?: string;
 }
 
-/** How the order of build is printed. */
-export class BuildListQueryDto {
+/** On which paper a list is printed, and in which unit. */
+class ListQueryDto {
   @IsPaper()
   paper: Paper = 'a4';
 
   @IsUnit()
   unit!: Unit;
 }
+
+/** How the order of build is printed. */
+export class BuildListQueryDto extends ListQueryDto {}
 
 /** How the list of what is still to be measured is printed. */
-export class MeasuringQueryDto {
-  @IsPaper()
-  paper: Paper = 'a4';
-
-  @IsUnit()
-  unit!: Unit;
-}
+export class MeasuringQueryDto extends ListQueryDto {}
 
 /** What is printed about the copes: sheets, templates or both; of all tubes, of one, or of one end. */
 export class CopesQueryDto {

@@ -64,7 +64,7 @@ export { type CheckForm } from './words/books/forms/checkForms.ts';
 export { holdsWords } from './words/books/conditions.ts';
 export { editionChangeWords } from './words/books/edition.ts';
 export { type FindingLine, findingStamps } from './words/findings/findingLines.ts';
-export { type Hands, handsOf, lineBelow, lineTitle, openWords } from './words/findings/hands.ts';
+export { type Hands, handsOf, isQuestion, lineBelow, lineTitle, openWords } from './words/findings/hands.ts';
 export { passedOverWords } from './words/books/passedOver.ts';
 export { figuresUncovered } from './words/books/statedFigures.ts';
 export { checkWords } from './words/books/check.ts';

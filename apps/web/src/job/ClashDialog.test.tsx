@@ -5,6 +5,7 @@ import { jest } from '@jest/globals';
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Clashing } from './store/planStore.ts';
+import { openJobWith } from './store/firstRevision.ts';
 
 const settled = jest.fn<(...asked: unknown[]) => Promise<void>>().mockResolvedValue(undefined);
 jest.unstable_mockModule('./store/merging.ts', () => ({ settleClash: settled }));
@@ -39,9 +40,7 @@ const clash: Clashing = {
 
 beforeEach(() => {
   settled.mockClear();
-  localStorage.clear();
-  usePlanStore.getState().close();
-  usePlanStore.getState().open('job', { ...revision, id: 'r1', number: 1, parent: null, plan: base });
+  openJobWith(base);
 });
 
 function asked(changes: Partial<Clashing> = {}) {

@@ -1,6 +1,7 @@
 export { asBuiltView } from './views/asBuiltView.ts';
 export { buildView, type BuildViewOptions } from './views/buildView.ts';
-export { type CageView, cageView, type CageViewOptions } from './views/cageView.ts';
+export { cageView, type CageViewOptions } from './views/cageView.ts';
+export { type CageView, type SquareView } from './views/projections.ts';
 export { type BodyOutline, bodyOutline, type BodySide, outlinePoints } from './views/bodyOutline.ts';
 export {
   type Drawing,
@@ -12,7 +13,7 @@ export {
   type Voice,
 } from './drawing.ts';
 export { type CarPicture, type CarSeen, carView } from './views/carView.ts';
-export { type PeopleView } from './people/seen.ts';
+
 export { type FrontOptions, hoopFront } from './views/hoopFront.ts';
 export { markOutStrip, type StripOptions } from './strip.ts';
 export { arrowLines, type FlatOutline, flatOutline, onArc, type TrueLine } from './outline.ts';

@@ -20,6 +20,7 @@ export {
 export { ALWAYS, type Holds, type Provenance, PROVENANCES, type RuleSource, type When } from './source.ts';
 export { judgeCatalogue, judgeMeasured, marginIn, nearerLimit } from './judge.ts';
 export { conditional, resting } from './resting.ts';
+export { distinctRemedies } from './remedy/distinctRemedies.ts';
 export { applyRemedy } from './remedy/applyRemedy.ts';
 export { type Remedy, type RemedyKind } from './remedy/remedy.ts';
 export { tubeFindings } from './tubeFindings.ts';

@@ -2,15 +2,13 @@ import { isFigure } from '../measure/index.ts';
 import { type Plan } from '../plan/index.ts';
 import { type Vec3 } from '../space/index.ts';
 import { recordedThings } from './recorded.ts';
-import { type AssumedFigure, type Path, type ThingName } from './thing.ts';
+import { type Path, type ThingName } from './thing.ts';
 
 /** A place in the car that is taken with tape and square: its name, where its three distances stand in the plan, and where it is. mm */
 export interface CarPlace {
   name: ThingName;
   path: Path;
   at: Vec3;
-  /** Its three distances, forward, to the left and up. */
-  figures: AssumedFigure['value'][];
 }
 
 /** Whose places are shown one by one: boxes, panels and lines of sight have pictures of their own. */
@@ -22,13 +20,6 @@ export const carPlaces = (plan: Plan): CarPlace[] =>
     const [first, ...more] = figures;
     if (!first || more.length !== 2 || first.axis === null) return [];
     if (!SHOWN.has(name.of) || name.standsFor === 'cage') return [];
-    const at = figures.map(({ value }) => ('mm' in value ? value.mm : 0));
-    return [
-      {
-        name,
-        path: first.path.slice(0, -1),
-        at: [at[0] ?? 0, at[1] ?? 0, at[2] ?? 0],
-        figures: figures.map(({ value }) => value),
-      },
-    ];
+    const [x = 0, y = 0, z = 0] = figures.map(({ value }) => ('mm' in value ? value.mm : 0));
+    return [{ name, path: first.path.slice(0, -1), at: [x, y, z] }];
   });

@@ -10,8 +10,8 @@ import {
 import { assumedValue, thingWords } from '../words/findings/assumed.ts';
 import { capital } from '../words/findings/sentenceParts.ts';
 import { AXIS_HOW, AXIS_NAMES } from '../words/place.ts';
-import { type Cell, table } from './inspection/table.ts';
-import { heading, headPages, startPages } from './inspection/pages.ts';
+import { type Cell, table } from './pages/table.ts';
+import { heading, headPages, startPages } from './pages/pages.ts';
 import { type Doc, type Paper } from './page.ts';
 
 /** What a list to take to the car says. */

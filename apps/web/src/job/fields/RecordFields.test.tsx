@@ -7,6 +7,7 @@ import { EvaluationContext } from '../../answers/useAnswers.ts';
 import { gussetFields } from '../../stages/design/parts/gussetFields.ts';
 import { plateFields } from '../../stages/design/parts/plateFields.ts';
 import { into, PLAN_PATH } from '../store/planPath.ts';
+import { openJobWith } from '../store/firstRevision.ts';
 import { usePlan, usePlanStore } from '../store/planStore.ts';
 import { fieldsOf } from './recordField.ts';
 import { RecordFields } from './RecordFields.tsx';
@@ -32,22 +33,7 @@ const start: Plan = {
   occupants: [personOf('driver')],
 };
 const plan = (): Plan => usePlanStore.getState().history?.present ?? start;
-const revision = {
-  id: 'r',
-  number: 1,
-  parent: null,
-  branch: 'main',
-  author: '',
-  note: '',
-  changes: '',
-  createdAt: '',
-};
-
-beforeEach(() => {
-  localStorage.clear();
-  usePlanStore.getState().close();
-  usePlanStore.getState().open('job', { ...revision, plan: start });
-});
+beforeEach(() => openJobWith(start));
 
 const PLATE = into(into(PLAN_PATH, 'plates'), 0);
 function Plate() {

@@ -7,6 +7,7 @@ import {
   stageOf,
   textFact,
 } from '@gyrus/core';
+import equal from 'fast-deep-equal';
 
 /** Where in the job something is typed: a page of it, and the field, as an address from any of its stages. */
 export function whereOfThing({ name, id, figures }: AssumedThing, { members }: Plan): string {
@@ -99,7 +100,7 @@ const STAGE_PAGE: Partial<Record<ReturnType<typeof stageOf>, string>> = {
 };
 
 const sameThing = (name: Finding['restsOn'][number], assumed: readonly AssumedThing[]) =>
-  assumed.find((thing) => JSON.stringify(thing.name) === JSON.stringify(name));
+  assumed.find((thing) => equal(thing.name, name));
 
 /** The tube of a finding beside its page, where that page shows one tube. */
 function withTube(to: string, { member }: Finding, { members }: Plan): string {

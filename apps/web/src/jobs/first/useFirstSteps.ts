@@ -1,3 +1,5 @@
+import { type JobSummary } from '@gyrus/contract';
+import { type RuleBook, type Shop } from '@gyrus/core';
 import { useJobs, useRuleBooks, useShop } from '../../shared/server/queries.ts';
 
 /** One of the things that a shop needs before its first sheet. */
@@ -15,7 +17,15 @@ export interface FirstStep {
 /** The three steps of an empty program in their order; null until it is known what there is. */
 export function useFirstSteps(): FirstStep[] | null {
   const [shop, books, jobs] = [useShop().data, useRuleBooks().data, useJobs().data];
-  if (!shop || !books || !jobs) return null;
+  return shop && books && jobs ? firstSteps(shop, books, jobs) : null;
+}
+
+/** What a shop with these machines, books and jobs has, and what it still needs. */
+export function firstSteps(
+  shop: Pick<Shop, 'machines'>,
+  books: readonly Pick<RuleBook, 'title'>[],
+  jobs: readonly Pick<JobSummary, 'name' | 'archived'>[],
+): FirstStep[] {
   const dies = shop.machines.flatMap((machine) => machine.dies);
   const open = jobs.filter(({ archived }) => !archived);
   return [
@@ -43,6 +53,9 @@ export function useFirstSteps(): FirstStep[] | null {
   ];
 }
 
-/** The first ones by name. */
-const listed = (names: string[]): string =>
-  [...new Set(names)].slice(0, 2).join(', ') + (names.length > 2 ? ` and ${names.length - 2} more` : '');
+/** The first ones by name, each once: a book has its title in every edition. */
+function listed(names: string[]): string {
+  const each = [...new Set(names)];
+  const more = each.length - 2;
+  return each.slice(0, 2).join(', ') + (more > 0 ? ` and ${more} more` : '');
+}

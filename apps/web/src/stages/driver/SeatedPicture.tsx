@@ -6,6 +6,7 @@ import {
   nearestTubes,
   type Occupant,
   seatPoses,
+  type SquareView,
   type Tube,
   writeSaid,
 } from '@gyrus/core';
@@ -14,13 +15,8 @@ import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { NotchScale } from '../../shared/fields/NotchScale.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
+import { SQUARE_VIEWS } from '../../shared/figures/squareViews.ts';
 import { FittedDrawing } from '../../shared/figures/DrawingView.tsx';
-
-const VIEWS = [
-  { value: 'side', text: 'from the left' },
-  { value: 'top', text: 'from above' },
-  { value: 'behind', text: 'from behind' },
-] as const;
 
 /** Farther than this, a tube is not near. mm, common practice */
 const REACH = 300;
@@ -29,7 +25,7 @@ const REACH = 300;
 export function SeatedPicture({ padding, tubes }: { padding: CockpitAnswer['padding']; tubes: Tube[] }) {
   const style = useJobStyle();
   const { occupants } = usePlan();
-  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('side');
+  const [view, setView] = useState<SquareView>('side');
   const [chosen, setChosen] = useState('');
   const person = occupants.find(({ id }) => id === chosen) ?? occupants[0];
   const poses = useMemo(() => (person ? posesOf(person) : [AS_MEASURED]), [person]);
@@ -42,7 +38,7 @@ export function SeatedPicture({ padding, tubes }: { padding: CockpitAnswer['padd
   const body = useMemo(() => person && bodyOf(person, poses[at] ?? AS_MEASURED), [person, poses, at]);
   const nearest = useMemo(() => (body ? nearestTubes(body, tubes, REACH) : []), [body, tubes]);
   const draw = useCallback(
-    (width: number) => body && driverView({ body, nearest, padding }, tubes, { view, width, style }),
+    (width: number) => (body ? driverView({ body, nearest, padding }, tubes, { view, width, style }) : null),
     [body, nearest, padding, tubes, view, style],
   );
   return (
@@ -60,12 +56,9 @@ export function SeatedPicture({ padding, tubes }: { padding: CockpitAnswer['padd
             }}
           />
         )}
-        <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
+        <Segmented quiet label="seen" value={view} options={SQUARE_VIEWS} onChange={setView} />
       </div>
-      <FittedDrawing
-        draw={(width) => draw(width) ?? null}
-        className="bg-sheet border-rule rounded-machined border"
-      />
+      <FittedDrawing draw={draw} className="bg-sheet border-rule rounded-machined border" />
       {poses.length > 1 && (
         <div>
           <h2 className="text-quiet text-sm font-medium">setting of the seat</h2>

@@ -1,11 +1,10 @@
 import { type Finding } from '@gyrus/core';
-import { findingFigure, findingWords, holdsWords } from '@gyrus/formats';
+import { isQuestion, findingFigure, findingWords, holdsWords } from '@gyrus/formats';
 import { usePlan } from '../../job/store/planStore.ts';
 import { useJobStyle } from '../../job/useJobStyle.ts';
 import { Typeset } from '../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';
 import { AnswerButtons } from './AnswerButtons.tsx';
-import { isAsked } from './hands/isAsked.ts';
 import { Mend } from './hands/Mend.tsx';
 import { Cell } from '../../shared/figures/PlainTable.tsx';
 
@@ -21,7 +20,7 @@ export function RuleRow({ finding, lit, onLight }: RuleRowProps) {
   const style = useJobStyle();
   const member = usePlan().members.find(({ id }) => id === finding.member);
   const { rule } = finding;
-  const asked = isAsked(finding);
+  const asked = isQuestion(finding);
   const cell = (which: 'measured' | 'limit' | 'margin') => (
     <Cell figure whole>
       <Typeset text={findingFigure(finding, which, style)} />

@@ -4,7 +4,7 @@ import { formatWithUnit, MILLIMETRES } from '../../measure/index.ts';
 import { nearestTubes, roomsOf } from '../../occupant/index.ts';
 import { distance } from '../../space/index.ts';
 import { type OnDrawing, personShapes } from './personShapes.ts';
-import { type PeopleView, SEEN } from './seen.ts';
+import { PROJECTIONS, type SquareView } from '../views/projections.ts';
 import { EMPTY_SHOP } from '../../plan/index.ts';
 import { placeAt } from '../../testing/index.ts';
 import { cageWith, personIn } from '../../testing/doorCage.ts';
@@ -19,13 +19,13 @@ describe('drawn', () => {
   if (!seated) throw new Error('somebody is seated');
   const { body } = seated;
   const near = nearestTubes(body, tubes, 300);
-  const draw = (view: PeopleView) => {
+  const draw = (view: SquareView) => {
     const options = { view, width: 900, style: MILLIMETRES };
     const drawing = driverView({ body, nearest: near, padding: cockpit.padding }, tubes, options);
     if (!drawing) throw new Error('a body with volumes is drawn');
     return drawing;
   };
-  const VIEWS = ['side', 'top', 'behind'] as const;
+  const VIEWS = ['side', 'top', 'front'] as const;
 
   test.each(VIEWS)('from the %s: body and cage lie in the picture, the padding is on its tube', (view) => {
     const drawing = draw(view);
@@ -48,8 +48,8 @@ describe('drawn', () => {
   });
 
   test.each(VIEWS)('from the %s: what is drawn covers every volume that room is looked at for', (view) => {
-    const identity = ([right, up]: readonly [number, number, number]): Point => [right, up];
-    const on: OnDrawing = { view, at: (point) => identity(SEEN[view](point)), scale: 1 };
+    const at: OnDrawing['at'] = (point) => [PROJECTIONS[view](point).right, PROJECTIONS[view](point).up];
+    const on: OnDrawing = { view, at, scale: 1 };
     const drawn = personShapes(body, on).flatMap((shape) =>
       shape.kind === 'polygon' && shape.pen === 'person' ? [shape.points] : [],
     );

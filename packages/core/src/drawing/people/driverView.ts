@@ -4,12 +4,13 @@ import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
 import { type Body, type NearestTube, type Stretch } from '../../occupant/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Drawing, type Point, type Shape } from '../drawing.ts';
+import { tubeShapes } from '../views/cageView.ts';
 import { leaderStamps } from '../views/leaderStamps.ts';
-import { type OnDrawing, personShapes } from './personShapes.ts';
-import { type PeopleView, SEEN } from './seen.ts';
+import { fitted, PROJECTIONS, type SquareView } from '../views/projections.ts';
+import { type OnDrawing, personOutline, personShapes } from './personShapes.ts';
 
 interface DriverViewOptions {
-  view: PeopleView;
+  view: SquareView;
   width: number;
   style: LengthStyle;
 }
@@ -21,10 +22,11 @@ interface DriverSeen {
   padding: readonly Stretch[];
 }
 
-const EDGE = 24;
-/** Where the labels stand in the margins. */
+/** Kept free above and below, where the arrow to the front of the car stands. Drawing units */
+const EDGE = 36;
+/** Where the labels stand in the margins. Drawing units */
 const MARGIN = 150;
-/** No picture is higher than this: the setting below it is to be seen with it. */
+/** No picture is higher than this: the setting below it is to be seen with it. Drawing units */
 const HIGHEST = 470;
 
 /**
@@ -37,14 +39,14 @@ export function driverView(
   { view, width, style }: DriverViewOptions,
 ): Drawing | null {
   if (body.volumes.length === 0) return null;
-  const see = SEEN[view];
-  const { at, scale, height } = fitted(body, tubes, view, width);
+  const see = PROJECTIONS[view];
+  const { at, scale, height } = placed(body, tubes, view, width);
   const on: OnDrawing = { view, at, scale };
-  const middle = body.volumes.reduce((sum, { from }) => sum + see(from)[2], 0) / body.volumes.length;
-  const depthOf = ({ axis }: Tube) => see(pointOn(axis, lengthOf(axis) / 2))[2];
+  const middle = body.volumes.reduce((sum, { from }) => sum + see(from).near, 0) / body.volumes.length;
+  const depthOf = ({ axis }: Tube) => see(pointOn(axis, lengthOf(axis) / 2)).near;
   const shapesOf = (own: readonly Tube[]): Shape[] =>
     own.flatMap((tube) => [
-      ...tubeShapes(tube, on),
+      ...tubeShapes(polylineOf(tube.axis, 6).map(at), (tube.od / 2) * scale, false),
       ...padding
         .filter(({ piece }) => piece === tube.piece)
         .flatMap((stretch) => paddingShapes(stretch, tube, on)),
@@ -75,7 +77,7 @@ export function driverView(
   };
 }
 
-/** The tubes that are to be padded, by their stamps at the middle of the stretch; those that are named already are left out. */
+/** The tubes that are to be padded, by their stamps at the middle of the stretch. */
 const padded = (padding: readonly Stretch[], tubes: readonly Tube[], at: OnDrawing['at']) =>
   padding.flatMap(({ piece, from, to }) => {
     const tube = tubes.find((one) => one.piece === piece);
@@ -83,35 +85,21 @@ const padded = (padding: readonly Stretch[], tubes: readonly Tube[], at: OnDrawi
   });
 
 /** The whole cage and the body, as large as width and height allow between the margins. */
-function fitted(body: Body, tubes: readonly Tube[], view: PeopleView, width: number) {
-  const see = SEEN[view];
-  const flat = ([right, up]: ReturnType<typeof see>): Point => [right, up];
-  const seen = [
-    // As it is drawn, shoes and seat with it: at its true size.
-    ...personShapes(body, { view, at: (point) => flat(see(point)), scale: 1 }).flatMap((shape) =>
-      shape.kind === 'polygon' ? shape.points : [],
-    ),
-    ...tubes.flatMap(({ axis }) => polylineOf(axis, 12).map((point) => flat(see(point)))),
-  ];
-  const bounds = (i: 0 | 1) =>
-    [Math.min(...seen.map((one) => one[i])), Math.max(...seen.map((one) => one[i]))] as const;
-  const [[left, right], [low, high]] = [bounds(0), bounds(1)];
-  const aside = Math.min(MARGIN, width / 4);
-  const scale = Math.min((width - 2 * aside) / (right - left), (HIGHEST - 3 * EDGE) / (high - low));
-  const height = (high - low) * scale + 3 * EDGE;
-  const at = (point: Vec3): Point => {
-    const [r, u] = see(point);
-    return [width / 2 + (r - (left + right) / 2) * scale, height - 2 * EDGE - (u - low) * scale];
-  };
-  return { at, scale, height };
+function placed(body: Body, tubes: readonly Tube[], view: SquareView, width: number) {
+  const see = PROJECTIONS[view];
+  const seen = [...personOutline(body, view), ...tubes.flatMap(({ axis }) => polylineOf(axis, 12).map(see))];
+  const frame = { width, height: HIGHEST, aside: Math.min(MARGIN, width / 4), edge: EDGE };
+  const height = fitted(seen, frame).tall + 2 * EDGE;
+  const { at, scale } = fitted(seen, { ...frame, height });
+  return { at: (point: Vec3) => at(see(point)), scale, height };
 }
 
 /** Which way the car goes; from behind it goes into the picture. */
-function frontShapes(view: PeopleView, [width, height]: Point): Shape[] {
+function frontShapes(view: SquareView, [width, height]: Point): Shape[] {
   const text = (at: Point, anchor: 'start' | 'middle'): Shape => ({
     kind: 'text',
     at,
-    text: view === 'behind' ? 'left of the car' : 'front of the car',
+    text: view === 'front' ? 'left of the car' : 'front of the car',
     size: 14,
     anchor,
     voice: 'quiet',
@@ -128,19 +116,11 @@ function frontShapes(view: PeopleView, [width, height]: Point): Shape[] {
       ];
 }
 
-const FROM: Record<PeopleView, string> = {
+const FROM: Record<SquareView, string> = {
   side: 'the left side',
   top: 'above',
-  behind: 'behind',
+  front: 'behind',
 };
-
-function tubeShapes({ axis, od }: Tube, { at, scale }: OnDrawing): Shape[] {
-  const points = polylineOf(axis, 6).map(at);
-  return [
-    { kind: 'stroke', points, width: od * scale + 2, pen: 'steel-edge' },
-    { kind: 'stroke', points, width: od * scale, pen: 'steel' },
-  ];
-}
 
 /** The padding on its stretch. */
 function paddingShapes({ from, to }: Stretch, tube: Tube, { at, scale }: OnDrawing): Shape[] {

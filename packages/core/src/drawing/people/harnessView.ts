@@ -16,10 +16,10 @@ interface HarnessViewOptions {
 const EDGE = 40;
 /** Room ahead of and behind slots and bar, above and below them. mm */
 const AROUND = { x: 130, z: 90 };
-/** No picture is higher than this: the setting below it is to be seen with it. */
+/** No picture is higher than this: the setting below it is to be seen with it. Drawing units */
 const HIGHEST = 430;
 const SECTOR = 18;
-/** Length of a line that carries a height. */
+/** Length of a line that carries a height. Drawing units */
 const LABELLED = 130;
 
 /**

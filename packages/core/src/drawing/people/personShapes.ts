@@ -1,11 +1,11 @@
 import { type Body, type BodyPart, type Volume } from '../../occupant/index.ts';
 import { add, distance, scale, subtract, type Vec3 } from '../../space/index.ts';
 import { disc, type Pen, type Point, type Shape } from '../drawing.ts';
-import { type PeopleView, SEEN } from './seen.ts';
+import { type Flat, PROJECTIONS, type SquareView } from '../views/projections.ts';
 
 /** How a body is put on a drawing: where a place of the car is on it, and drawing units for each mm. */
 export interface OnDrawing {
-  view: PeopleView;
+  view: SquareView;
   at: (point: Vec3) => Point;
   scale: number;
 }
@@ -25,13 +25,26 @@ const DRAWN = { wrist: 38, handsApart: 140, handLift: 60, neck: 55, hip: 95, toe
 
 /** A body that one recognises: limbs between its volumes, helmet and visor, and the seat behind it; the far ones first. */
 export function personShapes(body: Body, on: OnDrawing): Shape[] {
-  const near = ({ from, to }: Limb) => (SEEN[on.view](from)[2] + SEEN[on.view](to)[2]) / 2;
+  const near = ({ from, to }: Limb) => (PROJECTIONS[on.view](from).near + PROJECTIONS[on.view](to).near) / 2;
   const limbs = [...trunk(body), ...arms(body), ...legs(body)].sort((a, b) => near(a) - near(b));
   const seat = seatLimbs(body).map((limb) => limbShape(limb, on));
   const person = [...limbs.map((limb) => limbShape(limb, on)), ...headShapes(body, on)];
   // Seen from behind the seat would hide whoever sits in it.
-  return on.view === 'behind' ? person : [...seat, ...person];
+  return on.view === 'front' ? person : [...seat, ...person];
 }
+
+/** What of a view a body takes as it is drawn, shoes and seat with it. mm */
+export const personOutline = (body: Body, view: SquareView): Flat[] =>
+  personShapes(body, {
+    view,
+    at: (point) => {
+      const { right, up } = PROJECTIONS[view](point);
+      return [right, up];
+    },
+    scale: 1,
+  }).flatMap((shape) =>
+    shape.kind === 'polygon' ? shape.points.map(([right, up]): Flat => ({ right, up })) : [],
+  );
 
 const ofPart = ({ volumes }: Body, part: BodyPart): Volume[] => volumes.filter((one) => one.part === part);
 
@@ -136,7 +149,7 @@ function headShapes(body: Body, { view, at, scale: size }: OnDrawing): Shape[] {
       return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
     });
   // To the left in the side view, up from above; from behind there is none to be seen.
-  const ahead = { side: Math.PI, top: -Math.PI / 2, behind: null }[view];
+  const ahead = { side: Math.PI, top: -Math.PI / 2, front: null }[view];
   const visor: Shape[] =
     ahead === null
       ? []
@@ -153,7 +166,7 @@ function headShapes(body: Body, { view, at, scale: size }: OnDrawing): Shape[] {
   return [
     { kind: 'polygon', points: disc([x, y], r, ROUND), pen: 'person' },
     ...visor,
-    ...(body.eye && view !== 'behind'
+    ...(body.eye && view !== 'front'
       ? [{ kind: 'polygon', points: disc(at(body.eye), 3.5), pen: 'mark' } satisfies Shape]
       : []),
   ];

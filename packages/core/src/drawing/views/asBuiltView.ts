@@ -3,7 +3,8 @@ import { crossingsOf, lengthOf, pointOn, polylineOf } from '../../centreline/ind
 import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Drawing, type Point, rectangle, type Shape, textWidth } from '../drawing.ts';
-import { fitted, PROJECTIONS, tubeShapes } from './cageView.ts';
+import { tubeShapes } from './cageView.ts';
+import { fitted, PROJECTIONS } from './projections.ts';
 
 /** What is off, as the picture needs it: a width at a height, or the crown's height on a side. mm */
 export interface OffAt {

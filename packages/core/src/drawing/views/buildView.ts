@@ -3,7 +3,8 @@ import { lengthOf, pointOn, polylineOf } from '../../centreline/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { disc, type Drawing, type Point, type Shape } from '../drawing.ts';
-import { type CageView, fitted, type Label, PROJECTIONS, stampShapes, tubeShapes } from './cageView.ts';
+import { type Label, stampShapes, tubeShapes } from './cageView.ts';
+import { type CageView, fitted, PROJECTIONS } from './projections.ts';
 
 /** What is drawn of a step of the build. */
 export interface BuildViewOptions {

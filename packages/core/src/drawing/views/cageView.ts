@@ -2,9 +2,10 @@ import { itemAt } from '../../items/index.ts';
 import { lengthOf, pointAt, polylineOf } from '../../centreline/index.ts';
 import { type Tube } from '../../cage/index.ts';
 import { formatWithUnit, type LengthStyle } from '../../measure/index.ts';
-import { distance, type Vec3 } from '../../space/index.ts';
+import { distance } from '../../space/index.ts';
 import { type Plan } from '../../plan/index.ts';
-import { boxOf, boxShapes, outlinesOf } from './carBody.ts';
+import { boxesOf, boxShapes, outlinesOf } from './carBody.ts';
+import { type CageView, EDGE, type Flat, fitted, PROJECTIONS } from './projections.ts';
 import { leaderStamps } from './leaderStamps.ts';
 import { type CageSheet } from '../sheets.ts';
 import {
@@ -17,9 +18,6 @@ import {
   stampLabel,
   textWidth,
 } from '../drawing.ts';
-
-/** From behind looking forward, from the left, from above; and from above the left rear corner. */
-export type CageView = 'front' | 'side' | 'top' | 'corner';
 
 /** What is drawn of a cage, and from where. */
 export interface CageViewOptions {
@@ -40,23 +38,6 @@ export interface CageViewOptions {
   style: LengthStyle | null;
 }
 
-/** Cosine and sine of the corner view: turned by 35° to the left of straight behind, and looking down by 25°. */
-const TURN = [Math.cos(0.61), -Math.sin(0.61)] as const;
-const TILT = [Math.cos(0.44), Math.sin(0.44)] as const;
-
-/** To the right and up on the drawing, in mm, and how near to the eye: larger is nearer. */
-export const PROJECTIONS: Record<CageView, (point: Vec3) => { right: number; up: number; near: number }> = {
-  // Left is left; from the left side, forward is to the left; from above, forward is up.
-  front: ([x, y, z]) => ({ right: -y, up: z, near: -x }),
-  side: ([x, y, z]) => ({ right: -x, up: z, near: y }),
-  top: ([x, y, z]) => ({ right: -y, up: x, near: z }),
-  corner: ([x, y, z]) => ({
-    right: -y * TURN[0] + x * TURN[1],
-    up: (x * TURN[0] + y * TURN[1]) * TILT[1] + z * TILT[0],
-    near: -(x * TURN[0] + y * TURN[1]) * TILT[0] + z * TILT[1],
-  }),
-};
-const EDGE = 46;
 /** Where stamps stand in the margins. */
 const LEADER_EDGE = 130;
 
@@ -140,9 +121,6 @@ function stampsOf(
     .flatMap((tube) => stampShapes(tube, tube.at, taken));
 }
 
-/** From where the car is seen in each view; from the corner there is no outline of it. */
-const CAR_VIEWS = { front: 'behind', side: 'side', top: 'top', corner: null } as const;
-
 interface CarRound {
   outlines: Flat[][];
   boxes: { corners: Flat[]; name: string }[];
@@ -150,61 +128,17 @@ interface CarRound {
 
 const NO_CAR: CarRound = { outlines: [], boxes: [] };
 
-/** The body and the keep-outs, as they are seen. */
-function carRound(survey: Plan['survey'], view: CageView): CarRound {
-  const seen = CAR_VIEWS[view];
-  if (seen === null) return NO_CAR;
-  const flat = ([right, up]: Point): Flat => ({ right, up });
-  const see = (point: Vec3): Point => {
-    const { right, up } = PROJECTIONS[view](point);
-    return [right, up];
-  };
-  return {
-    outlines: outlinesOf(survey, seen).map((outline) => outline.map(flat)),
-    boxes: survey.keepOuts.map((one) => ({ name: one.name, corners: boxOf(one, see).map(flat) })),
-  };
-}
+/** The body and the keep-outs, as they are seen; from the corner there is no outline of the body. */
+const carRound = (survey: Plan['survey'], view: CageView): CarRound =>
+  view === 'corner' ? NO_CAR : { outlines: outlinesOf(survey, view), boxes: boxesOf(survey, view) };
 
 const farthest = (points: { near: number }[]): number =>
   points.reduce((sum, { near }) => sum + near, 0) / points.length;
-
-/** To the right and up, in mm. */
-export interface Flat {
-  right: number;
-  up: number;
-}
 
 const middleOf = (corners: Flat[]): Flat => ({
   right: corners.reduce((sum, { right }) => sum + right, 0) / corners.length,
   up: corners.reduce((sum, { up }) => sum + up, 0) / corners.length,
 });
-
-/** The paper that a view is fitted to, in drawing units. */
-export interface Frame {
-  width: number;
-  height: number;
-  /** Free at the left and at the right. */
-  aside: number;
-  /** Above and below. */
-  edge?: number;
-}
-
-/** Points as large as the paper allows, in its middle. */
-export function fitted(points: Flat[], { width, height, aside, edge = EDGE }: Frame) {
-  const rights = points.map(({ right }) => right);
-  const ups = points.map(({ up }) => up);
-  const [left, right] = [Math.min(...rights), Math.max(...rights)];
-  const [low, high] = [Math.min(...ups), Math.max(...ups)];
-  const scale = Math.min(
-    (width - 2 * aside) / Math.max(right - left, 1),
-    (height - 2 * edge) / Math.max(high - low, 1),
-  );
-  const at = (point: Flat): Point => [
-    width / 2 + (point.right - (left + right) / 2) * scale,
-    height / 2 - (point.up - (low + high) / 2) * scale,
-  ];
-  return { at, scale };
-}
 
 /** A tube as a band with its edge. half: of its diameter, in drawing units. */
 export function tubeShapes(points: Point[], half: number, selected: boolean): Shape[] {

@@ -1,50 +1,52 @@
 import { type Plan } from '../../plan/index.ts';
-import { type Vec3 } from '../../space/index.ts';
 import { type Point, type Shape } from '../drawing.ts';
-import { type PeopleView } from '../people/seen.ts';
 import { bodyOutline, outlinePoints } from './bodyOutline.ts';
+import { type Flat, PROJECTIONS, type SquareView } from './projections.ts';
 
 /** The body by its sections: each one from behind, what they reach to from the side and from above. mm on the drawing */
-export function outlinesOf({ ribs, measures }: Plan['survey'], view: PeopleView): Point[][] {
-  if (view === 'behind') {
+export function outlinesOf({ ribs, measures }: Plan['survey'], view: SquareView): Flat[][] {
+  if (view === 'front') {
     const measured = Object.keys(measures).length > 0 ? [outlinePoints(bodyOutline(measures))] : [];
     return [
-      ...ribs.map(({ points }) => bothSides(points.map(({ out, up }) => [out.mm, up.mm]))),
-      ...measured,
+      ...ribs.map(bothSides),
+      ...measured.map((outline) => outline.map(([right, up]): Flat => ({ right, up }))),
     ];
   }
   if (ribs.length < 2) return [];
   const along = [...ribs].sort((a, b) => a.forward.mm - b.forward.mm);
-  const edge = ({ forward }: Rib, other: number): Point =>
-    view === 'side' ? [-forward.mm, other] : [other, forward.mm];
-  const reach = (rib: Rib): [least: number, most: number] => {
-    const figures = rib.points.map(({ out, up }) => (view === 'side' ? up.mm : out.mm));
-    const most = Math.max(...figures);
-    return [view === 'side' ? Math.min(...figures) : -most, most];
+  const reach = (rib: Rib, far: boolean): Flat => {
+    const ups = rib.points.map(({ up }) => up.mm);
+    const out = Math.max(...rib.points.map((one) => one.out.mm));
+    const up = far ? Math.max(...ups) : Math.min(...ups);
+    return PROJECTIONS[view]([rib.forward.mm, far ? -out : out, up]);
   };
-  return [
-    [
-      ...along.map((rib) => edge(rib, reach(rib)[1])),
-      ...[...along].reverse().map((rib) => edge(rib, reach(rib)[0])),
-    ],
-  ];
+  return [[...along.map((rib) => reach(rib, true)), ...along.reverse().map((rib) => reach(rib, false))]];
 }
 
 type Rib = Plan['survey']['ribs'][number];
 
-const bothSides = (half: Point[]): Point[] => [
-  ...half,
-  ...half.map(([out, up]): Point => [-out, up]).reverse(),
-];
-
-type Box = Plan['survey']['keepOuts'][number];
-
-/** The rectangle that a box between two corners is seen as. */
-export function boxOf({ from, to }: Box, see: (point: Vec3) => Point): Point[] {
-  const [a, b] = [from, to].map((corner) => see([corner[0].mm, corner[1].mm, corner[2].mm]));
-  if (!a || !b) return [];
-  return [a, [b[0], a[1]], b, [a[0], b[1]]];
+/** A section from behind, out and back by the other side. */
+function bothSides({ points }: Rib): Flat[] {
+  const half = points.map(({ out, up }): Flat => ({ right: out.mm, up: up.mm }));
+  return [...half, ...half.map(({ right, up }): Flat => ({ right: -right, up })).reverse()];
 }
+
+/** Keep-outs as the rectangles that they are seen as, with their names. */
+export const boxesOf = (
+  { keepOuts }: Plan['survey'],
+  view: SquareView,
+): { name: string; corners: Flat[] }[] =>
+  keepOuts.map(({ name, from, to }) => {
+    const [a, b] = [seenAt(from, view), seenAt(to, view)];
+    return {
+      name,
+      corners: [a, { right: b.right, up: a.up }, b, { right: a.right, up: b.up }],
+    };
+  });
+
+/** A place of the plan as it is seen. */
+export const seenAt = ([x, y, z]: Plan['survey']['keepOuts'][number]['from'], view: SquareView): Flat =>
+  PROJECTIONS[view]([x.mm, y.mm, z.mm]);
 
 /** A keep-out on a drawing, with its name. corners: on the drawing */
 export function boxShapes(corners: Point[], name: string): Shape[] {

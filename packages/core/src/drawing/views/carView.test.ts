@@ -3,7 +3,7 @@ import { EMPTY_SHOP } from '../../plan/index.ts';
 import { evaluate, tubesIn } from '../../evaluate.ts';
 import { placeAt } from '../../testing/index.ts';
 import { cageWith, personIn } from '../../testing/doorCage.ts';
-import { cageView, carView, type PeopleView } from '../index.ts';
+import { cageView, carView, type SquareView } from '../index.ts';
 
 const mm = (value: number) => ({ mm: value, typed: `${value} mm` });
 const rib = (id: string, forward: number, out: number, top: number) => ({
@@ -31,7 +31,7 @@ const seen = {
 };
 const size = { width: 900, height: 440, aside: 190 };
 
-test.each(['side', 'top', 'behind'] as const)(
+test.each(['side', 'top', 'front'] as const)(
   'from the %s: everything lies between the margins for boxes',
   (view) => {
     const { drawing, at } = carView(seen, { view, ...size });
@@ -46,8 +46,8 @@ test.each(['side', 'top', 'behind'] as const)(
 );
 
 test('one scale for all distances; forward is to the left from the side, up from above, away from behind', () => {
-  const placed = (view: PeopleView) => carView(seen, { view, ...size }).at;
-  for (const view of ['side', 'top', 'behind'] as const) {
+  const placed = (view: SquareView) => carView(seen, { view, ...size }).at;
+  for (const view of ['side', 'top', 'front'] as const) {
     const at = placed(view);
     const off = (x: number, y: number, z: number) => [
       at([x, y, z])[0] - at([0, 0, 0])[0],
@@ -57,7 +57,7 @@ test('one scale for all distances; forward is to the left from the side, up from
     const moved = {
       side: [forward[0], up[1], left],
       top: [left[0], forward[1], up],
-      behind: [left[0], up[1], forward],
+      front: [left[0], up[1], forward],
     }[view];
     expect(moved[0]).toBeLessThan(0);
     expect(moved[1]).toBeCloseTo(Number(moved[0]), 9);
@@ -66,11 +66,11 @@ test('one scale for all distances; forward is to the left from the side, up from
 });
 
 test('a panel that is looked at flat is no line, and a car of which nothing is known is a picture all the same', () => {
-  const lines = (view: PeopleView) =>
+  const lines = (view: SquareView) =>
     carView(seen, { view, ...size }).drawing.shapes.filter(
       (shape) => shape.kind === 'text' && shape.text === 'bulkhead',
     );
-  expect([lines('side').length, lines('behind').length]).toEqual([1, 0]);
+  expect([lines('side').length, lines('front').length]).toEqual([1, 0]);
   const none = { survey: { ...plan.survey, measures: {} }, tubes: [], people: [], places: [] };
   const { drawing } = carView(none, { view: 'side', ...size });
   expect(drawing.shapes.length).toBeGreaterThan(0);

@@ -4,9 +4,9 @@ import { type Body } from '../../occupant/index.ts';
 import { type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { type Drawing, type Point, type Shape } from '../drawing.ts';
-import { personShapes } from '../people/personShapes.ts';
-import { type PeopleView, SEEN } from '../people/seen.ts';
-import { boxOf, boxShapes, outlinesOf } from './carBody.ts';
+import { personOutline, personShapes } from '../people/personShapes.ts';
+import { boxesOf, boxShapes, outlinesOf, seenAt } from './carBody.ts';
+import { type Flat, fitted, PROJECTIONS, type SquareView } from './projections.ts';
 
 /** All that is known of a car. */
 export interface CarSeen {
@@ -24,36 +24,36 @@ export interface CarPicture {
 }
 
 interface CarViewOptions {
-  view: PeopleView;
+  view: SquareView;
   width: number;
   height: number;
   /** Kept free at the left and at the right, for boxes. */
   aside: number;
 }
 
+/** Kept free above and below. Drawing units */
 const EDGE = 34;
+/** A car of which less is known is drawn no larger than this would be. mm */
+const LEAST_SEEN = 600;
 
 /**
  * The car as far as it is known, seen from its left, from above or from behind: the body by its sections, keep-outs, panels, the people in
  * it and the cage, with the lines that everything is measured from.
  */
 export function carView(seen: CarSeen, { view, width, height, aside }: CarViewOptions): CarPicture {
-  const see = (point: Vec3): Point => [SEEN[view](point)[0], SEEN[view](point)[1]];
+  const see = PROJECTIONS[view];
   const { survey, tubes, people } = seen;
   const body = outlinesOf(survey, view);
-  const boxes = survey.keepOuts.map((one) => ({ ...one, corners: boxOf(one, see) }));
-  const all: Point[] = [
+  const boxes = boxesOf(survey, view);
+  const all: Flat[] = [
     see([0, 0, 0]),
     ...body.flat(),
     ...boxes.flatMap(({ corners }) => corners),
     ...seen.places.map(see),
     ...tubes.flatMap(({ axis }) => polylineOf(axis, 12).map(see)),
-    // As they are drawn, shoes and seat with them: at their true size.
-    ...people
-      .flatMap((one) => personShapes(one, { view, at: see, scale: 1 }))
-      .flatMap((shape) => (shape.kind === 'polygon' ? shape.points : [])),
+    ...people.flatMap((one) => personOutline(one, view)),
   ];
-  const place = fitted(all, { width, height, aside });
+  const place = fitted(all, { width, height, aside, edge: EDGE, least: LEAST_SEEN });
   const at = (point: Vec3) => place.at(see(point));
   const lines = tubes.map((tube) => ({ od: tube.od, points: polylineOf(tube.axis, 6).map(at) }));
   return {
@@ -73,13 +73,13 @@ export function carView(seen: CarSeen, { view, width, height, aside }: CarViewOp
           pen: 'ghost',
         })),
         ...boxes.flatMap(({ corners, name }) => boxShapes(corners.map(place.at), name)),
-        ...survey.planes.flatMap((panel) => panelShapes(panel, see, place.at)),
+        ...survey.planes.flatMap((panel) => panelShapes(panel, view, place.at)),
       ],
     },
   };
 }
 
-const FROM: Record<PeopleView, string> = { side: 'its left', top: 'above', behind: 'behind' };
+const FROM: Record<SquareView, string> = { side: 'its left', top: 'above', front: 'behind' };
 
 /** Drawn this far where a panel reaches everywhere. mm */
 const PANEL = 450;
@@ -87,16 +87,17 @@ const PANEL = 450;
 /** A panel as the line it is seen as; none where it is looked at flat. */
 function panelShapes(
   { at, normal, reach, name }: Plan['survey']['planes'][number],
-  see: (point: Vec3) => Point,
-  put: (point: Point) => Point,
+  view: SquareView,
+  put: (point: Flat) => Point,
 ): Shape[] {
-  const [x, y] = see([at[0].mm, at[1].mm, at[2].mm]);
-  const [nx, ny] = see([normal[0].mm, normal[1].mm, normal[2].mm]);
-  const long = Math.hypot(nx, ny);
-  if (long < 0.5 * Math.hypot(normal[0].mm, normal[1].mm, normal[2].mm)) return [];
-  const half = reach?.mm ?? PANEL;
-  const [dx, dy] = [(-ny / long) * half, (nx / long) * half];
-  const [from, to] = [put([x - dx, y - dy]), put([x + dx, y + dy])];
+  const middle = seenAt(at, view);
+  const square = seenAt(normal, view);
+  const long = Math.hypot(square.right, square.up);
+  if (long < 0.5 * Math.hypot(...normal.map(({ mm }) => mm))) return [];
+  const half = (reach?.mm ?? PANEL) / long;
+  const end = (sign: 1 | -1): Point =>
+    put({ right: middle.right - sign * square.up * half, up: middle.up + sign * square.right * half });
+  const [from, to] = [end(1), end(-1)];
   return [
     { kind: 'line', from, to, pen: 'dimension' },
     {
@@ -112,7 +113,7 @@ function panelShapes(
 
 /** The lines that everything is measured from: the floor, the plane through the hoop's feet, the centre line of the car. */
 function referenceShapes(
-  view: PeopleView,
+  view: SquareView,
   at: (point: Vec3) => Point,
   width: number,
   height: number,
@@ -135,20 +136,4 @@ function referenceShapes(
     named(view === 'side' ? "the hoop's feet" : 'centre line', [x, 16], 'middle'),
   ];
   return [...level, ...upright];
-}
-
-/** Points as large as the paper allows, in its middle. */
-function fitted(points: readonly Point[], { width, height, aside }: Omit<CarViewOptions, 'view'>) {
-  const spanOf = (i: 0 | 1) =>
-    [Math.min(...points.map((one) => one[i])), Math.max(...points.map((one) => one[i]))] as const;
-  const [[left, right], [low, high]] = [spanOf(0), spanOf(1)];
-  const scale = Math.min(
-    (width - 2 * aside) / Math.max(right - left, 600),
-    (height - 2 * EDGE) / Math.max(high - low, 600),
-  );
-  const at = ([across, up]: Point): Point => [
-    width / 2 + (across - (left + right) / 2) * scale,
-    height / 2 - (up - (low + high) / 2) * scale,
-  ];
-  return { at, scale };
 }

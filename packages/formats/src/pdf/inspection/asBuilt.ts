@@ -9,9 +9,9 @@ import {
   itemAt,
 } from '@gyrus/core';
 import { featureName } from '../../words/feature.ts';
-import { heading, type Pages, turnPage } from './pages.ts';
+import { heading, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
-import { type Cell, table } from './table.ts';
+import { type Cell, table } from '../pages/table.ts';
 
 /** What is taped on the finished cage beside what was planned: an empty line where nothing was taped. */
 export function asBuiltTable(pages: Pages, { evaluation, style }: InspectionRequest): void {

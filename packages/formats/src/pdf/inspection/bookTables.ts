@@ -4,9 +4,9 @@ import { grouped } from '../../words/findings/grouped.ts';
 import { findingFigure, provenanceWords } from '../../words/findings/finding.ts';
 import { linesOf, lineWords } from '../../words/findings/findingLines.ts';
 import { passedOverWords } from '../../words/books/passedOver.ts';
-import { heading, type Pages, turnPage } from './pages.ts';
+import { heading, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
-import { type Cell, type Column, table } from './table.ts';
+import { type Cell, type Column, table } from '../pages/table.ts';
 
 const COLUMNS: Column[] = [
   { name: 'clause', share: 0.07 },

@@ -5,7 +5,7 @@ import { provenanceWords } from '../../words/findings/finding.ts';
 import { massWords, runWords } from '../../words/printUnits.ts';
 import { type TextStyle, writeParagraph, writeText } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
-import { innerWidth, type Pages } from './pages.ts';
+import { innerWidth, type Pages } from '../pages/pages.ts';
 import { dayOf, type InspectionRequest } from './request.ts';
 import { findingList } from './findingList.ts';
 import { BODY, letterOf } from './coverStyle.ts';

@@ -5,9 +5,17 @@ import { findingKind } from '../../words/findings/findingKinds.ts';
 import { type FindingLine, linesOf } from '../../words/findings/findingLines.ts';
 import { writeParagraph } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
-import { heading, innerWidth, type Pages, turnPage } from './pages.ts';
+import { heading, innerWidth, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
-import { type Cell, type Column, rowsThatFit, type Strip, table, tablePart, wholeWidth } from './table.ts';
+import {
+  type Cell,
+  type Column,
+  rowsThatFit,
+  type Strip,
+  table,
+  tablePart,
+  wholeWidth,
+} from '../pages/table.ts';
 import { letterOf, BODY } from './coverStyle.ts';
 
 const WIDE: Column[] = [

@@ -2,7 +2,7 @@ import { type Doc } from '../page.ts';
 import { asBuiltTable } from './asBuilt.ts';
 import { besidesTable, bookTables } from './bookTables.ts';
 import { coverPage } from './cover.ts';
-import { headPages, startPages, turnPage } from './pages.ts';
+import { headPages, startPages, turnPage } from '../pages/pages.ts';
 import { photoPages } from './photos.ts';
 import { assumedTable, openQuestions } from './questions.ts';
 import { dayOf, type InspectionRequest } from './request.ts';

@@ -1,7 +1,7 @@
 import { findingWords } from '../../words/findings/finding.ts';
 import { writeParagraph, writeText } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
-import { heading, needRoom, type Pages, turnPage } from './pages.ts';
+import { heading, needRoom, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
 
 const PHOTO = { width: 240, height: 180 };

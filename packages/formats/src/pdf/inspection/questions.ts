@@ -1,9 +1,9 @@
 import { findingWords } from '../../words/findings/finding.ts';
 import { linesOf } from '../../words/findings/findingLines.ts';
 import { assumedValue, thingWords } from '../../words/findings/assumed.ts';
-import { heading, type Pages, turnPage } from './pages.ts';
+import { heading, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
-import { table } from './table.ts';
+import { table } from '../pages/table.ts';
 
 /** Questions that are open, each once, with the tubes and clauses that ask it, and room for the answer. */
 export function openQuestions(pages: Pages, { plan, findings, style }: InspectionRequest): void {

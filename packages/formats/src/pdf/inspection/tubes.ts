@@ -10,9 +10,9 @@ import { areaWords } from '../../words/findings/finding.ts';
 import { sizeWords } from '../../words/printUnits.ts';
 import { roleWords } from '../../words/role.ts';
 import { tubeKindWords } from '../../words/tube.ts';
-import { heading, type Pages } from './pages.ts';
+import { heading, type Pages } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
-import { type Cell, type Column, rowsThatFit, table, wholeWidth } from './table.ts';
+import { type Cell, type Column, rowsThatFit, table, wholeWidth } from '../pages/table.ts';
 
 const TUBES: Column[] = [
   { name: 'stamp', share: 0.13 },

@@ -1,7 +1,7 @@
 import { type CageView, cageView, sheetsIn, tubesIn } from '@gyrus/core';
 import { placeDrawing } from '../drawing.ts';
 import { MARGIN } from '../sheet.ts';
-import { innerWidth, lowest, type Pages, turnPage } from './pages.ts';
+import { innerWidth, lowest, type Pages, turnPage } from '../pages/pages.ts';
 import { type InspectionRequest } from './request.ts';
 
 const VIEWS: [CageView, string][] = [

@@ -43,16 +43,23 @@ export function handsOf(
 function deedOf(finding: Finding): string {
   if (finding.would !== null) return `rests/${restsOn(finding)}`;
   if (finding.code === 'waiting') return `waiting/${textFact(finding, 'what')}/${textFact(finding, 'who')}`;
-  return finding.status === 'ask' && QUESTIONS[finding.code] ? questionOf(finding) : statusAndCode(finding);
+  return finding.status === 'ask' && isQuestion(finding) ? questionOf(finding) : statusAndCode(finding);
 }
 
-/** Codes that a person answers, as they are asked. */
+/** Codes that a person answers and no program can, by the code that they are asked under. */
 const QUESTIONS: Partial<Record<FindingCode, FindingCode>> = {
   asked: 'asked',
   answered: 'asked',
   padding: 'padding',
   padded: 'padding',
+  'gusset-none': 'gusset-none',
+  'plate-welded': 'plate-welded',
+  'bolt-ask': 'bolt-ask',
+  'bolt-out-of-reach': 'bolt-ask',
 };
+
+/** Whether a person answers a finding. */
+export const isQuestion = ({ code }: Pick<Finding, 'code'>): boolean => QUESTIONS[code] !== undefined;
 
 const questionOf = (finding: Finding): string =>
   `question/${QUESTIONS[finding.code] ?? finding.code}/${textFact(finding, 'question')}`;

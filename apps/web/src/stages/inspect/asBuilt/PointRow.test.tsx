@@ -3,7 +3,7 @@ import { type Angle, type AsBuiltPoint } from '@gyrus/core';
 import { HANDBOOK_CAR, planWith } from '@gyrus/core/testing';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { usePlanStore } from '../../../job/store/planStore.ts';
+import { openJobWith } from '../../../job/store/firstRevision.ts';
 import { type DeviceState } from '../../../shared/devices/useDevices.ts';
 import { PointRow } from './PointRow.tsx';
 
@@ -14,20 +14,7 @@ const lean: AsBuiltPoint = {
 };
 const feet: AsBuiltPoint = { key: 'hoop:feet', what: { kind: 'width', at: 'feet', up: 0 }, planned: 1422.4 };
 
-beforeEach(() => {
-  localStorage.clear();
-  const revision = {
-    id: 'r1',
-    number: 1,
-    parent: null,
-    branch: 'main',
-    author: '',
-    note: '',
-    changes: '',
-    createdAt: '',
-  };
-  usePlanStore.getState().open('job', { ...revision, plan: planWith(HANDBOOK_CAR) });
-});
+beforeEach(() => openJobWith(planWith(HANDBOOK_CAR)));
 
 /** The row with a gauge that says something, and what was taken of it. */
 function rowWith(point: AsBuiltPoint, gauge: DeviceState): (Angle | null)[] {

@@ -1,9 +1,8 @@
-import { type FindingLine, lineBelow, lineTitle } from '@gyrus/formats';
+import { isQuestion, type FindingLine, lineBelow, lineTitle } from '@gyrus/formats';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { AnswerButtons } from '../AnswerButtons.tsx';
-import { isAsked } from './isAsked.ts';
 import { type Light, Stamps } from './Stamps.tsx';
 
 /** What is clear, in one line; what somebody answered can be answered otherwise. */
@@ -22,7 +21,7 @@ export function ClearLine({ line, light }: { line: FindingLine; light: Light }) 
         </span>
       )}
       <Stamps {...{ line, light }} />
-      {line.all.filter(isAsked).map((finding) => (
+      {line.all.filter(isQuestion).map((finding) => (
         <AnswerButtons key={finding.key} finding={finding} />
       ))}
     </li>

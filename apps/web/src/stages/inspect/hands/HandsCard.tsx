@@ -1,5 +1,12 @@
 import { type Finding, stageOf } from '@gyrus/core';
-import { type FindingLine, findingStamps, findingWords, lineBelow, lineTitle } from '@gyrus/formats';
+import {
+  isQuestion,
+  type FindingLine,
+  findingStamps,
+  findingWords,
+  lineBelow,
+  lineTitle,
+} from '@gyrus/formats';
 import { Link } from 'react-router';
 import { useEvaluation } from '../../../answers/useAnswers.ts';
 import { pageName, whereToMend } from '../../../job/seek/whereTo.ts';
@@ -9,7 +16,6 @@ import { Typeset } from '../../../shared/figures/Figure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { AnswerButtons } from '../AnswerButtons.tsx';
-import { isAsked } from './isAsked.ts';
 import { Mend } from './Mend.tsx';
 import { type Light, Stamps } from './Stamps.tsx';
 
@@ -21,7 +27,7 @@ export function HandsCard({ line, light }: { line: FindingLine; light: Light }) 
   const plan = usePlan();
   const style = useJobStyle();
   const below = lineBelow(line, plan, style);
-  const asked = line.all.filter(isAsked);
+  const asked = line.all.filter(isQuestion);
   const manyStamps = line.stamps.length > BESIDE;
   const isLit = line.all.some(({ member }) => member !== null && member === light.lit);
   return (

@@ -1,4 +1,4 @@
-import { openWords, type Hands } from '@gyrus/formats';
+import { type Hands } from '@gyrus/formats';
 import { Disclosure } from '../../../shared/frame/Disclosure.tsx';
 import { StatusMark } from '../../../shared/figures/StatusMark.tsx';
 import { type Light } from './Stamps.tsx';
@@ -12,12 +12,10 @@ export function HandsView({ hands, light }: { hands: Hands; light: Light }) {
   return (
     <div className="space-y-3">
       <section aria-label="What needs hands" className="space-y-2">
-        {open.length === 0 ? (
+        {open.length === 0 && (
           <p className="bg-sheet border-rule rounded-machined border p-4">
             Nothing found is out, to be looked at or asked. What was not entered was not checked.
           </p>
-        ) : (
-          <p className="sr-only">{openWords(hands)}</p>
         )}
         <ul className="space-y-2">
           {open.map((line) => (

@@ -1,4 +1,4 @@
-import { type CarPlace, formatLength } from '@gyrus/core';
+import { type CarPlace, formatWithUnit, type LengthStyle, subtract } from '@gyrus/core';
 import { AXIS_HOW, AXIS_NAMES, placeName } from '@gyrus/formats';
 import { PlaceOf } from '../../../../job/fields/PlaceOf.tsx';
 import { PlanField } from '../../../../job/fields/PlanField.tsx';
@@ -51,12 +51,7 @@ export function NowPlace({ place, axis, hidden, twins }: NowPlaceProps) {
       {twins.map((twin) => (
         <div key={twin.path.join('/')} className="border-rule border-t pt-2">
           <p className="text-quiet text-sm">
-            seen at the same spot{' '}
-            {[0, 1, 2]
-              .map((one) => ({ one, apart: twin.at[one as 0 | 1 | 2] - mirrored(place, one) }))
-              .filter(({ one, apart }) => one !== hidden && Math.abs(apart) >= 0.5)
-              .map(({ one, apart }) => `${AXIS_NAMES[one] ?? ''} differs by ${formatLength(apart, style)}`)
-              .join(', ')}
+            seen at the same spot{differsWords(place, twin, hidden, style)}
           </p>
           <PlaceOf label={placeName(twin)} path={placeAt(twin)} among="panel-" />
         </div>
@@ -65,4 +60,14 @@ export function NowPlace({ place, axis, hidden, twins }: NowPlaceProps) {
   );
 }
 
-const mirrored = ({ at }: CarPlace, axis: number): number => at[axis as 0 | 1 | 2];
+/** In which of the distances that are seen a twin lies elsewhere, and by how much. */
+function differsWords(place: CarPlace, twin: CarPlace, hidden: number, style: LengthStyle): string {
+  const apart = subtract(twin.at, place.at);
+  return AXIS_NAMES.flatMap((name, i) => {
+    const by = apart[i as 0 | 1 | 2];
+    return i === hidden || Math.abs(by) < SAME ? [] : [`, ${name} differs by ${formatWithUnit(by, style)}`];
+  }).join('');
+}
+
+/** What no tape tells apart. mm */
+const SAME = 0.5;

@@ -5,7 +5,7 @@ import {
   carPlaces,
   type CarPicture,
   carView,
-  type PeopleView,
+  type SquareView,
   tubesIn,
 } from '@gyrus/core';
 import { placeName } from '@gyrus/formats';
@@ -13,23 +13,18 @@ import { useMemo, useState } from 'react';
 import { useEvaluation } from '../../../../answers/useAnswers.ts';
 import { usePlan } from '../../../../job/store/planStore.ts';
 import { Segmented } from '../../../../shared/fields/Segmented.tsx';
+import { SQUARE_VIEWS } from '../../../../shared/figures/squareViews.ts';
 import { FittedDrawing } from '../../../../shared/figures/DrawingView.tsx';
 import { useWidth } from '../../../../shared/figures/useWidth.ts';
 import { NowPlace } from './NowPlace.tsx';
 import { PlaceBoxes } from './PlaceBoxes.tsx';
 import { heightFor, type Laid, layOut, type Margins } from './placeLayout.ts';
 
-const VIEWS = [
-  { value: 'side', text: 'from the left' },
-  { value: 'top', text: 'from above' },
-  { value: 'behind', text: 'from behind' },
-] as const satisfies { value: PeopleView; text: string }[];
-
 /** Which distances a view shows, across and up the picture, and which one it does not. */
-const SEEN_AXES: Record<PeopleView, { axes: readonly [number, number]; hidden: number; front: string }> = {
+const SEEN_AXES: Record<SquareView, { axes: readonly [number, number]; hidden: number; front: string }> = {
   side: { axes: [0, 2], hidden: 1, front: 'forward is to the left' },
   top: { axes: [1, 0], hidden: 2, front: 'forward is up' },
-  behind: { axes: [1, 2], hidden: 0, front: 'left is left' },
+  front: { axes: [1, 2], hidden: 0, front: 'left is left' },
 };
 
 /** A finger needs higher boxes. */
@@ -48,7 +43,7 @@ const keyOf = ({ path }: CarPlace): string => path.join('/');
 /** The car from three sides with a box at each place that was taken in it; the one in hand is lit from where to where. */
 export function PlacesPicture() {
   const plan = usePlan();
-  const [view, setView] = useState<PeopleView>('side');
+  const [view, setView] = useState<SquareView>('side');
   const [hand, setHand] = useState<InHand | null>(null);
   const places = useMemo(() => carPlaces(plan), [plan]);
   const [frame, width] = useWidth();
@@ -73,7 +68,7 @@ export function PlacesPicture() {
     <section aria-label="The car and its places" className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_290px]">
       <div className="min-w-0 space-y-2">
         <div className="flex flex-wrap items-center justify-between gap-3">
-          <Segmented quiet label="seen" value={view} options={VIEWS} onChange={setView} />
+          <Segmented quiet label="seen" value={view} options={SQUARE_VIEWS} onChange={setView} />
           <span className="text-quiet">{front}</span>
         </div>
         <div ref={frame} className="bg-sheet border-rule rounded-machined relative overflow-hidden border">
@@ -128,7 +123,7 @@ function Boxes({ one, place, axes, isLit, inFlow, onFocus }: BoxesProps) {
 }
 
 /** The picture as large as it has to be, and where the boxes of each place stand on it. */
-function useLaidOut(places: CarPlace[], view: PeopleView, width: number) {
+function useLaidOut(places: CarPlace[], view: SquareView, width: number) {
   const isNarrow = width < NARROW;
   const margins: Margins = { width, box: BOX, least: isNarrow ? 260 : 440 };
   const height = isNarrow ? margins.least : heightFor(places.length, margins);
@@ -148,7 +143,7 @@ function useLaidOut(places: CarPlace[], view: PeopleView, width: number) {
 }
 
 interface PictureSize {
-  view: PeopleView;
+  view: SquareView;
   width: number;
   height: number;
   aside: number;
