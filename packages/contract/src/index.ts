@@ -37,7 +37,9 @@ export {
   InspectionQueryDto,
   MeasuringQueryDto,
   OutlineQueryDto,
+  PAGES_HEADER,
   SheetQueryDto,
+  TubesQueryDto,
 } from './sheets.ts';
 export { DieDto, MachineDto, TestBendDto, TubeStockDto } from './shop.ts';
 export {
@@ -51,3 +53,4 @@ export {
 } from './stock.ts';
 export { WeldProcedureDto, WeldSampleDto, WeldSetAsideDto } from './welding.ts';
 export { type Device, type DeviceNews, DEVICES, type DeviceTrouble } from './devices.ts';
+export { type ShopSettings, ShopSettingsDto } from './shopSettings.ts';

@@ -3,6 +3,9 @@ import { IsIn, Matches } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
 import { BranchField } from './jobs.ts';
 
+/** In which header the answer says how many pages a sheet has. */
+export const PAGES_HEADER = 'Gyrus-Pages';
+
 type Paper = 'a4' | 'letter';
 type Unit = 'in' | 'mm';
 /** The edge of the tube that a template's line is of. */
@@ -102,6 +105,19 @@ export class CopesQueryDto {
   @MayBeLeftOut()
   @IsEnd()
   end?: 'a' | 'b';
+}
+
+/** What is printed of tubes: all bend sheets, or all there is of each tube; of all of them, or of one. */
+export class TubesQueryDto extends ListQueryDto {
+  @IsIn(['bends', 'all'], { message: 'print bends, the bend sheets, or all of each tube' })
+  what: 'bends' | 'all' = 'all';
+
+  @IsCurve()
+  curve: Curve = 'seating';
+
+  @MayBeLeftOut()
+  @IsPiece()
+  piece?: string;
 }
 
 /** What an outline on the floor is made with. */

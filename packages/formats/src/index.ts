@@ -134,3 +134,4 @@ export { type HistorySeam, historySeams } from './words/history/historySeams.ts'
 export { type HistoryEvent, historyOf, type HistorySources, historyTubes } from './words/history/history.ts';
 export { type Term, TERM_KEYS, type TermKey, TERMS } from './words/terms/terms.ts';
 export { termDrawing } from './words/terms/termDrawings.ts';
+export { dayWords, minuteWords, type ShopMoment } from './words/moment.ts';

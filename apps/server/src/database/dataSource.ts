@@ -9,6 +9,7 @@ import {
   TestBendEntity,
   TubeStockEntity,
 } from '../shop/shop.entities.ts';
+import { ShopSettingEntity } from '../shop/shopSetting.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { Foundation1790000000000 } from './migrations/1790000000000-foundation.ts';
 import { PhotosAndCertificates1795000000000 } from './migrations/1795000000000-photosAndCertificates.ts';
@@ -22,6 +23,7 @@ import { Certificates1830000000000 } from './migrations/1830000000000-certificat
 import { Welding1835000000000 } from './migrations/1835000000000-welding.ts';
 import { JobsClosedAndCopied1840000000000 } from './migrations/1840000000000-jobsClosedAndCopied.ts';
 import { RevisionChanges1845000000000 } from './migrations/1845000000000-revisionChanges.ts';
+import { ShopSettings1850000000000 } from './migrations/1850000000000-shopSettings.ts';
 import { BuildEntryEntity } from '../build/buildEntry.entity.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from '../stock/cutPlan.entities.ts';
 import { RackPromiseEntity, RackTubeEntity } from '../stock/rack.entities.ts';
@@ -46,6 +48,7 @@ export const MIGRATIONS = [
   Welding1835000000000,
   JobsClosedAndCopied1840000000000,
   RevisionChanges1845000000000,
+  ShopSettings1850000000000,
 ];
 
 /** Tables come from migrations alone, never from the entities. */
@@ -59,6 +62,7 @@ export const dataSourceOptions = (url: string): DataSourceOptions => ({
     DieEntity,
     TestBendEntity,
     TubeStockEntity,
+    ShopSettingEntity,
     RuleBookEntity,
     PhotoEntity,
     MadeBendEntity,

@@ -8,6 +8,7 @@ import { BuildService } from '../build/build.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { LogService } from '../log/log.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
+import { ShopSettingsService } from '../shop/shopSettings.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { WeldingService } from '../welding/welding.service.ts';
 import { CutPlansService } from '../stock/cutPlans.service.ts';
@@ -18,6 +19,7 @@ export class HistoryService {
   constructor(
     private readonly jobs: JobsService,
     private readonly shop: ShopService,
+    private readonly settings: ShopSettingsService,
     private readonly books: RuleBooksService,
     private readonly build: BuildService,
     private readonly log: LogService,
@@ -52,15 +54,15 @@ export class HistoryService {
 
   /** The same as PDF pages. */
   async printed(job: string, { branch, paper, unit }: Required<HistoryQueryDto>): Promise<Buffer> {
-    const [sources, { head, name }, shop, books] = await Promise.all([
+    const [sources, { head, name }, shop, books, { zone }] = await Promise.all([
       this.sources(job, branch),
       this.jobs.detail(job, branch),
       this.shop.shop(),
       this.books.list(),
+      this.settings.get(),
     ]);
+    const printed = { at: new Date(), zone };
     const style = { unit, fraction: head.plan.units.fraction, decimals: 0 };
-    return buffer(
-      historyPdf({ plan: head.plan, shop, books, sources, job: name, printed: new Date(), paper, style }),
-    );
+    return buffer(historyPdf({ plan: head.plan, shop, books, sources, job: name, printed, paper, style }));
   }
 }

@@ -1,3 +1,4 @@
+import { buffer } from 'node:stream/consumers';
 import {
   type BuildListQueryDto,
   type CopesQueryDto,
@@ -5,6 +6,7 @@ import {
   type MeasuringQueryDto,
   type OutlineQueryDto,
   type SheetQueryDto,
+  type TubesQueryDto,
 } from '@gyrus/contract';
 import {
   type BuildEntry,
@@ -34,14 +36,16 @@ import {
   type TemplateOptions,
   type Tube,
 } from '@gyrus/core';
-import { outlineDxf, outlineSvg } from '@gyrus/formats';
+import { outlineDxf, outlineSvg, type ShopMoment } from '@gyrus/formats';
 import {
   bendSheetPdf,
   buildListPdf,
-  copePackPdf,
   inspectionPdf,
   measuringPdf,
   outlinePdf,
+  pagesOf,
+  type TubePart,
+  tubePackPdf,
 } from '@gyrus/formats/pdf';
 import { type MadeSheet } from '../workers/tasks.ts';
 
@@ -55,6 +59,7 @@ export type SheetWanted =
   | { what: 'bend'; query: SheetQueryDto }
   | { what: 'inspection'; query: InspectionQueryDto; photos: Map<string, Uint8Array> }
   | { what: 'copes'; query: CopesQueryDto }
+  | { what: 'tubes'; query: TubesQueryDto }
   | { what: 'measuring'; query: MeasuringQueryDto }
   | { what: 'build'; query: BuildListQueryDto; entries: BuildEntry[] }
   | { what: 'outline'; query: OutlineQueryDto; format: OutlineFormat };
@@ -71,14 +76,15 @@ export interface SheetSource {
   plan: Plan;
   shop: Shop;
   books: RuleBook[];
-  printed: Date;
+  printed: ShopMoment;
 }
 
 /** A sheet with the plan that it is of. */
 export type SheetAsked = SheetSource & { wanted: SheetWanted };
 
 type Answered = SheetSource & { evaluation: Evaluation; copes: Copes };
-type Printed = NodeJS.ReadableStream | string | { fault: Fault<string> };
+type Doc = NonNullable<ReturnType<typeof tubePackPdf>>;
+type Printed = Doc | string | { fault: Fault<string> };
 
 /** Makes a sheet of a saved revision, or says why there is none. Everything in it is worked out here, from the plan. */
 export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<MadeSheet> {
@@ -86,8 +92,10 @@ export async function makeSheet({ wanted, ...source }: SheetAsked): Promise<Made
   const evaluation = evaluate(plan, shop, books);
   const answered = { ...source, evaluation, copes: copesIn(plan, evaluation, books) };
   const printed = print(answered, wanted);
-  if (typeof printed === 'string') return { bytes: Buffer.from(printed) };
-  return 'fault' in printed ? printed : { bytes: await bytesOf(printed) };
+  if (typeof printed === 'string') return { bytes: Buffer.from(printed), pages: null };
+  if ('fault' in printed) return printed;
+  const bytes = await buffer(printed);
+  return { bytes, pages: pagesOf(printed) };
 }
 
 function print(answered: Answered, wanted: SheetWanted): Printed {
@@ -98,6 +106,8 @@ function print(answered: Answered, wanted: SheetWanted): Printed {
       return inspection(answered, wanted.query, wanted.photos);
     case 'copes':
       return copePack(answered, wanted.query);
+    case 'tubes':
+      return tubePack(answered, wanted.query);
     case 'measuring':
       return measuring(answered, wanted.query);
     case 'build':
@@ -137,7 +147,7 @@ function inspection(
   const { plan, evaluation, books } = answered;
   return inspectionPdf({
     ...answered,
-    revision: { number: revision, author, on: saved },
+    revision: { number: revision, author, on: { at: saved, zone: answered.printed.zone } },
     form,
     findings: findingsIn(plan, evaluation, copes, books),
     photos: new Map([...photos].map(([id, bytes]) => [id, Buffer.from(bytes)])),
@@ -146,23 +156,54 @@ function inspection(
   });
 }
 
-function copePack(
+const COPE_PARTS: Record<CopesQueryDto['what'], TubePart[]> = {
+  sheets: ['copes'],
+  templates: ['templates'],
+  pack: ['copes', 'templates'],
+};
+
+const copePack = (
   answered: Answered,
   { piece, end, what, curve, straight, paper, unit }: CopesQueryDto,
-): Printed {
-  const all = answered.copes.lengths.map((one) => one.piece);
-  const pdf = copePackPdf({
-    ...answered,
-    pieces: piece === undefined ? all : all.filter((one) => one === piece),
+): Printed =>
+  tubePackPdf({
+    ...ofTubes(answered, piece),
     ends: end ? [end] : ['a', 'b'],
-    sheets: what !== 'templates',
-    templates: what !== 'sheets',
+    parts: COPE_PARTS[what],
     paper,
     style: styleOf(answered.plan, unit),
     curve,
     straight: straight === 'yes',
-  });
-  return pdf ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
+  }) ?? { fault: noTube('there is nothing to cope in this revision, or no such tube') };
+
+/** All bend sheets in one print, or all there is of each tube. */
+const tubePack = (answered: Answered, { piece, what, curve, paper, unit }: TubesQueryDto): Printed =>
+  tubePackPdf({
+    ...ofTubes(answered, piece),
+    ends: ['a', 'b'],
+    parts: what === 'bends' ? ['bends'] : ['bends', 'copes', 'templates'],
+    paper,
+    style: styleOf(answered.plan, unit),
+    curve,
+    straight: false,
+  }) ?? {
+    fault: piece === undefined ? NO_MARKS_AT_ALL : noTube('there is nothing to print of this tube yet'),
+  };
+
+const NO_MARKS_AT_ALL = {
+  ...NO_MARKS,
+  message: 'no tube has marks yet: finish Survey and choose a die at Bend, then print',
+};
+
+/** The tubes that are printed, in the order of the members: the one that is asked for, or all of them. */
+function ofTubes({ books, ...answered }: Answered, piece: string | undefined) {
+  const { plan, evaluation, copes } = answered;
+  const pieces = evaluation.members.flatMap((member) => member.pieces.map((one) => one.piece));
+  return {
+    ...answered,
+    pieces: piece === undefined ? pieces : pieces.filter((one) => one === piece),
+    findings: findingsIn(plan, evaluation, copes, books),
+  };
 }
 
 /** What is still to be measured, to take to the car. */
@@ -178,6 +219,7 @@ function buildList(answered: Answered, { paper, unit }: BuildListQueryDto, entri
   return buildListPdf({
     ...answered,
     answer,
+    car: plan.brief.car,
     ticked: tickedIn(entries),
     paper,
     style: styleOf(plan, unit),
@@ -193,7 +235,7 @@ function outlineOf(
   const asFile = (outline: FlatOutline): Printed => {
     if (format === 'svg') return outlineSvg(outline);
     if (format === 'dxf') return outlineDxf(outline);
-    return outlinePdf({ outline, paper, job, revision, printed });
+    return outlinePdf({ outline, paper, job, car: plan.brief.car, revision, printed });
   };
   const part = evaluation.parts.find((one) => one.part === piece);
   if (part?.answer.ok && part.answer.value.panel)
@@ -236,10 +278,4 @@ function templateOf(
     '/end',
     `end ${end.toUpperCase()} of ${stamp} has no cut: ${cut?.why ?? 'it came with the car'}`,
   );
-}
-
-async function bytesOf(stream: NodeJS.ReadableStream): Promise<Uint8Array> {
-  const parts: Buffer[] = [];
-  for await (const part of stream) parts.push(part as Buffer);
-  return Buffer.concat(parts);
 }

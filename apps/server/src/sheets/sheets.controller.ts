@@ -4,7 +4,9 @@ import {
   InspectionQueryDto,
   MeasuringQueryDto,
   OutlineQueryDto,
+  PAGES_HEADER,
   SheetQueryDto,
+  TubesQueryDto,
 } from '@gyrus/contract';
 import { Controller, Get, Param, ParseEnumPipe, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { type Response } from 'express';
@@ -18,7 +20,7 @@ const MEDIA_TYPES: Record<OutlineFormat, string> = {
   dxf: 'image/vnd.dxf',
 };
 
-/** Sheets of a revision, made when they are asked for. */
+/** Sheets of a revision, made when they are asked for. Asked with HEAD they only say how many pages they have. */
 @Controller('jobs/:id/revisions/:number')
 export class SheetsController {
   constructor(private readonly sheets: SheetsService) {}
@@ -53,6 +55,17 @@ export class SheetsController {
     @Res() response: Response,
   ): Promise<void> {
     return this.send(response, id, number, { what: 'copes', query }, 'copes', 'pdf');
+  }
+
+  /** All bend sheets in one print, or all there is of each tube: bend sheet, cope sheet and templates. */
+  @Get('tubes.pdf')
+  tubes(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('number', RevisionNumber) number: number,
+    @Query() query: TubesQueryDto,
+    @Res() response: Response,
+  ): Promise<void> {
+    return this.send(response, id, number, { what: 'tubes', query }, 'tubes', 'pdf');
   }
 
   /** What is still to be measured, to take to the car. */
@@ -99,7 +112,8 @@ export class SheetsController {
   ): Promise<void> {
     const gone = new AbortController();
     response.on('close', () => gone.abort());
-    const bytes = await this.sheets.make(id, number, order, gone.signal);
+    const { bytes, pages } = await this.sheets.make(id, number, order, gone.signal);
+    if (pages !== null) response.setHeader(PAGES_HEADER, pages);
     response
       .type(MEDIA_TYPES[format])
       .setHeader('Content-Disposition', `inline; filename="${name}-rev-${number}.${format}"`)

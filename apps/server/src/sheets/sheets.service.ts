@@ -4,6 +4,7 @@ import { Refusal } from '../common/fault.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { PhotosService } from '../photos/photos.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
+import { ShopSettingsService } from '../shop/shopSettings.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { WorkPool } from '../workers/pool.ts';
 import { type SheetSource, type SheetWanted } from './makeSheet.ts';
@@ -13,6 +14,10 @@ export type SheetOrder =
   | Exclude<SheetWanted, { what: 'inspection' | 'build' }>
   | { what: 'inspection'; query: QueryOf<'inspection'> }
   | { what: 'build'; query: QueryOf<'build'> };
+interface SheetFile {
+  bytes: Buffer;
+  pages: number | null;
+}
 type QueryOf<What extends SheetWanted['what']> = Extract<SheetWanted, { what: What }>['query'];
 
 /** Sheets of a revision, made in a worker. */
@@ -24,16 +29,17 @@ export class SheetsService {
     private readonly books: RuleBooksService,
     private readonly photos: PhotosService,
     private readonly build: BuildService,
+    private readonly settings: ShopSettingsService,
     private readonly work: WorkPool,
   ) {}
 
-  /** A sheet of a saved revision as the bytes of its file. Given up when nobody waits for it any more. */
-  async make(jobId: string, number: number, order: SheetOrder, gone: AbortSignal): Promise<Buffer> {
+  /** A sheet of a saved revision as the bytes of its file, and how many pages it has; null where it has none to count. Given up when nobody waits for it any more. */
+  async make(jobId: string, number: number, order: SheetOrder, gone: AbortSignal): Promise<SheetFile> {
     const source = await this.sourceOf(jobId, number);
     const wanted = await this.wantedOf(jobId, source, order);
     const made = await this.work.run('sheet', { ...source, wanted }, gone);
     if ('fault' in made) throw new Refusal(made.fault);
-    return Buffer.from(made.bytes);
+    return { bytes: Buffer.from(made.bytes), pages: made.pages };
   }
 
   private async wantedOf(jobId: string, source: SheetSource, order: SheetOrder): Promise<SheetWanted> {
@@ -43,11 +49,12 @@ export class SheetsService {
   }
 
   private async sourceOf(jobId: string, number: number): Promise<SheetSource> {
-    const [job, { plan, author, branch, createdAt }, shop, books] = await Promise.all([
+    const [job, { plan, author, branch, createdAt }, shop, books, settings] = await Promise.all([
       this.jobs.name(jobId),
       this.jobs.revision(jobId, number),
       this.shop.shop(),
       this.books.list(),
+      this.settings.get(),
     ]);
     return {
       job,
@@ -58,7 +65,7 @@ export class SheetsService {
       plan,
       shop,
       books,
-      printed: new Date(),
+      printed: { at: new Date(), zone: settings.zone },
     };
   }
 

@@ -1,4 +1,11 @@
-import { DieDto, MachineDto, TestBendDto, TubeStockDto } from '@gyrus/contract';
+import {
+  DieDto,
+  MachineDto,
+  type ShopSettings,
+  ShopSettingsDto,
+  TestBendDto,
+  TubeStockDto,
+} from '@gyrus/contract';
 import { type Shop } from '@gyrus/core';
 import {
   Body,
@@ -17,6 +24,7 @@ import { FileInterceptor } from '@nestjs/platform-express';
 import { type Response } from 'express';
 import { fileIn, type FormFile, shownAs } from '../common/formFile.ts';
 import { CertificatesService, LARGEST_CERTIFICATE } from './certificates.service.ts';
+import { ShopSettingsService } from './shopSettings.service.ts';
 import { ShopService } from './shop.service.ts';
 
 /** Every change answers with the whole shop, so that pages have nothing to guess. */
@@ -24,12 +32,24 @@ import { ShopService } from './shop.service.ts';
 export class ShopController {
   constructor(
     private readonly shop: ShopService,
+    private readonly settings: ShopSettingsService,
     private readonly certificates: CertificatesService,
   ) {}
 
   @Get()
   get(): Promise<Shop> {
     return this.shop.shop();
+  }
+
+  /** The unit that the shop measures in, and whose clock its sheets are printed by. */
+  @Get('settings')
+  settled(): Promise<ShopSettings> {
+    return this.settings.get();
+  }
+
+  @Put('settings')
+  settle(@Body() dto: ShopSettingsDto): Promise<ShopSettings> {
+    return this.settings.change(dto);
   }
 
   @Post('machines')

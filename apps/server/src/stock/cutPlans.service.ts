@@ -28,6 +28,7 @@ import { JobEntity } from '../jobs/job.entity.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { LogService } from '../log/log.service.ts';
 import { RuleBooksService } from '../rulebooks/ruleBooks.service.ts';
+import { ShopSettingsService } from '../shop/shopSettings.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { WorkPool } from '../workers/pool.ts';
 import { CutPlanEntity, SawnPieceEntity, StickDoneEntity } from './cutPlan.entities.ts';
@@ -41,6 +42,7 @@ export class CutPlansService {
     private readonly database: DataSource,
     private readonly jobs: JobsService,
     private readonly shop: ShopService,
+    private readonly settings: ShopSettingsService,
     private readonly books: RuleBooksService,
     private readonly log: LogService,
     private readonly rack: RackService,
@@ -109,12 +111,15 @@ export class CutPlansService {
 
   /** The plan as PDF pages. */
   async printed(id: string, { paper, unit }: CutPlanQueryDto): Promise<Buffer> {
-    const { plan, notYet, jobs, kerf, who, at } = await this.plan(id);
+    const [{ plan, notYet, jobs, kerf, who, at }, { zone }] = await Promise.all([
+      this.plan(id),
+      this.settings.get(),
+    ]);
     const doc = cutPlanPdf({
       ...{ plan, notYet, who, paper, kerf: kerf.mm, style: unit === 'in' ? INCHES : MILLIMETRES },
       jobs,
-      laidOut: new Date(at),
-      printed: new Date(),
+      laidOut: { at: new Date(at), zone },
+      printed: { at: new Date(), zone },
     });
     return buffer(doc);
   }

@@ -16,7 +16,7 @@ const pack = (plan: Plan = demoPlan): SheetAsked => ({
   books: demoBooks,
   author: 'T. M.',
   saved: new Date(0),
-  printed: new Date(0),
+  printed: { at: new Date(0), zone: 'UTC' },
   wanted: { what: 'copes', query },
 });
 const faultOf = async (work: Promise<unknown>): Promise<Fault> => {

@@ -7,5 +7,5 @@ export interface Task<Asked> {
   begun: MessagePort;
 }
 
-/** What came of it: bytes to send, or why there are none. */
-export type MadeSheet = { bytes: Uint8Array } | { fault: Fault<string> };
+/** What came of it: bytes to send and how many pages they are, where they have pages; or why there are none. */
+export type MadeSheet = { bytes: Uint8Array; pages: number | null } | { fault: Fault<string> };

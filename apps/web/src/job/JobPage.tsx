@@ -108,7 +108,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
-        <JobHeader job={job} evaluation={evaluation} />
+        <JobHeader job={job} />
       </EvaluationContext>
       {told && (
         <Suspense>

@@ -18,7 +18,9 @@ export function NewJobForm() {
   const [unit] = useShopUnit();
   const { register, control, handleSubmit, formState } = useForm<CreateJobDto>({
     resolver: classValidatorResolver(CreateJobDto),
-    defaultValues: { name: '', car: '', length: unit },
+    // The shop may answer after the form is open: what was typed till then stays.
+    values: { name: '', car: '', length: unit },
+    resetOptions: { keepDirtyValues: true },
   });
   const create = useStartJob<CreateJobDto>('jobs', 'brief');
   return (

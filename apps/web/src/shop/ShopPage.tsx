@@ -12,6 +12,7 @@ import { Loading, Trouble } from '../shared/frame/Waiting.tsx';
 import { DieForm } from './DieForm.tsx';
 import { MachineForm } from './MachineForm.tsx';
 import { TestBends } from './TestBends.tsx';
+import { ShopClock } from './ShopClock.tsx';
 import { TubeStock } from './tube/TubeStock.tsx';
 import { useShopForm } from './useShopForm.ts';
 import { type Open, MachineCard } from './MachineCard.tsx';
@@ -55,6 +56,7 @@ export function ShopPage() {
           <MachineCard key={machine.id} machine={machine} open={setOpen} />
         ))}
         {shop.data && <TubeStock tubes={shop.data.tubes} style={style} />}
+        <ShopClock />
       </main>
       {open && shop.data && <OpenDialog open={open} shop={shop.data} style={style} close={close} />}
     </div>

@@ -1,6 +1,7 @@
 import { evaluate, expectValue, type FlatOutline, flatOutline, type Tube } from '@gyrus/core';
 import { demoPlan, demoShop } from '@gyrus/demo';
 import DxfParser from 'dxf-parser';
+import { inUtc } from '../testing/inUtc.ts';
 import { outlinePdf, tilesWithLines, tilingOf } from '../pdf/index.ts';
 import { outlineDxf } from './dxf.ts';
 import { outlineSvg } from './svg.ts';
@@ -71,7 +72,14 @@ test('the pages cover the outline with a shared strip, no more of them than it t
 });
 
 test('the PDF has a page for every tile that shows some of the tube', async () => {
-  const pdf = outlinePdf({ outline, paper: 'a4', job: 'a job', revision: 3, printed: new Date(0) });
+  const pdf = outlinePdf({
+    outline,
+    paper: 'a4',
+    job: 'a job',
+    car: 'a car',
+    revision: 3,
+    printed: inUtc('2026-11-25T10:25:00Z'),
+  });
   const chunks: Buffer[] = [];
   for await (const chunk of pdf as AsyncIterable<Buffer>) chunks.push(chunk);
   const tiling = tilingOf(outline, 'a4');

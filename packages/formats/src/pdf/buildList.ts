@@ -2,6 +2,7 @@ import { type BuildAnswer, type BuildStep, isDone, type LengthStyle, type Ticked
 import { buildCostWords } from '../words/build/orderWords.ts';
 import { stepCaution } from '../words/build/stepCaution.ts';
 import { stepReasons } from '../words/build/stepReasons.ts';
+import { dayWords, type ShopMoment } from '../words/moment.ts';
 import { PLACE_WORDS, stepTitle } from '../words/build/stepTitle.ts';
 import {
   type Doc,
@@ -13,7 +14,7 @@ import {
   writeText,
 } from './page.ts';
 import { type Flow, mostOn, room } from './flow.ts';
-import { BODY, LABEL, MARGIN, sheetFoot, STRONG } from './sheet.ts';
+import { BODY, LABEL, endSheet, MARGIN, STRONG } from './sheet.ts';
 
 /** What a printed list of steps says. */
 export interface BuildListRequest {
@@ -21,7 +22,9 @@ export interface BuildListRequest {
   ticked: ReadonlyMap<string, Ticked>;
   job: string;
   revision: number;
-  printed: Date;
+  printed: ShopMoment;
+  /** Of the job. */
+  car: string;
   paper: Paper;
   style: LengthStyle;
 }
@@ -41,7 +44,7 @@ export function buildListPdf(request: BuildListRequest): Doc {
   const doc = newDocument(paper, `Order of build: ${job}`, printed);
   const [width, height] = paperSize[paper];
   writeText(doc, `Order of build: ${job}`, MARGIN, MARGIN + 14, HEAD);
-  const origin = `Revision ${revision}, printed ${printed.toISOString().slice(0, 16).replace('T', ' ')} UTC. ${buildCostWords(answer.cost)}.`;
+  const origin = `Revision ${revision}. ${buildCostWords(answer.cost)}.`;
   const page: Flow = {
     doc,
     width,
@@ -58,12 +61,15 @@ export function buildListPdf(request: BuildListRequest): Doc {
     }
     drawStep(request, step, i + 1, page);
   }
-  sheetFoot(doc, width, height);
-  doc.end();
-  return doc;
+  return endSheet(doc, request);
 }
 
-function drawStep({ style, ticked }: BuildListRequest, step: BuildStep, number: number, page: Flow): void {
+function drawStep(
+  { style, ticked, printed }: BuildListRequest,
+  step: BuildStep,
+  number: number,
+  page: Flow,
+): void {
   const { doc } = page;
   const wide = page.width - 2 * MARGIN - TEXT - SIGNED;
   const title = stepTitle(step, style);
@@ -87,7 +93,8 @@ function drawStep({ style, ticked }: BuildListRequest, step: BuildStep, number: 
   writeText(doc, String(number), MARGIN + NUMBER, top, { ...STRONG, anchor: 'end' });
   page.y = writeParagraph(doc, title, MARGIN + TEXT, top, wide, STRONG);
   const signed = page.width - MARGIN - SIGNED + 12;
-  if (done && by) writeText(doc, `${by.who}, ${by.at.slice(0, 10)}`, signed, top, BODY);
+  if (done && by)
+    writeText(doc, `${by.who}, ${dayWords({ at: new Date(by.at), zone: printed.zone })}`, signed, top, BODY);
   else
     doc
       .moveTo(signed, top + 2)

@@ -1,12 +1,13 @@
 import { buildIn, evaluate, MILLIMETRES } from '@gyrus/core';
 import { demoBench, demoBooks, demoBuilt, demoPlan, demoShop, demoWelding, fourPointPlan } from '@gyrus/demo';
 import { buffer } from 'node:stream/consumers';
+import { inUtc } from '../testing/inUtc.ts';
 import { pdfText } from '../testing/pdfText.ts';
 import { stepTitle } from '../words/build/stepTitle.ts';
 import { buildListPdf, historyPdf } from './index.ts';
 
 const oneLine = (page: string): string => page.replace(/\s+/g, ' ');
-const printed = new Date('2026-11-27T10:00:00Z');
+const printed = inUtc('2026-11-27T10:00:00Z');
 
 test('every step is printed with its number, its reasons, and who did it where it is done', async () => {
   const answer = buildIn(fourPointPlan, evaluate(fourPointPlan, demoShop, demoBooks), demoBooks);
@@ -17,6 +18,7 @@ test('every step is printed with its number, its reasons, and who did it where i
     answer,
     ticked,
     job: 'A job',
+    car: 'A car',
     revision: 3,
     printed,
     paper: 'a4',

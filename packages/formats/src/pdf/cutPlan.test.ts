@@ -2,6 +2,7 @@ import { copesIn, cutPlanOf, evaluate, MILLIMETRES, needsOf } from '@gyrus/core'
 import { loadSolver } from '@gyrus/core/solver';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { buffer } from 'node:stream/consumers';
+import { inUtc } from '../testing/inUtc.ts';
 import { pdfStreams } from '../testing/pdfLines.ts';
 import { cutPlanPdf, type CutPlanRequest } from './index.ts';
 
@@ -26,8 +27,8 @@ const request: CutPlanRequest = {
     paper: 'a4',
     style: MILLIMETRES,
   },
-  laidOut: new Date(0),
-  printed: new Date(0),
+  laidOut: inUtc('2026-11-25T10:25:00Z'),
+  printed: inUtc('2026-11-25T10:25:00Z'),
 };
 const bytesOf = (given: CutPlanRequest): Promise<Buffer> => buffer(cutPlanPdf(given));
 

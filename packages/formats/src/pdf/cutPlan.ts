@@ -15,7 +15,8 @@ import { boughtWords, cutTotalsWords, notYetWords, provenWords } from '../words/
 import { tubeWords } from '../words/tube.ts';
 import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
 import { type Flow, room } from './flow.ts';
-import { BODY, LABEL, MARGIN, sheetFoot } from './sheet.ts';
+import { dayWords, type ShopMoment } from '../words/moment.ts';
+import { endSheet, BODY, LABEL, MARGIN } from './sheet.ts';
 
 /** What a printed cut plan says. kerf in mm */
 export interface CutPlanRequest {
@@ -25,8 +26,8 @@ export interface CutPlanRequest {
   jobs: { id: string; name: string }[];
   kerf: number;
   who: string;
-  laidOut: Date;
-  printed: Date;
+  laidOut: ShopMoment;
+  printed: ShopMoment;
   paper: Paper;
   style: LengthStyle;
 }
@@ -60,9 +61,7 @@ export function cutPlanPdf(request: CutPlanRequest): Doc {
     room(page, 30);
     page.y = writeParagraph(doc, text, MARGIN, page.y + 12, width - 2 * MARGIN, BODY);
   }
-  sheetFoot(doc, width, height);
-  doc.end();
-  return doc;
+  return endSheet(doc, { job: jobNames(request), car: '', revision: null, printed: request.printed });
 }
 
 /** What no stick of the plan holds, and why. */
@@ -78,7 +77,7 @@ function head(doc: Doc, request: CutPlanRequest, width: number): number {
   const { kerf, style, who, laidOut } = request;
   writeText(doc, `Cut plan: ${jobNames(request)}`, MARGIN, MARGIN + 14, HEAD);
   const unit: Record<Unit, string> = { in: 'inches', mm: 'millimetres' };
-  const text = `Laid out by ${who}, ${laidOut.toISOString().slice(0, 10)}, with ${formatWithUnit(kerf, style)} for the saw; ${unit[style.unit]}. Measure each piece from the end that was cut last, mark it with its stamp before it is sawn, and tick it. Saw dust and sharp edges: glasses and gloves.`;
+  const text = `Laid out by ${who}, ${dayWords(laidOut)}, with ${formatWithUnit(kerf, style)} for the saw; ${unit[style.unit]}. Measure each piece from the end that was cut last, mark it with its stamp before it is sawn, and tick it. Saw dust and sharp edges: glasses and gloves.`;
   return writeParagraph(doc, text, MARGIN, MARGIN + 32, width - 2 * MARGIN, BODY) + 6;
 }
 

@@ -1,5 +1,5 @@
 import { type Doc } from './page.ts';
-import { MARGIN, sheetFoot } from './sheet.ts';
+import { FOOT, MARGIN } from './sheet.ts';
 
 /** A page that is written from its head down to where it is now. Points */
 export interface Flow {
@@ -9,18 +9,17 @@ export interface Flow {
   y: number;
 }
 
-/** Kept free for the caution at the foot. */
-const FOOT = 46;
+/** Between the last line and the foot. Points */
+const CLEAR = 4;
 /** Where a page that goes on begins. */
 const TOP = MARGIN + 6;
 
 /** The most that one page holds of what must not be broken. */
-export const mostOn = ({ height }: Flow): number => height - FOOT - TOP;
+export const mostOn = ({ height }: Flow): number => height - FOOT - CLEAR - TOP;
 
 /** Begins a page where there is less room than is wanted. */
 export function room(page: Flow, wanted: number): void {
-  if (page.y + wanted <= page.height - FOOT) return;
-  sheetFoot(page.doc, page.width, page.height);
+  if (page.y + wanted <= page.height - FOOT - CLEAR) return;
   page.doc.addPage();
   page.y = TOP;
 }

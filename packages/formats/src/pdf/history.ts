@@ -1,5 +1,6 @@
 import { type LengthStyle, type Plan, type RuleBook, type Shop } from '@gyrus/core';
 import { historyOf, type HistorySources, historyTubes } from '../words/history/history.ts';
+import { minuteWords, type ShopMoment } from '../words/moment.ts';
 import { historySeams } from '../words/history/historySeams.ts';
 import {
   type Doc,
@@ -10,7 +11,7 @@ import {
   writeParagraph,
   writeText,
 } from './page.ts';
-import { BODY, MARGIN, sheetFoot, STRONG } from './sheet.ts';
+import { endSheet, BODY, MARGIN, STRONG } from './sheet.ts';
 import { type Flow, room } from './flow.ts';
 
 /** What a printed history says. */
@@ -20,7 +21,7 @@ export interface HistoryRequest {
   books: readonly RuleBook[];
   sources: HistorySources;
   job: string;
-  printed: Date;
+  printed: ShopMoment;
   paper: Paper;
   style: LengthStyle;
 }
@@ -37,9 +38,8 @@ export function historyPdf({ plan, shop, books, sources, job, printed, paper, st
   const [width, height] = paperSize[paper];
   writeText(doc, `History: ${job}`, MARGIN, MARGIN + 14, HEAD);
   const { car, series, customer } = plan.brief;
-  const of = [car, series, customer, `printed ${minute(printed.toISOString())} UTC`]
-    .filter(Boolean)
-    .join(' · ');
+  const of = [car, series, customer].filter(Boolean).join(' · ');
+  const minute = (moment: string) => minuteIn(printed.zone, moment);
   const page: Flow = {
     doc,
     width,
@@ -63,12 +63,12 @@ export function historyPdf({ plan, shop, books, sources, job, printed, paper, st
     ];
     row(page, [at ? minute(at) : 'before', who, `${kind}: ${text}${said.filter(Boolean).join('')}`]);
   }
-  sheetFoot(doc, width, height);
-  doc.end();
-  return doc;
+  return endSheet(doc, { job, car, revision: null, printed });
 }
 
-const minute = (moment: string): string => moment.slice(0, 16).replace('T', ' ');
+/** A moment as the shop's clock has it; a day without an hour as it is. */
+const minuteIn = (zone: string, moment: string): string =>
+  moment.includes('T') ? minuteWords({ at: new Date(moment), zone }) : moment;
 
 function heading(page: Flow, text: string): void {
   room(page, 60);

@@ -1,6 +1,6 @@
-export { bendSheetPdf } from './bendSheet/bendSheet.ts';
-export { type SheetRequest } from './bendSheet/sheetRequest.ts';
-export { copePackPdf, type CopePackRequest } from './copeSheets.ts';
+export { bendSheetPdf } from './tubes/bend/bendSheet.ts';
+export { type SheetRequest } from './tubes/bend/sheetRequest.ts';
+export { type TubePart, tubePackPdf, type TubePackRequest } from './tubes/tubePack.ts';
 export {
   type InspectionForm,
   inspectionPdf,
@@ -10,7 +10,8 @@ export {
 export { buildListPdf, type BuildListRequest } from './buildList.ts';
 export { historyPdf, type HistoryRequest } from './history.ts';
 export { cutPlanPdf, type CutPlanRequest } from './cutPlan.ts';
-export { packTemplates } from './templates.ts';
+export { packTemplates } from './tubes/templates.ts';
 export { type Paper } from './page.ts';
 export { outlinePdf, type OutlineRequest, tilesWithLines, tilingOf } from './outline.ts';
 export { type MeasuringRequest, measuringPdf } from './measuring.ts';
+export { pagesOf } from './page.ts';

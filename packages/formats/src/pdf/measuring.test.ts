@@ -1,13 +1,14 @@
 import { assumed, emptyPlan, evaluate, INCHES, MEASURES, newOccupant, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import { buffer } from 'node:stream/consumers';
+import { inUtc } from '../testing/inUtc.ts';
 import { pdfText } from '../testing/pdfText.ts';
 import { measuringPdf } from './index.ts';
 
 const textOf = async (plan: Plan): Promise<string> => {
   const request = {
     ...{ plan, evaluation: evaluate(plan, demoShop, demoBooks), job: 'A job', revision: 4 },
-    ...({ printed: new Date('2026-11-28T10:00:00Z'), paper: 'letter', style: INCHES } as const),
+    ...({ printed: inUtc('2026-11-28T10:00:00Z'), paper: 'letter', style: INCHES } as const),
   };
   return (await pdfText(await buffer(measuringPdf(request)))).join(' ').replace(/\s+/g, ' ');
 };
@@ -15,7 +16,7 @@ const textOf = async (plan: Plan): Promise<string> => {
 test('an empty job’s list has every measure that the hoop waits for, with how it is taken, and its people', async () => {
   const plan = emptyPlan({ member: 'm', piece: 'p' }, 'in');
   const text = await textOf({ ...plan, occupants: [{ ...newOccupant('o'), name: 'T. Moreau' }] });
-  expect(text).toContain('A job, revision 4, lengths in inches');
+  expect(text).toContain('A job · revision 4 · lengths in inches');
   const needed = Object.values(MEASURES).filter((one) => one.needed);
   for (const { label, how } of needed) {
     expect(text.toLowerCase()).toContain(label);

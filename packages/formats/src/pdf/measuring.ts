@@ -9,9 +9,10 @@ import {
 } from '@gyrus/core';
 import { assumedValue, thingWords } from '../words/findings/assumed.ts';
 import { capital } from '../words/findings/sentenceParts.ts';
+import { type ShopMoment } from '../words/moment.ts';
 import { AXIS_HOW, AXIS_NAMES } from '../words/place.ts';
 import { type Cell, table } from './pages/table.ts';
-import { heading, headPages, startPages } from './pages/pages.ts';
+import { endPages, heading, startPages } from './pages/pages.ts';
 import { type Doc, type Paper } from './page.ts';
 
 /** What a list to take to the car says. */
@@ -20,7 +21,7 @@ export interface MeasuringRequest {
   evaluation: Evaluation;
   job: string;
   revision: number;
-  printed: Date;
+  printed: ShopMoment;
   paper: Paper;
   style: LengthStyle;
 }
@@ -55,12 +56,8 @@ export function measuringPdf(request: MeasuringRequest): Doc {
     heading(pages, name, about);
     table(pages, COLUMNS, rows);
   }
-  headPages(
-    pages,
-    `${job}, revision ${revision}, lengths in ${style.unit === 'in' ? 'inches' : 'millimetres'}`,
-  );
-  pages.doc.end();
-  return pages.doc;
+  const lengths = `lengths in ${style.unit === 'in' ? 'inches' : 'millimetres'}`;
+  return endPages(pages, { job, car: request.plan.brief.car, revision, printed }, lengths);
 }
 
 const measureRow = (key: MeasureKey): Cell[] => [

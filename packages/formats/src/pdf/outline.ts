@@ -1,5 +1,7 @@
 import { type FlatOutline, onArc, radians, type TrueLine, pairOf } from '@gyrus/core';
 import { type Doc, newDocument, type Paper, paperSize, writeText } from './page.ts';
+import { type ShopMoment } from '../words/moment.ts';
+import { originWords } from './sheet.ts';
 import { checkBar, MM, placeOutline } from './trueSize.ts';
 
 /** Left free round a page, where printers print nothing, and shared with the next page. mm */
@@ -14,7 +16,9 @@ export interface OutlineRequest {
   paper: Paper;
   job: string;
   revision: number;
-  printed: Date;
+  printed: ShopMoment;
+  /** Of the job. */
+  car: string;
 }
 
 /** How the pages lie beside each other, and what of the outline each shows. mm */
@@ -95,7 +99,7 @@ function drawTile(
   row: number,
   page: string,
 ): void {
-  const { outline, job, revision, paper } = request;
+  const { outline, paper } = request;
   const [width, height] = paperSize[paper];
   const [left, bottom] = [column * tiling.step[0], row * tiling.step[1]];
   const shown = [tiling.step[0] + OVERLAP, tiling.step[1] + OVERLAP] as const;
@@ -109,7 +113,7 @@ function drawTile(
   const place = `${page}, column ${column + 1}, row ${row + 1} from below`;
   writeText(
     doc,
-    `${outline.stamp}, outline at true size. ${job}, revision ${revision}. ${place}. Print at 100 %.`,
+    `${outline.stamp}, outline at true size. ${originWords(request)}. ${place}. Print at 100 %.`,
     MARGIN * MM,
     MARGIN * MM - 8,
     { font: 'label-600', size: 9 },

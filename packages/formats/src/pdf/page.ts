@@ -1,5 +1,6 @@
 import { fractionRuns } from '@gyrus/core';
 import PDFDocument from 'pdfkit';
+import { type ShopMoment } from '../words/moment.ts';
 import { type FontName, fontFiles } from './fonts.ts';
 
 /** A size of paper. */
@@ -11,17 +12,24 @@ export const paperSize: Record<Paper, [number, number]> = { a4: [841.89, 595.28]
 type Doc = InstanceType<typeof PDFDocument>;
 
 /** A page to draw on, with the faces of the look. Co-ordinates in points, y down. */
-export function newDocument(paper: Paper, title: string, created: Date): Doc {
+export function newDocument(paper: Paper, title: string, { at }: ShopMoment): Doc {
   const doc = new PDFDocument({
     size: paperSize[paper],
     margin: 0,
     autoFirstPage: true,
     // A page can be gone back to until the document ends: how many there are is known last.
     bufferPages: true,
-    info: { Title: title, Creator: 'Gyrus', CreationDate: created },
+    info: { Title: title, Creator: 'Gyrus', CreationDate: at },
   });
   for (const [name, file] of Object.entries(fontFiles)) doc.registerFont(name, file);
   return doc;
+}
+
+/** How many pages a document has that has ended. */
+export function pagesOf(doc: Doc): number {
+  // What was written is counted as begun.
+  const { start, count } = doc.bufferedPageRange();
+  return start + count;
 }
 
 /** How a text is set. Size in points */

@@ -1,5 +1,4 @@
 import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
-import { type Evaluation } from '@gyrus/core';
 import { GitBranch, Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -10,7 +9,6 @@ import { usePlan, usePlanStore } from '../store/planStore.ts';
 import { UndoButtons } from './UndoButtons.tsx';
 import { usePalette } from '../palette/usePalette.ts';
 import { SaveMark } from './SaveMark.tsx';
-import { tubeToPrint } from './tubeToPrint.ts';
 
 const PrintDialog = lazy(async () => ({ default: (await import('./PrintDialog.tsx')).PrintDialog }));
 
@@ -20,13 +18,12 @@ const UNITS = [
 ] as const;
 
 /** The job's name, its unit, how far it is saved, undo and the printed sheets. */
-export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Evaluation | null }) {
+export function JobHeader({ job }: { job: JobDetail }) {
   const { units, brief } = usePlan();
   const change = usePlanStore((state) => state.change);
   const branch = usePlanStore((state) => state.branch);
   const openPalette = usePalette((state) => state.setOpen);
   const [printing, setPrinting] = useState(false);
-  const hasSheet = evaluation !== null && tubeToPrint(evaluation, null) !== null;
   const actions = (
     <>
       <SaveMark />
@@ -45,11 +42,7 @@ export function JobHeader({ job, evaluation }: { job: JobDetail; evaluation: Eva
         <GitBranch aria-hidden="true" className="size-5" />
         Variants
       </Link>
-      <Button
-        disabled={!hasSheet}
-        onClick={() => setPrinting(true)}
-        title={hasSheet ? '' : 'The sheet is there once Bend has marks'}
-      >
+      <Button onClick={() => setPrinting(true)}>
         <Printer aria-hidden="true" className="size-5" />
         Print sheet
       </Button>

@@ -1,4 +1,4 @@
-import { fail, flatOutline, saidIn, writeSaid } from '@gyrus/core';
+import { type Evaluation, fail, flatOutline, saidIn, writeSaid } from '@gyrus/core';
 import { useContext, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../../shared/frame/Button.tsx';
@@ -6,6 +6,8 @@ import { Dialog } from '../../shared/frame/Dialog.tsx';
 import { Segmented } from '../../shared/fields/Segmented.tsx';
 import { usePlan } from '../store/planStore.ts';
 import { EvaluationContext } from '../../answers/useAnswers.ts';
+import { PagesTold } from './PagesTold.tsx';
+import { type Paper, isOfTube, PRINT_KINDS, type PrintKind, printAddress, printName } from './prints.ts';
 import { tubeToPrint } from './tubeToPrint.ts';
 import { useJobStyle } from '../useJobStyle.ts';
 import { useOpenSaved } from '../store/useOpenSaved.ts';
@@ -20,40 +22,64 @@ const OUTLINES = [
   { format: 'dxf', text: 'DXF' },
 ] as const;
 type OutlineFormat = (typeof OUTLINES)[number]['format'];
-type Paper = (typeof PAPERS)[number]['value'];
 
-/** Prints the bend sheet of a saved revision: what is printed can be found again. */
+/** Prints a saved revision, and says how many pages it takes: what is printed can be found again. */
 export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const plan = usePlan();
   const tube = useSearchParams()[0].get('tube');
-  const style = useJobStyle();
   const evaluation = useContext(EvaluationContext);
-  const flat = useFlatOutline(tube);
   const openSaved = useOpenSaved();
   const [paper, setPaper] = useState<Paper>(plan.units.length === 'in' ? 'letter' : 'a4');
-  const print = async (what: 'sheet' | OutlineFormat) => {
-    const found = (evaluation && tubeToPrint(evaluation, tube)) ?? '';
-    const member = plan.members.find((one) => one.pieces.some((piece) => piece.id === found));
-    const datum = member?.bending.datum ?? 'centre';
-    const opened = await openSaved((from) =>
-      what === 'sheet'
-        ? `${from}/bend-sheet.pdf?paper=${paper}&unit=${plan.units.length}&datum=${datum}&piece=${found}`
-        : `${from}/outline.${what}?paper=${paper}&piece=${found}`,
-    );
-    if (opened) onClose();
+  const piece = (evaluation && tubeToPrint(evaluation, tube)) ?? '';
+  const [what, setWhat] = useState<PrintKind>(piece ? 'bend' : 'measuring');
+  const address = printAddress(what, plan, piece, paper);
+  const print = async (path: string) => {
+    if (await openSaved((from) => `${from}/${path}`)) onClose();
   };
   return (
-    <Dialog title="Print the bend sheet" open={open} onClose={onClose}>
-      <p className="mb-4">
-        One page, black on white, in {plan.units.length === 'in' ? 'inches' : 'millimetres'}. It opens as a
-        PDF in a new window.
-      </p>
-      <Segmented label="paper" value={paper} options={PAPERS} onChange={setPaper} />
-      <div className="mt-5">
-        <Button kind="strong" onClick={() => void print('sheet')}>
+    <Dialog title="Print" open={open} onClose={onClose}>
+      <fieldset className="space-y-1">
+        <legend className="text-quiet mb-1 text-sm">what</legend>
+        {PRINT_KINDS.map((kind) => (
+          <label key={kind} className="flex min-h-9 items-center gap-3">
+            <input
+              type="radio"
+              name="what"
+              className="accent-ink size-5"
+              disabled={isOfTube(kind) && piece === ''}
+              checked={kind === what}
+              onChange={() => setWhat(kind)}
+            />
+            {printName(kind, stampOf(evaluation, piece))}
+          </label>
+        ))}
+      </fieldset>
+      <div className="mt-4">
+        <Segmented label="paper" value={paper} options={PAPERS} onChange={setPaper} />
+      </div>
+      <div className="mt-5 flex flex-wrap items-center gap-4">
+        <Button kind="strong" onClick={() => void print(address)}>
           Open the sheet
         </Button>
+        <PagesTold address={address} />
       </div>
+      <FloorOutline
+        tube={tube}
+        onPrint={(format) => void print(`outline.${format}?paper=${paper}&piece=${piece}`)}
+      />
+    </Dialog>
+  );
+}
+
+const stampOf = (evaluation: Evaluation | null, piece: string): string =>
+  evaluation?.members.flatMap((member) => member.pieces).find((one) => one.piece === piece)?.stamp ?? '';
+
+/** A flat tube at true size, to lay out on the floor. */
+function FloorOutline({ tube, onPrint }: { tube: string | null; onPrint: (format: OutlineFormat) => void }) {
+  const style = useJobStyle();
+  const flat = useFlatOutline(tube);
+  return (
+    <>
       <h3 className="mt-6 text-lg">Outline on the floor</h3>
       <p className="mb-3">
         This tube at true size, to lay out on the shop floor, where it bends in one plane only: over as many
@@ -62,7 +88,7 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
       {flat.ok ? (
         <div className="flex flex-wrap gap-3">
           {OUTLINES.map(({ format, text }) => (
-            <Button key={format} onClick={() => void print(format)}>
+            <Button key={format} onClick={() => onPrint(format)}>
               {text}
             </Button>
           ))}
@@ -70,7 +96,7 @@ export function PrintDialog({ open, onClose }: { open: boolean; onClose: () => v
       ) : (
         <p className="text-quiet">{writeSaid(saidIn(flat.fault), style)}.</p>
       )}
-    </Dialog>
+    </>
   );
 }
 

@@ -3,7 +3,7 @@ import { type Plan } from '@gyrus/core';
 import { usePlanStore } from './planStore.ts';
 
 /** For tests: a plan as the first revision of its job. */
-export const firstRevision = (plan: Plan): Revision => ({
+const firstRevision = (plan: Plan): Revision => ({
   id: 'r1',
   number: 1,
   parent: null,

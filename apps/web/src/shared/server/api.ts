@@ -1,3 +1,4 @@
+import { PAGES_HEADER } from '@gyrus/contract';
 import { type Fault, recordOf } from '@gyrus/core';
 
 /** A refusal of the server, as data. `body` is the whole answer, which some refusals add to. */
@@ -36,6 +37,19 @@ export async function api<T>(
   );
 }
 
+/** How many pages the sheet at a path has. Throws ApiFault or NoAnswer; given up with the signal. */
+export async function pagesAt(path: string, signal: AbortSignal): Promise<number> {
+  const response = await send(path, { method: 'HEAD' }, signal);
+  const pages = Number(response.headers.get(PAGES_HEADER));
+  if (response.ok && pages > 0) return pages;
+  // The answer to a HEAD has no body to say why.
+  throw new ApiFault(
+    response.status,
+    { code: 'no-sheet', message: 'there is no such sheet yet', path: '' },
+    null,
+  );
+}
+
 /** Sends a file as a form's field. Throws ApiFault or NoAnswer. */
 export async function sendFile<T>(path: string, field: string, file: Blob, name: string): Promise<T> {
   const form = new FormData();
@@ -50,9 +64,13 @@ async function answerOf<T>(response: Response): Promise<T> {
   throw new ApiFault(response.status, faultOf(answer, response.status), answer);
 }
 
-async function send(path: string, request: RequestInit): Promise<Response> {
+async function send(path: string, request: RequestInit, given?: AbortSignal): Promise<Response> {
+  const patience = AbortSignal.timeout(PATIENCE);
   try {
-    return await fetch(`/api/${path}`, { ...request, signal: AbortSignal.timeout(PATIENCE) });
+    return await fetch(`/api/${path}`, {
+      ...request,
+      signal: given ? AbortSignal.any([given, patience]) : patience,
+    });
   } catch {
     throw new NoAnswer();
   }

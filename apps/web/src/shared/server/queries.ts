@@ -4,6 +4,8 @@ import {
   type Revision,
   REVISION_PAGE,
   type RevisionSummary,
+  type ShopSettings,
+  type ShopSettingsDto,
 } from '@gyrus/contract';
 import { type RuleBook, type Shop, type TimeTaken } from '@gyrus/core';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
@@ -76,6 +78,19 @@ export const useShopChange = () =>
     of: ['shop'],
     send: ({ path, method, body }: ShopChange) => api<Shop>(`shop/${path}`, method, body),
   });
+
+/** What the shop has settled for all its jobs. */
+export const useShopSettings = () =>
+  useQuery({ queryKey: SETTINGS, queryFn: () => api<ShopSettings>('shop/settings') });
+
+/** Settles something for the shop. */
+export const useSettle = () =>
+  useInTurn({
+    of: SETTINGS,
+    send: (change: ShopSettingsDto) => api<ShopSettings>('shop/settings', 'PUT', change),
+  });
+
+const SETTINGS = ['shop-settings'];
 
 /** How long steps took in this shop. */
 export const useTimesTaken = () =>

@@ -2,11 +2,12 @@ import { chosenBook, type Finding, formatWithUnit, type Status } from '@gyrus/co
 import { thingWords } from '../../words/findings/assumed.ts';
 import { briefChoiceWords as words } from '../../words/books/briefChoice.ts';
 import { provenanceWords } from '../../words/findings/finding.ts';
+import { dayWords } from '../../words/moment.ts';
 import { massWords, runWords } from '../../words/printUnits.ts';
 import { type TextStyle, writeParagraph, writeText } from '../page.ts';
 import { MARGIN } from '../sheet.ts';
 import { innerWidth, type Pages } from '../pages/pages.ts';
-import { dayOf, type InspectionRequest } from './request.ts';
+import { type InspectionRequest } from './request.ts';
 import { findingList } from './findingList.ts';
 import { BODY, letterOf } from './coverStyle.ts';
 
@@ -58,7 +59,7 @@ function carFacts(
   );
   tell(
     'revision',
-    `${revision.number}, saved by ${revision.author || 'somebody without a name'} on ${dayOf(revision.on)}`,
+    `${revision.number}, saved by ${revision.author || 'somebody without a name'} on ${dayWords(revision.on)}`,
   );
   return pages.y;
 }

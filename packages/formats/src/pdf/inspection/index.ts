@@ -2,10 +2,10 @@ import { type Doc } from '../page.ts';
 import { asBuiltTable } from './asBuilt.ts';
 import { besidesTable, bookTables } from './bookTables.ts';
 import { coverPage } from './cover.ts';
-import { headPages, startPages, turnPage } from '../pages/pages.ts';
+import { endPages, startPages, turnPage } from '../pages/pages.ts';
 import { photoPages } from './photos.ts';
 import { assumedTable, openQuestions } from './questions.ts';
-import { dayOf, type InspectionRequest } from './request.ts';
+import { type InspectionRequest } from './request.ts';
 import { sheetTables, tubeTable } from './tubes.ts';
 import { viewPages } from './views.ts';
 
@@ -21,8 +21,8 @@ export function inspectionPdf(request: InspectionRequest): Doc {
   const pages = startPages(paper, `${job}: for the inspector`, printed, 'For the inspector');
   coverPage(pages, request);
   if (form === 'long') viewPages(pages, request);
-  // What of a long list went over the first page leaves room for the tubes of the short form.
-  if (form === 'long' || pages.about.length === 1) turnPage(pages, 'Tubes');
+  // Below the last view, or what of a long list went over the first page, there is room for tubes.
+  if (pages.about.length === 1) turnPage(pages, 'Tubes');
   tubeTable(pages, request);
   if (form === 'long') {
     sheetTables(pages, request);
@@ -33,8 +33,5 @@ export function inspectionPdf(request: InspectionRequest): Doc {
     asBuiltTable(pages, request);
     photoPages(pages, request);
   }
-  const whose = [job, plan.brief.car === job ? '' : plan.brief.car].filter(Boolean).join(' · ');
-  headPages(pages, `${whose} · revision ${revision.number} · printed ${dayOf(printed)}`);
-  pages.doc.end();
-  return pages.doc;
+  return endPages(pages, { job, car: plan.brief.car, revision: revision.number, printed });
 }

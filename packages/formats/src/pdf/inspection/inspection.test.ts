@@ -9,6 +9,7 @@ import {
   type Plan,
 } from '@gyrus/core';
 import { demoBooks, demoJobs, demoShop } from '@gyrus/demo';
+import { inUtc } from '../../testing/inUtc.ts';
 import { pdfText } from '../../testing/pdfText.ts';
 import { findingWords } from '../../words/findings/finding.ts';
 import { findingKind } from '../../words/findings/findingKinds.ts';
@@ -41,8 +42,8 @@ async function printed(plan: Plan, how: How = {}): Promise<Printed> {
     findings,
     photos: how.photos ?? new Map<string, Buffer>(),
     job: JOB,
-    revision: { number: 7, author: 'T. Moreau', on: new Date('2027-03-01T10:00:00Z') },
-    printed: new Date('2027-03-04T09:00:00Z'),
+    revision: { number: 7, author: 'T. Moreau', on: inUtc('2027-03-01T10:00:00Z') },
+    printed: inUtc('2027-03-04T09:00:00Z'),
     form: how.form ?? 'long',
     paper: how.paper ?? 'a4',
     style: how.style ?? INCHES,

@@ -6,13 +6,14 @@ import {
   type RuleBook,
   type Shop,
 } from '@gyrus/core';
+import { type ShopMoment } from '../../words/moment.ts';
 import { type Paper } from '../page.ts';
 
 /** Who saved the revision that a sheet is of, and when. */
 export interface RevisionMade {
   number: number;
   author: string;
-  on: Date;
+  on: ShopMoment;
 }
 
 /** Short: the cover with its findings, and the tubes with their certificates. Long: everything. */
@@ -31,11 +32,8 @@ export interface InspectionRequest {
   photos: Map<string, Buffer>;
   job: string;
   revision: RevisionMade;
-  printed: Date;
+  printed: ShopMoment;
   form: InspectionForm;
   paper: Paper;
   style: LengthStyle;
 }
-
-/** A day as it is written on paper. */
-export const dayOf = (moment: Date): string => moment.toISOString().slice(0, 10);

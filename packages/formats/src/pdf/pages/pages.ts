@@ -1,12 +1,13 @@
 import { type Doc, newDocument, type Paper, paperSize, type TextStyle, writeText } from '../page.ts';
-import { MARGIN, sheetFoot } from '../sheet.ts';
+import { type ShopMoment } from '../../words/moment.ts';
+import { endSheet, FOOT, MARGIN, originWords, type SheetOrigin } from '../sheet.ts';
 
 /** Where the first line under a page's head stands. Points */
 const TOP = 62;
 /** A page on which nothing stands but a heading. Points */
 export const FRESH = TOP + 40;
-/** Free above the foot. Points */
-const BOTTOM = 46;
+/** Free above the lower edge. Points */
+const BOTTOM = FOOT + 4;
 
 /** The pages of a sheet as they are filled: where the next line goes, and what each page is about. */
 export interface Pages {
@@ -19,7 +20,7 @@ export interface Pages {
 }
 
 /** A document with its first page begun. about: what stands at the head of each page. */
-export function startPages(paper: Paper, title: string, printed: Date, about: string): Pages {
+export function startPages(paper: Paper, title: string, printed: ShopMoment, about: string): Pages {
   const [width, height] = paperSize[paper];
   return { doc: newDocument(paper, title, printed), width, height, y: TOP, about: [about] };
 }
@@ -56,12 +57,12 @@ export function heading(pages: Pages, text: string, about = ''): void {
 
 const HEAD = { font: 'label-600', size: 10 } as const satisfies TextStyle;
 
-/** Heads every page, once all are there: whose sheet it is, which page of how many, and what that page is about. */
-export function headPages({ doc, width, height, about }: Pages, whose: string): void {
+/** Heads every page, once all are there, with whose sheet it is and what that page is about, and ends the sheet. besides: said at the head, too. */
+export function endPages({ doc, width, about }: Pages, origin: SheetOrigin, besides = ''): Doc {
+  const whose = [originWords(origin), besides].filter(Boolean).join(' · ');
   for (const [i, what] of about.entries()) {
     doc.switchToPage(i);
     writeText(doc, whose, MARGIN, 30, HEAD);
-    writeText(doc, `page ${i + 1} of ${about.length}`, width - MARGIN, 30, { ...HEAD, anchor: 'end' });
     writeText(doc, what, MARGIN, 43, { font: 'label-500', size: 9 });
     doc
       .moveTo(MARGIN, 48)
@@ -70,6 +71,6 @@ export function headPages({ doc, width, height, about }: Pages, whose: string): 
       .strokeColor('#000')
       .undash()
       .stroke();
-    sheetFoot(doc, width, height);
   }
+  return endSheet(doc, origin);
 }

@@ -6,10 +6,10 @@ import {
   type SheetBend,
   tapeHook,
 } from '@gyrus/core';
-import { isRolled, rollFigures } from '../../words/roll.ts';
-import { clampWords, lineUpWords, markSide, turnWords } from '../../words/bend/step.ts';
-import { type Doc, writeParagraph, writeText } from '../page.ts';
-import { BODY, MARGIN, STRONG } from '../sheet.ts';
+import { isRolled, rollFigures } from '../../../words/roll.ts';
+import { clampWords, lineUpWords, markSide, turnWords } from '../../../words/bend/step.ts';
+import { type Doc, writeParagraph, writeText } from '../../page.ts';
+import { BODY, MARGIN, STRONG } from '../../sheet.ts';
 import { type SheetRequest } from './sheetRequest.ts';
 
 const COLUMNS = [

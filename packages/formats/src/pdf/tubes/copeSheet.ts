@@ -4,14 +4,11 @@ import {
   copedTube,
   type Copes,
   beforeFitting,
-  copeTemplate,
   curveOf,
-  straightCutsOf,
   tubesIn,
   type CutLengths,
   type EndCut,
   type Evaluation,
-  type FlatOutline,
   formatLength,
   formatWithUnit,
   type LengthStyle,
@@ -20,7 +17,8 @@ import {
   type Plan,
   type Tube,
 } from '@gyrus/core';
-import { sheetRestsWords } from '../words/findings/assumed.ts';
+import { dieWords } from '../../words/bend/dial.ts';
+import { sheetRestsWords } from '../../words/findings/assumed.ts';
 import {
   bentFigures,
   clockingWords,
@@ -31,62 +29,34 @@ import {
   seamWords,
   seatWords,
   prepWords,
-} from '../words/cope.ts';
-import { beforeFittingWords } from '../words/fitting.ts';
-import { clockedWords, footCutWords, footFigures } from '../words/foot.ts';
-import { placeDrawing } from './drawing.ts';
-import { type Doc, newDocument, type Paper, paperSize, writeParagraph, writeText } from './page.ts';
-import { BODY, MARGIN, sheetFoot, sheetHead } from './sheet.ts';
-import { templatePages } from './templates.ts';
+} from '../../words/cope.ts';
+import { beforeFittingWords } from '../../words/fitting.ts';
+import { clockedWords, footCutWords, footFigures } from '../../words/foot.ts';
+import { placeDrawing } from '../drawing.ts';
+import { type Doc, type Paper, paperSize, writeParagraph, writeText } from '../page.ts';
+import { BODY, FOOT, MARGIN, sheetHead } from '../sheet.ts';
 
-/** What is to be printed: the tubes' sheets, their templates, or both; of all tubes, of one, or of one end. */
-export interface CopePackRequest {
+/** What cope sheets are made of. */
+export interface CopeSheetRequest {
   plan: Plan;
   evaluation: Evaluation;
   copes: Copes;
-  pieces: string[];
-  ends: ('a' | 'b')[];
-  sheets: boolean;
-  templates: boolean;
   job: string;
   revision: number;
-  printed: Date;
   paper: Paper;
   style: LengthStyle;
   curve: CopeCurve;
-  /** Templates carry the lines of two straight cuts besides. */
-  straight: boolean;
 }
 
-interface Coped {
+/** A tube with the cuts of its ends, and its lengths. */
+export interface Coped {
   tube: Tube;
   cuts: [a: EndCut, b: EndCut];
   lengths: CutLengths;
 }
 
-/** Cope sheets and wrap templates as one PDF; null where none of the tubes is there. */
-export function copePackPdf(request: CopePackRequest): Doc | null {
-  const coped = request.pieces.flatMap((piece) => copedOf(request, piece) ?? []);
-  if (coped.length === 0) return null;
-  const doc = newDocument(request.paper, `${request.job}: copes`, request.printed);
-  let first = true;
-  if (request.sheets)
-    for (const one of coped) {
-      if (!first) doc.addPage();
-      first = false;
-      copeSheet(doc, request, one);
-    }
-  if (request.templates) {
-    const templates = coped.flatMap(({ tube, cuts }) =>
-      cuts.flatMap((cut) => (request.ends.includes(cut.end) ? (templateOf(request, tube, cut) ?? []) : [])),
-    );
-    templatePages(doc, { ...request, templates }, first);
-  }
-  doc.end();
-  return doc;
-}
-
-function copedOf({ copes, evaluation }: CopePackRequest, piece: string): Coped | null {
+/** A tube with its cuts; null where it is not there, or came with the car. */
+export function copedOf({ copes, evaluation }: CopeSheetRequest, piece: string): Coped | null {
   const tube = pieceAnswerOf(evaluation, piece)?.answer.tube;
   const [a, b] = (['a', 'b'] as const).map((end) =>
     copes.ends.find((cut) => cut.piece === piece && cut.end === end),
@@ -95,28 +65,15 @@ function copedOf({ copes, evaluation }: CopePackRequest, piece: string): Coped |
   return tube && a && b && lengths ? { tube, cuts: [a, b], lengths } : null;
 }
 
-function templateOf(
-  { plan, evaluation, curve, straight, revision, job, style }: CopePackRequest,
-  { od }: Tube,
-  cut: EndCut,
-): FlatOutline | null {
-  if (cut.outer.length === 0) return null;
-  const origin = `${job}, revision ${revision}`;
-  const gap = plan.coping.straightCutGap.mm;
-  return copeTemplate(cut, od, {
-    ...{ curve, origin, style },
-    paper: plan.coping.paper.mm,
-    straight: straight ? straightCutsOf(cut, tubesIn(evaluation), gap) : null,
-  });
-}
-
 /** The tube with its lengths, and for each end how it is cut and where to mark it by hand: on one page, or the marks on a second. */
-function copeSheet(doc: Doc, request: CopePackRequest, coped: Coped): void {
+export function copeSheet(doc: Doc, request: CopeSheetRequest, coped: Coped): void {
   const [width, height] = paperSize[request.paper];
   const found = pieceAnswerOf(request.evaluation, coped.tube.piece);
   if (!found) return;
+  const dies = (found.answer.sheet?.bends ?? []).map(({ die }) => `bent on ${dieWords(die)}`);
+  const bentOn = [...new Set(dies)].join(', ');
   const head = () =>
-    sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width });
+    sheetHead(doc, { ...request, title: 'cope sheet', of: found.of, piece: found.answer, width, bentOn });
   head();
   const top = wholeTube(doc, request, coped, width);
   const column = (width - 2 * MARGIN - 24) / 2;
@@ -126,23 +83,20 @@ function copeSheet(doc: Doc, request: CopePackRequest, coped: Coped): void {
   );
   const fits = Math.max(...ends) + 4 + CLOCK_TABLE <= height - FOOT;
   if (!fits) {
-    sheetFoot(doc, width, height);
     doc.addPage();
     head();
   }
   for (const [i, { cut, x }] of columns.entries())
     if (cut.outer.length > 0) clockTable(doc, cut, request, x, fits ? (ends[i] ?? 0) + 4 : 90, column);
-  sheetFoot(doc, width, height);
 }
 
-/** Kept free above the foot of the page, and what the table of marks by hand takes. Points */
-const FOOT = 40;
+/** What the table of marks by hand takes. Points */
 const CLOCK_TABLE = 64;
 
 /** The tube from end to end: its lengths, what is done to it before it is fitted; where that ends on the page. */
 function wholeTube(
   doc: Doc,
-  request: CopePackRequest,
+  request: CopeSheetRequest,
   { tube, cuts, lengths }: Coped,
   width: number,
 ): number {
@@ -198,7 +152,7 @@ const SMALL = { ...BODY, size: 9 } as const;
 /** How an end is cut, and its seam; where that ends on the page. */
 function endColumn(
   doc: Doc,
-  { plan, copes, style }: CopePackRequest,
+  { plan, copes, style }: CopeSheetRequest,
   { cut, lengths }: { cut: EndCut; lengths: CutLengths },
   x: number,
   top: number,
@@ -239,7 +193,7 @@ function endColumn(
 function footCard(
   doc: Doc,
   cut: EndCut,
-  { plan, style }: Pick<CopePackRequest, 'plan' | 'style'>,
+  { plan, style }: Pick<CopeSheetRequest, 'plan' | 'style'>,
   x: number,
   top: number,
   width: number,

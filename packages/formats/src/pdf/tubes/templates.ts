@@ -1,8 +1,9 @@
 import { type FlatOutline, pairOf } from '@gyrus/core';
 import ShelfPack from '@mapbox/shelf-pack';
-import { CHECK_BAR, MARGIN, tilePages } from './outline.ts';
-import { type Doc, type Paper, paperSize, writeText } from './page.ts';
-import { checkBar, MM, placeOutline } from './trueSize.ts';
+import { CHECK_BAR, MARGIN, tilePages } from '../outline.ts';
+import { type Doc, type Paper, paperSize, writeText } from '../page.ts';
+import { originWords } from '../sheet.ts';
+import { checkBar, MM, placeOutline } from '../trueSize.ts';
 
 /** Left between templates, to cut between them. mm */
 const BETWEEN = 5;
@@ -58,13 +59,15 @@ interface TemplatePages {
   templates: FlatOutline[];
   paper: Paper;
   job: string;
+  /** Of the job. */
+  car: string;
   revision: number;
 }
 
 /** Templates at true size, many to a page, each page with its check bar; larger ones over several pages. */
 export function templatePages(
   doc: Doc,
-  { templates, paper, job, revision }: TemplatePages,
+  { templates, paper, ...origin }: TemplatePages,
   fresh: boolean,
 ): void {
   let first = fresh;
@@ -81,7 +84,7 @@ export function templatePages(
     const place = `page ${i + 1} of ${pages.length}`;
     writeText(
       doc,
-      `Wrap templates at true size. ${job}, revision ${revision}, ${place}. Print at 100 %.`,
+      `Wrap templates at true size. ${originWords(origin)}. ${place}. Print at 100 %.`,
       MARGIN * MM,
       MARGIN * MM - 8,
       { font: 'label-600', size: 9 },
@@ -90,7 +93,7 @@ export function templatePages(
   const room = roomOf(paper);
   for (const outline of templates.filter((one) => !fits(one, room))) {
     turn();
-    tilePages(doc, { outline, paper, job, revision });
+    tilePages(doc, { outline, paper, ...origin });
   }
 }
 

@@ -6,7 +6,8 @@ import {
   type Plan,
   type SheetDatum,
 } from '@gyrus/core';
-import { type Paper } from '../page.ts';
+import { type ShopMoment } from '../../../words/moment.ts';
+import { type Paper } from '../../page.ts';
 
 /** What a bend sheet says of itself besides its answers. */
 export interface SheetRequest {
@@ -14,9 +15,10 @@ export interface SheetRequest {
   evaluation: Evaluation;
   /** The piece whose sheet it is. */
   piece: string;
+  job: string;
   revision: number;
   /** When it is printed; the caller's clock. */
-  printed: Date;
+  printed: ShopMoment;
   paper: Paper;
   style: LengthStyle;
   datum: SheetDatum;

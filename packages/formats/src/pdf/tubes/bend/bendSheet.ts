@@ -6,27 +6,37 @@ import {
   type TapeHook,
   tapeHook,
 } from '@gyrus/core';
-import { placeDrawing } from '../drawing.ts';
-import { type Doc, newDocument, paperSize, writeText } from '../page.ts';
-import { BODY, LABEL, MARGIN, sheetFoot, sheetHead } from '../sheet.ts';
+import { placeDrawing } from '../../drawing.ts';
+import { type Doc, newDocument, paperSize, writeText } from '../../page.ts';
+import { BODY, endSheet, LABEL, MARGIN, sheetHead } from '../../sheet.ts';
 import { below } from './below.ts';
-import { dieWords } from '../../words/bend/dial.ts';
+import { dieWords } from '../../../words/bend/dial.ts';
 import { type SheetRequest } from './sheetRequest.ts';
 import { steps } from './steps.ts';
 
 const BIG = { font: 'figure-600', size: 25 } as const;
 
-/** The bend sheet of one member as a PDF page, black on white; null where the member has no marks yet. */
+/** The bend sheet of one tube as a PDF page, black on white; null where the tube has no marks yet. */
 export function bendSheetPdf(request: SheetRequest): Doc | null {
-  const found = pieceAnswerOf(request.evaluation, request.piece);
-  if (!found?.answer.sheet) return null;
-  const { of, answer } = found;
-  const { sheet } = found.answer;
-  const doc = newDocument(
-    request.paper,
-    `${request.plan.brief.car || 'Job'}: ${sheet.stamp}`,
-    request.printed,
-  );
+  const { plan, job, revision, paper, printed } = request;
+  const found = bendSheetOf(request);
+  if (!found) return null;
+  const doc = newDocument(paper, `${plan.brief.car || 'Job'}: ${found.sheet.stamp}`, printed);
+  bendSheetPage(doc, request, found);
+  return endSheet(doc, { job, car: plan.brief.car, revision, printed });
+}
+
+/** A tube that is bent, with its marks. */
+type Bent = NonNullable<ReturnType<typeof bendSheetOf>>;
+
+/** What a bend sheet is of; null where the tube has no marks yet. */
+export function bendSheetOf({ evaluation, piece }: Pick<SheetRequest, 'evaluation' | 'piece'>) {
+  const found = pieceAnswerOf(evaluation, piece);
+  return found?.answer.sheet ? { ...found, sheet: found.answer.sheet } : null;
+}
+
+/** The bend sheet on the page that the document is at. */
+export function bendSheetPage(doc: Doc, request: SheetRequest, { of, answer, sheet }: Bent): void {
   const [width, height] = paperSize[request.paper];
   const inner = width - 2 * MARGIN;
   sheetHead(doc, {
@@ -42,9 +52,6 @@ export function bendSheetPdf(request: SheetRequest): Doc | null {
   let y = 116 + placeDrawing(doc, strip, MARGIN, 116, inner);
   y = steps(doc, request, sheet, y + 10, width);
   below(doc, request, { hoop: of.hoop, tube: answer.tube, sheet }, y + 10, width, height);
-  sheetFoot(doc, width, height);
-  doc.end();
-  return doc;
 }
 
 function keyFigures(

@@ -1,15 +1,17 @@
 import { inflateSync } from 'node:zlib';
 import { copesIn, evaluate, formatAngle, INCHES, type Plan } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
-import { pdfText } from '../../testing/pdfText.ts';
-import { bendSheetPdf, type SheetRequest } from '../index.ts';
+import { inUtc } from '../../../testing/inUtc.ts';
+import { pdfText } from '../../../testing/pdfText.ts';
+import { bendSheetPdf, type SheetRequest } from '../../index.ts';
 
 const request = (plan: Plan, changes: Partial<SheetRequest> = {}): SheetRequest => ({
   plan,
   evaluation: evaluate(plan, demoShop, demoBooks),
   piece: plan.members[0]?.pieces[0]?.id ?? '',
   revision: 3,
-  printed: new Date('2026-11-25T10:25:00Z'),
+  job: 'A job',
+  printed: inUtc('2026-11-25T10:25:00Z'),
   paper: 'a4',
   style: INCHES,
   datum: 'centre',

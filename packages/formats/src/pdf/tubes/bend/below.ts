@@ -9,19 +9,17 @@ import {
   type LengthStyle,
   type Tube,
 } from '@gyrus/core';
-import { sheetRestsWords } from '../../words/findings/assumed.ts';
-import { findingWords } from '../../words/findings/finding.ts';
-import { dialLine, zeroWords } from '../../words/bend/dial.ts';
-import { releasedWords } from '../../words/bend/outcome.ts';
-import { schoolWords } from '../../words/bend/school.ts';
-import { footSawWords, footWords, widthWords } from '../../words/bend/step.ts';
-import { placeDrawing } from '../drawing.ts';
-import { type Doc, paragraphHeight, type TextStyle, writeParagraph } from '../page.ts';
-import { BODY, MARGIN, STRONG } from '../sheet.ts';
+import { sheetRestsWords } from '../../../words/findings/assumed.ts';
+import { findingWords } from '../../../words/findings/finding.ts';
+import { dialLine, zeroWords } from '../../../words/bend/dial.ts';
+import { releasedWords } from '../../../words/bend/outcome.ts';
+import { schoolWords } from '../../../words/bend/school.ts';
+import { footSawWords, footWords, widthWords } from '../../../words/bend/step.ts';
+import { placeDrawing } from '../../drawing.ts';
+import { type Doc, paragraphHeight, type TextStyle, writeParagraph } from '../../page.ts';
+import { BODY, FOOT, MARGIN, STRONG } from '../../sheet.ts';
 import { type SheetRequest } from './sheetRequest.ts';
 
-/** Kept free above the foot of the page. Points */
-const FOOT = 44;
 const LOUD = { font: 'label-600', size: 12 } as const;
 
 /** Cautions of the step (handbook §13), short. */
@@ -48,7 +46,7 @@ export function below(
 ): void {
   const { style, findings } = request;
   const { sheet, tube } = answer;
-  const room = height - 44 - top;
+  const room = height - FOOT - top;
   const drawn =
     answer.hoop && 'hoop' in answer.hoop && tube
       ? hoopFront(answer.hoop.hoop, tube, sheet, { width: 400, height: 250, style, plain: true })
@@ -58,14 +56,14 @@ export function below(
   const x = MARGIN + drawingWidth + 6;
   const columnWidth = width - MARGIN - x;
   let y = top + 8;
-  const bottom = height - FOOT;
+  const bottom = height - FOOT - 2;
   const rests = assumedIn(request.plan).ofSheet(sheet.member);
   const said: [string, TextStyle][] = [
     ...(rests.length > 0
       ? [[sheetRestsWords(rests.map(({ name }) => name)), LOUD] satisfies [string, TextStyle]]
       : []),
     ...[...checksOf(answer, style), ...CAUTIONS].map((text): [string, TextStyle] => [text, BODY]),
-    [countsOf(findings), STRONG],
+    [countsOf(sheet.member, findings), STRONG],
   ];
   const share = sizeThatFits((size) =>
     said.reduce((sum, [text, of]) => sum + paragraphHeight(doc, text, columnWidth, scaled(of, size)), y),
@@ -96,14 +94,16 @@ const openOf = (member: string, { findings, style }: SheetRequest): Set<string> 
     ),
   );
 
-/** How much is open, the rules apart from the rest, as the page of findings counts them. */
-function countsOf(findings: Finding[]): string {
-  const tally = (list: Finding[]) =>
-    (['out', 'look', 'ask'] as const)
-      .map((status) => `${list.filter((one) => one.status === status).length} ${status}`)
-      .join(', ');
-  const besides = findings.filter(({ rule }) => rule === null);
-  return `Findings of the rules: ${tally(findings.filter(({ rule }) => rule !== null))}; besides them: ${tally(besides)}. They are told at Inspect.`;
+/** How much is open of this very tube, as Inspect counts it. */
+function countsOf(member: string, findings: Finding[]): string {
+  const own = findings.filter((one) => one.member === member);
+  const tally = (['out', 'look', 'ask'] as const)
+    .map((status) => ({ status, count: own.filter((one) => one.status === status).length }))
+    .filter(({ count }) => count > 0)
+    .map(({ status, count }) => `${count} ${status}`);
+  return tally.length === 0
+    ? 'Nothing is open about this tube at Inspect.'
+    : `Of this tube at Inspect: ${tally.join(', ')}.`;
 }
 
 function checksOf({ hoop, sheet }: Drawn, style: LengthStyle): string[] {

@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query';
+import { pagesAt } from '../../shared/server/api.ts';
+import { usePlanStore } from '../store/planStore.ts';
+
+/** How many pages a print of the saved revision takes. address: from the revision's own on. */
+export function PagesTold({ address }: { address: string }) {
+  const job = usePlanStore((state) => state.jobId) ?? '';
+  const revision = usePlanStore((state) => state.base.number);
+  const saved = usePlanStore((state) => state.saveState === 'saved');
+  const from = `jobs/${job}/revisions/${revision}/${address}`;
+  const { data, isError } = useQuery({
+    queryKey: ['pages', from],
+    queryFn: ({ signal }) => pagesAt(from, signal),
+    staleTime: Infinity,
+    retry: false,
+    enabled: saved,
+  });
+  return <p aria-live="polite">{wordsOf({ saved, failed: isError, pages: data ?? null })}</p>;
+}
+
+function wordsOf({
+  saved,
+  failed,
+  pages,
+}: {
+  saved: boolean;
+  failed: boolean;
+  pages: number | null;
+}): string {
+  if (!saved) return 'Pages are counted once the plan is saved.';
+  if (failed) return 'There is nothing of it to print yet.';
+  if (pages === null) return 'Counting pages…';
+  return `${pages === 1 ? 'one page' : `${pages} pages`}, a PDF in a new window`;
+}
