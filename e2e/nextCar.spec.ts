@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { saved, stage, WORKED_OUT } from './job.ts';
+import { newJob, saved, stage, WORKED_OUT } from './job.ts';
 
 test('the next car of a model starts from the last, is measured, compared with it, and closed', async ({
   page,
@@ -52,4 +52,30 @@ test('the next car of a model starts from the last, is measured, compared with i
   await stage(page, 'Survey');
   await headliner.fill('955 mm');
   await saved(page);
+});
+
+test('a job goes out as one file and comes in again as a job of its own; another file is told', async ({
+  page,
+}) => {
+  await newJob(page, 'To another shop');
+  await page.getByLabel('car', { exact: true }).fill('Whimbrel 1100');
+  await saved(page);
+  await page.goto('/jobs');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: /^Save To another shop as a file/ }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('To another shop.gyrus.zip');
+  const file = await download.path();
+  await page.getByLabel('file of a job').setInputFiles({
+    ...{ name: 'letter.zip', mimeType: 'application/zip' },
+    buffer: Buffer.from('not a job'),
+  });
+  await expect(page.getByText('this is no file of a job: choose one that Gyrus has written')).toBeVisible();
+  await page.getByLabel('file of a job').setInputFiles(file);
+  await expect(page.getByText(/^To another shop is here, to revision \d+/)).toBeVisible();
+  await stage(page, 'Brief');
+  await expect(page.getByLabel('car', { exact: true })).toHaveValue('Whimbrel 1100');
+  await page.goto('/jobs');
+  await expect(page.getByRole('link', { name: 'To another shop', exact: true })).toHaveCount(2);
 });

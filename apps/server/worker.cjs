@@ -2,5 +2,5 @@
 // that, Node.js ends the whole process. So what is required is this, and the worker is imported.
 const worker = import('./dist/workers/worker.js');
 
-for (const name of ['sheet', 'picture', 'issue', 'layOut'])
+for (const name of ['sheet', 'picture', 'issue', 'layOut', 'jobFile'])
   exports[name] = async (task) => (await worker)[name](task);

@@ -7,6 +7,7 @@ import { DevicesModule } from './devices/devices.module.ts';
 import { ExamplesModule } from './examples/examples.module.ts';
 import { FloorModule } from './floor/floor.module.ts';
 import { HistoryModule } from './history/history.module.ts';
+import { JobFilesModule } from './jobFiles/jobFiles.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { LogModule } from './log/log.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
@@ -25,6 +26,7 @@ export class AppModule {
       imports: [
         TypeOrmModule.forRoot(dataSourceOptions(databaseUrl)),
         JobsModule,
+        JobFilesModule,
         ShopModule,
         RuleBooksModule,
         PhotosModule,

@@ -24,7 +24,7 @@ export function noteEscapes(request: IncomingMessage, _: unknown, bytes: Buffer,
 }
 
 /** What is wrong with a body, or null. Goes down without recursion, as the depth is what is not trusted; and tells the place only of a fault. */
-function unkeepable(body: unknown, mayBeStrange: boolean): Fault<string> | null {
+export function unkeepable(body: unknown, mayBeStrange: boolean): Fault<string> | null {
   const values: unknown[] = [body];
   const depths: number[] = [0];
   while (values.length > 0) {

@@ -4,6 +4,7 @@ import { evaluate, type Fault } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop } from '@gyrus/demo';
 import pg from 'pg';
 import request from 'supertest';
+import { JPEG } from '../testing/jpeg.ts';
 import { startTestApp, type TestApp } from '../testing/testApp.ts';
 import { LARGEST_PHOTO, MOST_PHOTOS } from './photos.service.ts';
 
@@ -18,23 +19,6 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-/** A grey JPEG of 8 × 8 points, as a browser's canvas writes one. */
-const JPEG = Buffer.from(
-  [
-    '/9j/4AAQSkZJRgABAQAAAQABAAD/4gHYSUNDX1BST0ZJTEUAAQEAAAHIAAAAAAQwAABtbnRyUkdCIFhZWiAH4AABAAEAAAAAAABh',
-    'Y3NwAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAQAA9tYAAQAAAADTLQAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA',
-    'AAAAAAAAAAAAAAAAAAAAAAAAAAlkZXNjAAAA8AAAACRyWFlaAAABFAAAABRnWFlaAAABKAAAABRiWFlaAAABPAAAABR3dHB0AAAB',
-    'UAAAABRyVFJDAAABZAAAAChnVFJDAAABZAAAAChiVFJDAAABZAAAAChjcHJ0AAABjAAAADxtbHVjAAAAAAAAAAEAAAAMZW5VUwAA',
-    'AAgAAAAcAHMAUgBHAEJYWVogAAAAAAAAb6IAADj1AAADkFhZWiAAAAAAAABimQAAt4UAABjaWFlaIAAAAAAAACSgAAAPhAAAts9Y',
-    'WVogAAAAAAAA9tYAAQAAAADTLXBhcmEAAAAAAAQAAAACZmYAAPKnAAANWQAAE9AAAApbAAAAAAAAAABtbHVjAAAAAAAAAAEAAAAM',
-    'ZW5VUwAAACAAAAAcAEcAbwBvAGcAbABlACAASQBuAGMALgAgADIAMAAxADb/2wBDAFA3PEY8MlBGQUZaVVBfeMiCeG5uePWvuZHI',
-    '////////////////////////////////////////////////////2wBDAVVaWnhpeOuCguv/////////////////////////////',
-    '////////////////////////////////////////////wAARCAAIAAgDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAH/',
-    'xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAAAP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAMAwEAAhED',
-    'EQA/AKAD/9k=',
-  ].join(''),
-  'base64',
-);
 /** The signature of a PNG (ISO/IEC 15948): a picture, but not one that is kept. */
 const PNG = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13]);
 

@@ -1,4 +1,5 @@
 import { answersFor, type IssueAsked } from '../floor/issueSheet.ts';
+import { readJobFile } from '../jobFiles/readJobFile.ts';
 import { isPicture } from '../photos/isPicture.ts';
 import { layOut as layOutJobs, type LayOutAsked } from '../stock/layOut.ts';
 import { makeSheet, type SheetAsked } from '../sheets/makeSheet.ts';
@@ -34,10 +35,17 @@ export function layOut(task: Task<LayOutAsked>): ReturnType<typeof layOutJobs> {
   return layOutJobs(task.asked);
 }
 
+/** What the file of a job holds, checked; or why it is none. */
+export function jobFile(task: Task<Uint8Array>): ReturnType<typeof readJobFile> {
+  begin(task);
+  return readJobFile(task.asked);
+}
+
 /** What the pool can be asked for, by name. */
 export interface WorkerTasks {
   sheet: typeof sheet;
   picture: typeof picture;
   issue: typeof issue;
   layOut: typeof layOut;
+  jobFile: typeof jobFile;
 }

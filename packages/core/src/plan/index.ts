@@ -36,6 +36,14 @@ export { newOccupant, type Occupant } from './occupant.ts';
 export { COPE_STATES, type CopeState, type CopeTick, type Coping, USUAL_COPING } from './coping.ts';
 export { emptyPlan, newHoop } from './emptyPlan.ts';
 export { type Plan, PLAN_FORMAT, PLAN_VERSION, planSchema, readPlan } from './plan.ts';
+export {
+  type JobFileHead,
+  JOB_FILE_FORMAT,
+  JOB_FILE_VERSION,
+  jobFileSchema,
+  readJobFileHead,
+  withPhotoIds,
+} from './jobFile.ts';
 export { id, massField, note, stated, title, type Mass } from './quantities.ts';
 export { type JobLimit, LIMITED, type LimitedFigure } from './limits.ts';
 export { type BenderSetting, NOTHING_MEASURED } from './shop/benderSetting.ts';

@@ -13,6 +13,10 @@ import { ErrorBoundary } from '../frame/ErrorBoundary.tsx';
 /** A column: its head, its cells, and what it is sorted by. */
 export interface Column<Row> {
   name: string;
+  /** Its head is read out and not shown: what stands below speaks for itself. */
+  unseen?: true;
+  /** Left out on a phone, where there is no room for it. */
+  wide?: true;
   cell: (row: Row) => ReactNode;
   /** Makes the column sortable. */
   sortBy?: (row: Row) => string | number;
@@ -54,7 +58,11 @@ export function DataTable<Row extends object>(props: DataTableProps<Row>) {
         {table.getHeaderGroups().map((group) => (
           <tr key={group.id}>
             {group.headers.map((header, i) => (
-              <th key={header.id} scope="col" className="px-3 py-1 font-medium">
+              <th
+                key={header.id}
+                scope="col"
+                className={`px-3 py-1 font-medium ${columns[i] ? onPhone(columns[i]) : ''}`}
+              >
                 {columns[i]?.sortBy ? (
                   <button
                     type="button"
@@ -65,7 +73,7 @@ export function DataTable<Row extends object>(props: DataTableProps<Row>) {
                     <SortMark sorted={header.column.getIsSorted()} />
                   </button>
                 ) : (
-                  <span className="text-quiet">{columns[i]?.name}</span>
+                  <span className={columns[i]?.unseen ? 'sr-only' : 'text-quiet'}>{columns[i]?.name}</span>
                 )}
               </th>
             ))}
@@ -103,9 +111,11 @@ const orEmpty =
     }
   };
 
+const onPhone = ({ wide }: { wide?: true }): string => (wide ? 'max-sm:hidden' : '');
+
 const Cells = <Row,>({ row, columns }: { row: Row; columns: Column<Row>[] }) =>
   columns.map((column, i) => (
-    <td key={i} className="px-3 py-1.5">
+    <td key={i} className={`px-3 py-1.5 ${onPhone(column)}`}>
       {column.cell(row)}
     </td>
   ));
