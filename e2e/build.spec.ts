@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { DIALOG, expectSound } from './accessible.ts';
 import { newJob, stage, WORKED_OUT } from './job.ts';
 
 async function openBuild(page: Page) {
@@ -33,6 +34,7 @@ const onRack = (page: Page, text: string) => page.getByRole('row').filter({ hasT
 async function spoil(page: Page) {
   await page.getByRole('button', { name: 'SL is spoiled' }).click();
   const spoiled = page.getByRole('dialog', { name: 'SL is spoiled' });
+  await expectSound(page, DIALOG);
   await spoiled.getByLabel('how far it was bent').selectOption({ index: 1 });
   await spoiled.getByLabel('why it is spoiled').fill('second bend would hit the die');
   await spoiled.getByLabel('where it lies now').fill('rack 2 left');

@@ -63,7 +63,7 @@ test('a job goes out as one file and comes in again as a job of its own; another
   await page.goto('/jobs');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: /^Save To another shop as a file/ }).click(),
+    page.getByRole('button', { name: /^Save To another shop as a file/ }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('To another shop.gyrus.zip');
   const file = await download.path();

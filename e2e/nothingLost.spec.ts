@@ -1,4 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { DIALOG, expectSound } from './accessible.ts';
 import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 
 /** What was typed, as the server has it. */
@@ -215,6 +216,7 @@ test('two people who change the same field are asked in the words of the screen,
   await measure(page, { 'headliner at the centre': '41' });
   const dialog = page.getByRole('dialog', { name: 'Both of you changed this' });
   await expect(dialog.getByRole('row')).toHaveCount(2);
+  await expectSound(page, DIALOG);
   await expect(dialog.getByRole('row', { name: /^headliner at the centre/ })).toContainText('41 in');
   await page.keyboard.press('Escape');
   await dialog.getByRole('button', { name: 'headliner at the centre: theirs' }).click();

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { DIALOG, expectSound } from './accessible.ts';
 import { newJob, stage, WORKED_OUT } from './job.ts';
 
 async function openOrder(page: Page) {
@@ -69,6 +70,7 @@ test('an order that other copes follow from is asked about first, and nothing ch
   await step(page).getByRole('button', { name: 'Move earlier' }).click();
   const dialog = page.getByRole('dialog', { name: 'Other copes' });
   await expect(dialog).toContainText('WB is coped to RD, where RD is coped to WB now.');
+  await expectSound(page, DIALOG);
   await dialog.getByRole('button', { name: 'Leave the order' }).click();
   await expect(step(page).getByRole('heading', { name: /RD tacked to/ })).toBeVisible();
 });

@@ -1,39 +1,8 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { troubleOfControls } from './geometry.ts';
 import { saved } from './job.ts';
 
 const DEMO = '/jobs/0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';
-const PAGES = [
-  '/jobs',
-  `${DEMO}/brief`,
-  `${DEMO}/survey`,
-  `${DEMO}/survey?view=places`,
-  `${DEMO}/bend`,
-  `${DEMO}/cope`,
-  `${DEMO}/inspect`,
-];
-
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
-
-for (const path of PAGES)
-  test(`${path.replace(DEMO, '/demo')} on a phone: accessible, nothing beyond the page, nothing on top of each other`, async ({
-    page,
-  }) => {
-    await page.goto(path);
-    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-    await page.waitForLoadState('networkidle');
-    await expect(page.getByText(/^(Working out|Fetching) /)).toHaveCount(0, { timeout: 60_000 });
-    const wide = await page.evaluate(
-      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-    );
-    expect(wide).toBeLessThanOrEqual(0);
-    expect(await troubleOfControls(page)).toEqual([]);
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    expect(violations.map(({ id }) => id)).toEqual([]);
-  });
 
 test('on a phone the marks of a hoop are read, a box of the survey is lit, and an end is ticked off', async ({
   page,

@@ -23,15 +23,15 @@ export const JobActions = ({ job }: { job: JobSummary }) => (
 function SaveJobFile({ job }: { job: JobSummary }) {
   const words = `Save ${job.name} as a file: plan, revisions, answers and photos`;
   return (
-    <a
-      href={`/api/jobs/${job.id}/file`}
-      download
+    <Button
+      kind="quiet"
       aria-label={words}
       title={words}
-      className="inline-flex min-h-10 items-center px-3.5"
+      // It comes as an attachment: the page stays.
+      onClick={() => window.location.assign(`/api/jobs/${job.id}/file`)}
     >
       <Download aria-hidden="true" className="size-5" />
-    </a>
+    </Button>
   );
 }
 

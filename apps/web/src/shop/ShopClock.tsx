@@ -16,7 +16,10 @@ export function ShopClock() {
       text: data.chosen ? 'of the machine that Gyrus runs on' : `of this machine, ${data.zone}`,
     },
     // One zone has several names, and the one that is kept may be another than this browser's.
-    ...[...new Set([...ZONES, ...(data.chosen ? [data.zone] : [])])].map((zone) => ({ value: zone, text: zone })),
+    ...[...new Set([...ZONES, ...(data.chosen ? [data.zone] : [])])].map((zone) => ({
+      value: zone,
+      text: zone,
+    })),
   ];
   return (
     <div className="flex flex-wrap items-end gap-4">

@@ -31,13 +31,14 @@ export function ShopPage() {
         <div className="flex items-center justify-between">
           <div>
             <h1 className="text-3xl">Shop</h1>
-            <Link to="/shop/rack" className="underline">
-              The rack: sticks, offcuts and bent pieces
-            </Link>
-            {' · '}
-            <Link to="/shop/welding" className="underline">
-              Welding: procedures and their samples
-            </Link>
+            <div className="flex flex-wrap gap-x-6">
+              <Link to="/shop/rack" className="inline-flex min-h-8 items-center underline">
+                The rack: sticks, offcuts and bent pieces
+              </Link>
+              <Link to="/shop/welding" className="inline-flex min-h-8 items-center underline">
+                Welding: procedures and their samples
+              </Link>
+            </div>
           </div>
           <Button kind="strong" onClick={() => setOpen({ what: 'machine', machine: null })}>
             <Plus aria-hidden="true" className="size-5" />

@@ -52,7 +52,9 @@ function TestTable({ tests }: { tests: DieTest[] }) {
           <th className="font-medium">dial read</th>
           <th className="font-medium">released</th>
           <th className="font-medium">back</th>
-          <th />
+          <th>
+            <span className="sr-only">what can be done</span>
+          </th>
         </tr>
       </thead>
       <tbody>

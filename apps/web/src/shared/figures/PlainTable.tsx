@@ -1,8 +1,8 @@
 import { type ReactNode } from 'react';
 
 interface PlainTableProps {
-  /** The heads of its columns. */
-  names: readonly string[];
+  /** The heads of its columns; one that is unseen is read out, where what stands below speaks for itself. */
+  names: readonly (string | { unseen: string })[];
   /** As wide as its place, where its cells are sentences. */
   wide?: boolean;
   /** What it is, where no heading says it. */
@@ -17,9 +17,9 @@ export const PlainTable = ({ names, wide = false, caption, children }: PlainTabl
     {caption !== undefined && <caption className="mb-1 text-left font-semibold">{caption}</caption>}
     <thead className="bg-sheet2 text-quiet text-sm">
       <tr>
-        {names.map((name) => (
-          <th key={name} scope="col" className="px-3 py-1.5 font-medium">
-            {name}
+        {names.map((name, i) => (
+          <th key={i} scope="col" className="px-3 py-1.5 font-medium">
+            {typeof name === 'string' ? name : <span className="sr-only">{name.unseen}</span>}
           </th>
         ))}
       </tr>

@@ -1,7 +1,8 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import { createContext, type ReactNode, useContext, useState } from 'react';
+import { createContext, type ReactNode, useContext, useRef, useState } from 'react';
 import { Button } from './Button.tsx';
+import { useFirstField } from './dialogFocus.ts';
 
 interface DialogProps {
   title: string;
@@ -31,6 +32,8 @@ export const Dialog = ({ open, ...rest }: DialogProps) => (open ? <OpenDialog {.
 function OpenDialog({ title, onClose, children, wide = false, kept = false }: Omit<DialogProps, 'open'>) {
   const [typed, setTyped] = useState(false);
   const [asking, setAsking] = useState(false);
+  // Whatever opened it has the focus again when it is closed.
+  const [opener] = useState(() => document.activeElement);
   const leave = () => (typed && !kept ? setAsking(true) : onClose?.());
   return (
     <Radix.Root open onOpenChange={(next) => !next && leave()}>
@@ -39,6 +42,10 @@ function OpenDialog({ title, onClose, children, wide = false, kept = false }: Om
         <Radix.Content
           aria-describedby={undefined}
           onInput={() => setTyped(true)}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (opener instanceof HTMLElement) opener.focus();
+          }}
           className={`bg-sheet border-ink rounded-machined fixed top-1/2 left-1/2 max-h-[92vh] -translate-x-1/2 -translate-y-1/2 overflow-auto border p-5 ${wide ? 'w-[min(900px,94vw)]' : 'w-[min(560px,94vw)]'}`}
         >
           <div className="mb-4 flex items-start justify-between gap-4">
@@ -50,11 +57,19 @@ function OpenDialog({ title, onClose, children, wide = false, kept = false }: Om
             )}
           </div>
           {asking && onClose && <ThrowAway onThrow={onClose} onStay={() => setAsking(false)} />}
-          <Kept value={() => setTyped(false)}>{children}</Kept>
+          <Kept value={() => setTyped(false)}>
+            <Body>{children}</Body>
+          </Kept>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
   );
+}
+
+function Body({ children }: { children: ReactNode }) {
+  const body = useRef<HTMLDivElement>(null);
+  useFirstField(body);
+  return <div ref={body}>{children}</div>;
 }
 
 const ThrowAway = ({ onThrow, onStay }: { onThrow: () => void; onStay: () => void }) => (

@@ -84,7 +84,8 @@ const columnsOf = (remove: (tube: Tube) => void): Column<Tube>[] => [
     cell: (tube) => <Figures text={writtenLength(tube.stickLength)} />,
   },
   {
-    name: '',
+    name: 'what can be done',
+    unseen: true,
     cell: (tube) => (
       <Button
         kind="quiet"

@@ -76,10 +76,10 @@ function RollCard({ sheet, hook, step, bend, first, position }: StepCardProps) {
   const { roller } = useEvaluation();
   return (
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
-      <h3 className="text-lg">
+      <h2 className="text-lg">
         step {position}: roll {bend.number}{' '}
         <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
-      </h3>
+      </h2>
       <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
         {rollFigures(sheet, bend, hook, roller, style).map(({ label, text }) => (
           <Figure key={label} label={label} text={text} />
@@ -104,10 +104,10 @@ function PullCard({ sheet, hook, step, bend, first, position, fixed }: StepCardP
   return (
     <li className="bg-sheet border-rule rounded-machined border p-3.5" data-bend={bend.number}>
       <div className="flex items-start justify-between gap-2">
-        <h3 className="text-lg">
+        <h2 className="text-lg">
           step {position}: bend {bend.number}{' '}
           <span className="text-quiet text-base font-medium">{featureName(bend.feature)}</span>
-        </h3>
+        </h2>
         {!fixed && <TurnClamp member={sheet.member} bend={bend} />}
       </div>
       <div className="mt-1 grid grid-cols-[1.2fr_1fr_1fr] gap-3">

@@ -19,7 +19,9 @@ export function DoorTables({ entries, doorBars }: Pick<CockpitAnswer, 'entries' 
     <section aria-label="Doors" className="space-y-3">
       <h2 className="text-xl">Doors</h2>
       <div className="overflow-x-auto">
-        <PlainTable names={['side', 'free above the bars', 'between', 'enough over', '']}>
+        <PlainTable
+          names={['side', 'free above the bars', 'between', 'enough over', { unseen: 'what it means' }]}
+        >
           {entries.map((entry) => (
             <EntryRow key={entry.side} entry={entry} />
           ))}

@@ -32,7 +32,15 @@ export function LapBelts() {
         </p>
       ) : (
         <div className="overflow-x-auto">
-          <PlainTable names={['anchor', 'now', 'over the seat’s travel', 'may be, ahead of the hoop', '']}>
+          <PlainTable
+            names={[
+              'anchor',
+              'now',
+              'over the seat’s travel',
+              'may be, ahead of the hoop',
+              { unseen: 'what it means' },
+            ]}
+          >
             {answers.map((answer) => (
               <Row key={`${answer.occupant}/${answer.side}`} answer={answer} />
             ))}

@@ -16,7 +16,15 @@ export function StrapsBehind({ answer }: { answer: HarnessAnswer }) {
   return (
     <section aria-label="Straps behind the seats" className="space-y-2">
       <h3 className="text-lg">Seen from above</h3>
-      <PlainTable names={['strap', 'length', 'off straight back', 'on the bar, left of the middle', '']}>
+      <PlainTable
+        names={[
+          'strap',
+          'length',
+          'off straight back',
+          'on the bar, left of the middle',
+          { unseen: 'what it means' },
+        ]}
+      >
         {answer.runs.map((run) => (
           <StrapRow key={`${run.driver}/${run.side}`} run={run} />
         ))}

@@ -94,7 +94,10 @@ interface RowsProps {
 function Rows({ caption, name, rows, empty }: RowsProps) {
   if (rows.length === 0) return <p>{empty}</p>;
   return (
-    <PlainTable caption={caption} names={['', name, HERE, 'off', '']}>
+    <PlainTable
+      caption={caption}
+      names={[{ unseen: 'figure' }, name, HERE, 'off', { unseen: 'how it is known' }]}
+    >
       {rows.map((row) => (
         <Row key={row.name} row={row} />
       ))}

@@ -53,7 +53,8 @@ const columnsFor = (jobId: string): Column<RevisionSummary>[] => [
   },
   { name: 'saved', cell: (one) => format(new Date(one.createdAt), 'd MMM yyyy, HH:mm') },
   {
-    name: '',
+    name: 'what can be done',
+    unseen: true,
     cell: (one) => (
       <Button aria-label={`Restore revision ${one.number}`} onClick={() => void restore(jobId, one.number)}>
         Restore

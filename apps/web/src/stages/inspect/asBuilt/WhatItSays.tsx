@@ -68,7 +68,7 @@ function WeldPull({ deviations }: Pick<WhatItSaysProps, 'deviations'>) {
   if (pulled.length === 0) return null;
   return (
     <PlainTable
-      names={['', 'pulled']}
+      names={[{ unseen: 'figure' }, 'pulled']}
       caption={`What welding pulled, from ${MOMENT_WORDS.tacked} to ${MOMENT_WORDS.welded}`}
     >
       {pulled.map(({ point, by }) => (

@@ -37,9 +37,9 @@ export function HandsCard({ line, light }: { line: FindingLine; light: Light }) 
     >
       <StatusMark status={line.worst.status} />
       <div className="min-w-0 space-y-1">
-        <h3 className="text-base font-bold">
+        <h2 className="text-base font-bold">
           <Typeset text={lineTitle(line)} />
-        </h3>
+        </h2>
         {below !== '' && (
           <p>
             <Typeset text={below} />
