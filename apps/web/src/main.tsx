@@ -8,13 +8,11 @@ import { Toaster } from 'sonner';
 import { NotFound } from './shared/frame/NotFound.tsx';
 import { PageTrouble } from './shared/frame/PageTrouble.tsx';
 import { Shell } from './shared/frame/Shell.tsx';
+import { stageRoutes } from './stages/stages.ts';
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 30_000, retry: 1, refetchOnWindowFocus: true } },
 });
-
-/** All stages come together, so that walking through a job never waits, and works with the server gone. */
-const stages = () => import('./stages/index.ts');
 
 /** A page that fails alone: the others, and what was typed on it, stay in reach. */
 const pages: RouteObject[] = [
@@ -35,48 +33,7 @@ const pages: RouteObject[] = [
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).FirstStage }) },
-      { path: 'brief', lazy: async () => ({ Component: (await stages()).BriefStage }) },
-      { path: 'survey', lazy: async () => ({ Component: (await stages()).SurveyStage }) },
-      { path: 'design', lazy: async () => ({ Component: (await stages()).DesignStage }) },
-      { path: 'bend', lazy: async () => ({ Component: (await stages()).BendStage }) },
-      { path: 'cope', lazy: async () => ({ Component: (await stages()).CopeStage }) },
-      { path: 'build', lazy: async () => ({ Component: (await stages()).BuildStage }) },
-      { path: 'build/tube', lazy: async () => ({ Component: (await stages()).TubeStage }) },
-      { path: 'inspect', lazy: async () => ({ Component: (await stages()).InspectStage }) },
-      {
-        path: 'inspect/history',
-        lazy: async () => ({
-          Component: (await import('./stages/inspect/HistoryPage.tsx')).HistoryPage,
-        }),
-      },
-      {
-        path: 'inspect/as-built',
-        lazy: async () => ({
-          Component: (await import('./stages/inspect/asBuilt/AsBuiltPage.tsx')).AsBuiltPage,
-        }),
-      },
-      {
-        path: 'harness',
-        lazy: async () => ({
-          Component: (await import('./stages/harness/HarnessPage.tsx')).HarnessPage,
-        }),
-      },
-      {
-        path: 'driver',
-        lazy: async () => ({ Component: (await import('./stages/driver/DriverPage.tsx')).DriverPage }),
-      },
-      {
-        path: 'practice',
-        lazy: async () => ({
-          Component: (await import('./stages/practice/PracticePage.tsx')).PracticePage,
-        }),
-      },
-      {
-        path: 'variants',
-        lazy: async () => ({
-          Component: (await import('./stages/variants/VariantsPage.tsx')).VariantsPage,
-        }),
-      },
+      ...stageRoutes,
       { path: '*', element: <NotFound /> },
     ].map((stage) => ({ ...stage, errorElement: <PageTrouble /> })),
   },

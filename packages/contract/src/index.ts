@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 
+export { MAIN_BRANCH, MOST_CHANGES, PAGES_HEADER, REVISION_PAGE } from './constants.ts';
 export { BuildEntryDto, BuildQueryDto, type JobTime } from './build.ts';
 export {
   BranchQueryDto,
@@ -9,11 +10,8 @@ export {
   type JobDetail,
   type JobSummary,
   type PhotoKept,
-  MAIN_BRANCH,
   type Revision,
   type RevisionSummary,
-  MOST_CHANGES,
-  REVISION_PAGE,
   RevisionsQueryDto,
   SaveRevisionDto,
   UpdateJobDto,
@@ -37,7 +35,6 @@ export {
   InspectionQueryDto,
   MeasuringQueryDto,
   OutlineQueryDto,
-  PAGES_HEADER,
   SheetQueryDto,
   TubesQueryDto,
 } from './sheets.ts';

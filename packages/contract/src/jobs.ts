@@ -15,6 +15,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { MOST_CHANGES } from './constants.ts';
 import { LineField, MayBeLeftOut } from './checks.ts';
 import { applyDecorators } from './decorators.ts';
 import { WhoField } from './log.ts';
@@ -83,12 +84,6 @@ export class UpdateJobDto {
   @Type(() => ClosedDto)
   closed?: ClosedDto | null;
 }
-
-/** The words for what a revision changed are no longer than this. */
-export const MOST_CHANGES = 600;
-
-/** So many revisions come in one answer. */
-export const REVISION_PAGE = 100;
 
 /** Which revisions are asked for: the newest before a number, of one variant or of all. */
 export class RevisionsQueryDto {
@@ -185,9 +180,6 @@ export interface Clash {
   error: { code: 'clash'; message: string; path: string };
   head: Revision;
 }
-
-/** The variant that every job begins with. */
-export const MAIN_BRANCH = 'main';
 
 /** A photo that is kept with its job, as an answer of the plan names it. */
 export interface PhotoKept {

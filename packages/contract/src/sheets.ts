@@ -3,9 +3,6 @@ import { IsIn, Matches } from 'class-validator';
 import { MayBeLeftOut } from './checks.ts';
 import { BranchField } from './jobs.ts';
 
-/** In which header the answer says how many pages a sheet has. */
-export const PAGES_HEADER = 'Gyrus-Pages';
-
 type Paper = 'a4' | 'letter';
 type Unit = 'in' | 'mm';
 /** The edge of the tube that a template's line is of. */

@@ -1,4 +1,5 @@
-import { type JobDetail, MAIN_BRANCH, type Revision } from '@gyrus/contract';
+import { type JobDetail, type Revision } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { ApiFault } from '../shared/server/api.ts';
@@ -21,6 +22,7 @@ import { EvaluationContext, FindingsContext, useEvaluationOf, useFindingsOf } fr
 import { useKeptHistory } from './store/useKeptHistory.ts';
 import { useSoughtField } from './seek/useSoughtField.ts';
 import { useUndoKeys } from './store/useUndoKeys.ts';
+import { useStagesAtHand } from '../stages/stages.ts';
 import { JobHeader } from './header/JobHeader.tsx';
 
 /** Seldom wanted: they come when they are. */
@@ -105,6 +107,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   useTabNews();
   useSoughtField();
   usePaletteKeys();
+  useStagesAtHand(evaluation !== null);
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>

@@ -1,4 +1,5 @@
-import { CopyJobDto, type JobSummary, MAIN_BRANCH } from '@gyrus/contract';
+import { CopyJobDto, type JobSummary } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm } from 'react-hook-form';
 import { Button } from '../shared/frame/Button.tsx';

@@ -1,4 +1,5 @@
-import { type JobDetail, MAIN_BRANCH } from '@gyrus/contract';
+import { type JobDetail } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { GitBranch, Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';

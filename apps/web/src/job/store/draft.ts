@@ -1,4 +1,4 @@
-import { MAIN_BRANCH } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { type Plan, readPlan } from '@gyrus/core';
 import { dropText, keepText, keptKeys, keptText } from '../../shared/server/browserStore.ts';
 import { tabName } from './tab.ts';

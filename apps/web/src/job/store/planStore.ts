@@ -1,4 +1,5 @@
-import { MAIN_BRANCH, type Revision } from '@gyrus/contract';
+import { type Revision } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { type FieldChange, isSameData, type Plan, type PlanClash } from '@gyrus/core';
 import { type Draft as Mutable, produce } from 'immer';
 import { toast } from 'sonner';

@@ -1,4 +1,5 @@
-import { type Clash, MOST_CHANGES, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
+import { type Clash, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
+import { MOST_CHANGES } from '@gyrus/contract/constants';
 import { type Plan } from '@gyrus/core';
 import { planChangesWords } from '@gyrus/formats';
 import { useEffect } from 'react';

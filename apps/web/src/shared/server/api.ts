@@ -1,4 +1,4 @@
-import { PAGES_HEADER } from '@gyrus/contract';
+import { PAGES_HEADER } from '@gyrus/contract/constants';
 import { type Fault, recordOf } from '@gyrus/core';
 
 /** A refusal of the server, as data. `body` is the whole answer, which some refusals add to. */

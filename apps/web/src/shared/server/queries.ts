@@ -2,11 +2,11 @@ import {
   type JobDetail,
   type JobSummary,
   type Revision,
-  REVISION_PAGE,
   type RevisionSummary,
   type ShopSettings,
   type ShopSettingsDto,
 } from '@gyrus/contract';
+import { REVISION_PAGE } from '@gyrus/contract/constants';
 import { type RuleBook, type Shop, type TimeTaken } from '@gyrus/core';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { api } from './api.ts';

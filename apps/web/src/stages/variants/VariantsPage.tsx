@@ -1,4 +1,5 @@
-import { MAIN_BRANCH, type Revision, type RevisionSummary } from '@gyrus/contract';
+import { type Revision, type RevisionSummary } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { EMPTY_SHOP } from '@gyrus/core';
 import { useQueries } from '@tanstack/react-query';
 import { useParams } from 'react-router';

@@ -1,4 +1,4 @@
-import { MAIN_BRANCH } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import {
   cageCosts,
   type Copes,

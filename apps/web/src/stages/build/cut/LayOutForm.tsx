@@ -1,4 +1,4 @@
-import { MAIN_BRANCH } from '@gyrus/contract';
+import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { toast } from 'sonner';
