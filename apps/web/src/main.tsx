@@ -1,14 +1,16 @@
 import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, type RouteObject, RouterProvider } from 'react-router';
 import { claimTab } from './job/store/tab.ts';
-import { Toaster } from 'sonner';
 import { NotFound } from './shared/frame/NotFound.tsx';
 import { PageTrouble } from './shared/frame/PageTrouble.tsx';
 import { Shell } from './shared/frame/Shell.tsx';
 import { stageRoutes } from './stages/stages.ts';
+
+/** Nothing is told before the page is there. */
+const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 30_000, retry: 1, refetchOnWindowFocus: true } },
@@ -106,7 +108,9 @@ function show(root: HTMLElement): void {
     <StrictMode>
       <QueryClientProvider client={client}>
         <RouterProvider router={router} />
-        <Toaster position="bottom-right" richColors />
+        <Suspense>
+          <Toaster position="bottom-right" richColors />
+        </Suspense>
       </QueryClientProvider>
     </StrictMode>,
   );

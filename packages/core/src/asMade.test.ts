@@ -1,5 +1,6 @@
 import { asMade } from './asMade.ts';
-import { evaluate, hoopAnswerOf } from './evaluate.ts';
+import { evaluate } from './evaluate.ts';
+import { hoopAnswerOf } from './evaluation.ts';
 import { type PulledOtherwise } from './bending/index.ts';
 import { expectValue } from './fault/index.ts';
 import { itemAt } from './items/index.ts';

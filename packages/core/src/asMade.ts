@@ -9,7 +9,7 @@ import {
   zoneGaps,
   collisionsOf,
 } from './cage/index.ts';
-import { type Evaluation, tubesIn } from './evaluate.ts';
+import { type Evaluation, tubesIn } from './evaluation.ts';
 import { andThen, type Outcome, succeed } from './fault/index.ts';
 import { type Finding, tubeFindings } from './findings/index.ts';
 import { assumedIn } from './known/index.ts';

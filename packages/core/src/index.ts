@@ -17,6 +17,7 @@ export * from './harness/index.ts';
 export * from './rules/index.ts';
 export * from './stock/index.ts';
 export * from './merge/index.ts';
+export * from './evaluation.ts';
 export * from './evaluate.ts';
 export * from './propose.ts';
 export * from './asMade.ts';

@@ -1,4 +1,5 @@
-import { evaluate, type Evaluation } from './evaluate.ts';
+import { evaluate } from './evaluate.ts';
+import { type Evaluation } from './evaluation.ts';
 import { askAll, type Choices, mergePlans, type PlanMerge } from './merge/index.ts';
 import { EMPTY_SHOP, type Plan } from './plan/index.ts';
 

@@ -1,4 +1,5 @@
-import { copesIn, evaluate, type Evaluation, findingsIn, standingIn } from './evaluate.ts';
+import { copesIn, evaluate, findingsIn } from './evaluate.ts';
+import { type Evaluation, standingIn } from './evaluation.ts';
 import { type Needs, type NoPlace, proposeBar, type Proposed } from './cage/index.ts';
 import { type BarRole, type Plan, type Shop } from './plan/index.ts';
 import { type Finding, type FindingCode } from './findings/index.ts';

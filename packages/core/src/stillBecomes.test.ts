@@ -1,5 +1,6 @@
 import { type PulledOtherwise } from './bending/index.ts';
-import { evaluate, hoopAnswerOf } from './evaluate.ts';
+import { evaluate } from './evaluate.ts';
+import { hoopAnswerOf } from './evaluation.ts';
 import { itemAt } from './items/index.ts';
 import { type MainHoop } from './plan/index.ts';
 import { stillBecomes } from './stillBecomes.ts';

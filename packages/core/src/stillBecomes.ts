@@ -10,7 +10,7 @@ import {
 } from './bending/index.ts';
 import { type OneOtherwise } from './asMade.ts';
 import { type BendSheet, type SheetBend } from './cage/index.ts';
-import { type Evaluation, tubesIn } from './evaluate.ts';
+import { type Evaluation, tubesIn } from './evaluation.ts';
 import { halfTurned } from './measure/index.ts';
 import { isSameTube, type Plan } from './plan/index.ts';
 

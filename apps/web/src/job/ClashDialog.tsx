@@ -9,7 +9,7 @@ import {
 } from '@gyrus/core';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Typeset } from '../shared/figures/Figure.tsx';

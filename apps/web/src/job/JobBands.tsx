@@ -1,7 +1,7 @@
 import { type JobDetail } from '@gyrus/contract';
 import { keysOf } from '@gyrus/core';
 import { format } from 'date-fns';
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { planFieldWords, planValueWords } from '@gyrus/formats';
 import { Band } from '../shared/frame/Band.tsx';
 import { Button } from '../shared/frame/Button.tsx';

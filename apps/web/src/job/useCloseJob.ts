@@ -1,6 +1,6 @@
 import { type JobDetail, type UpdateJobDto } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { api } from '../shared/server/api.ts';
 import { useAskAgain } from '../shared/server/useAskAgain.ts';
 

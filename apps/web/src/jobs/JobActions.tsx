@@ -2,7 +2,7 @@ import { type JobSummary } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, Copy, Download } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { Dialog } from '../shared/frame/Dialog.tsx';
 import { Loading } from '../shared/frame/Waiting.tsx';

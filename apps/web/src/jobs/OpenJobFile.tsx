@@ -2,7 +2,7 @@ import { type JobDetail } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { FolderOpen } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { FileButton } from '../shared/fields/FileButton.tsx';
 import { sendFile } from '../shared/server/api.ts';
 import { useAskAgain } from '../shared/server/useAskAgain.ts';

@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '../shared/frame/toast.ts';
 import { useKeptThen } from '../shared/frame/Dialog.tsx';
 import { type ShopChange, useShopChange } from '../shared/server/queries.ts';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf } from '../evaluation.ts';
 import { type BuiltHoop, EMPTY_SHOP, type Plan } from '../plan/index.ts';
 import { HANDBOOK_CAR, mm, planWith } from '../testing/index.ts';
 import { builtHoop } from './accepted.ts';

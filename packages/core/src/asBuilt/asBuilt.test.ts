@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { hoopAnswerOf, evaluate } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf } from '../evaluation.ts';
 import { cornersOf, layOut, type Piece, piecesOf } from '../centreline/index.ts';
 import { type Tube } from '../cage/index.ts';
 import { expectValue } from '../fault/index.ts';

@@ -1,4 +1,5 @@
-import { buildIn, copesIn, evaluate, tubesIn } from '../evaluate.ts';
+import { buildIn, copesIn, evaluate } from '../evaluate.ts';
+import { tubesIn } from '../evaluation.ts';
 import { EMPTY_SHOP, type Part, type Plan } from '../plan/index.ts';
 import { bar, cageOf, heightOn, mm, plateOf, point, stationOn } from '../testing/index.ts';
 import { beforeFitting } from './index.ts';

@@ -7,7 +7,8 @@ export { benderOf, machineOf, type NoWalk, walkAsked, type WalkAsked } from './s
 export { type Gap, gapsOf } from './hoop/gaps.ts';
 export { type FootCut, type HoopGeometry, type HoopResult, type NoHoop } from './hoop/geometry.ts';
 export { hoopFeatures } from './hoop/hoopFeatures.ts';
-export { hoopFrom, measuresWanted } from './hoop/hoop.ts';
+export { hoopFrom } from './hoop/hoop.ts';
+export { measuresWanted } from './hoop/measuresWanted.ts';
 export { type BesideSurvey, besideSurvey } from './hoop/besideSurvey.ts';
 export { wayFrom } from './hoop/own/wayFrom.ts';
 export { bendRoomOf } from './sheet/radius.ts';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { type Joint, resolveCage } from './index.ts';
 import { lengthOf } from '../centreline/index.ts';
-import { evaluate, hoopAnswerOf, pieceAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf, pieceAnswerOf } from '../evaluation.ts';
 import { type Attachment, EMPTY_SHOP, type Plan } from '../plan/index.ts';
 import { distance, type Vec3 } from '../space/index.ts';
 import { bar, cageOf, heightOn, inch, mm, placeAt, point, stationOn } from '../testing/index.ts';

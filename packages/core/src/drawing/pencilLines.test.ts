@@ -1,5 +1,6 @@
 import { straightCutsOf } from '../cage/index.ts';
-import { copesIn, evaluate, tubesIn } from '../evaluate.ts';
+import { copesIn, evaluate } from '../evaluate.ts';
+import { tubesIn } from '../evaluation.ts';
 import { EMPTY_SHOP } from '../plan/index.ts';
 import { straightSetback } from '../cope/index.ts';
 import { bar, cageOf, point, stationOn } from '../testing/index.ts';

@@ -1,5 +1,6 @@
 import { type BendSheet, tapeHook } from '../cage/index.ts';
-import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf } from '../evaluation.ts';
 import { EMPTY_SHOP } from '../plan/index.ts';
 import { angle, inch, LEANING_CAR, planWith } from '../testing/index.ts';
 import { fractionRuns, hoopFront, markOutStrip, type Shape, textWidth } from './index.ts';

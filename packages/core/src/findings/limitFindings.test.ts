@@ -1,5 +1,6 @@
 import { releasedWidths } from '../cage/index.ts';
-import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf } from '../evaluation.ts';
 import { millimetres } from '../measure/index.ts';
 import { newOccupant, type JobLimit, type Plan } from '../plan/index.ts';
 import { HANDBOOK_CAR, planWith } from '../testing/index.ts';

@@ -1,5 +1,6 @@
 import { type Tube } from '../cage/index.ts';
-import { evaluate, pieceAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { pieceAnswerOf } from '../evaluation.ts';
 import { factOf } from '../findings/index.ts';
 import { EMPTY_SHOP, type Plan } from '../plan/index.ts';
 import { valueOf } from '../survey/index.ts';

@@ -1,5 +1,6 @@
 import { type BendSheet } from '../cage/index.ts';
-import { evaluate, hoopAnswerOf } from '../evaluate.ts';
+import { evaluate } from '../evaluate.ts';
+import { hoopAnswerOf } from '../evaluation.ts';
 import { issuedAnswers, type IssuedAnswers } from '../floor/index.ts';
 import { type Die, EMPTY_SHOP, type MainHoop, type Plan, type Shop } from '../plan/index.ts';
 import { angle, HANDBOOK_CAR, inch, planWith } from './index.ts';

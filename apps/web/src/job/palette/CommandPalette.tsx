@@ -11,7 +11,7 @@ import {
 import { handsOf, lineTitle, pieceName, placeName, roleWords, TERM_KEYS, TERMS } from '@gyrus/formats';
 import { Command } from 'cmdk';
 import { useLocation, useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { useFindings } from '../../answers/useAnswers.ts';
 import { useJobs, useShop } from '../../shared/server/queries.ts';
 import { whereToMend } from '../seek/whereTo.ts';

@@ -1,7 +1,7 @@
 import { type PhotoKept } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { FileButton } from '../../shared/fields/FileButton.tsx';
 import { sendPhoto } from '../../shared/photos/sendPhoto.ts';
 import { isOpen, openDoc, usePlanStore } from '../store/planStore.ts';

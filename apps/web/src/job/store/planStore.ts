@@ -2,7 +2,7 @@ import { type Revision } from '@gyrus/contract';
 import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { type FieldChange, isSameData, type Plan, type PlanClash } from '@gyrus/core';
 import { type Draft as Mutable, produce } from 'immer';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { create } from 'zustand';
 import {
   type Doc,

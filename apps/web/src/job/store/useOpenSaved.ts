@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { isOpen, openDoc, usePlanStore } from './planStore.ts';
 import { saveNow } from './useAutosave.ts';
 

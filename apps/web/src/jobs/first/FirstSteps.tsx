@@ -1,7 +1,7 @@
 import { type JobDetail } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { api } from '../../shared/server/api.ts';
 import { useAskAgain } from '../../shared/server/useAskAgain.ts';
 import { StatusMark } from '../../shared/figures/StatusMark.tsx';

@@ -1,5 +1,5 @@
 import { type ReactNode, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { Button } from '../../shared/frame/Button.tsx';
 import { Dialog } from '../../shared/frame/Dialog.tsx';
 
@@ -47,4 +47,4 @@ export function TakeOut({ what, label, kind = 'plain', children, take, question,
 
 /** A note that something went, with the way back. */
 const tellTaken = (what: string, undo: () => void): void =>
-  void toast(`Taken out: ${what}`, { action: { label: 'Undo', onClick: undo }, duration: 20_000 });
+  void toast.message(`Taken out: ${what}`, { action: { label: 'Undo', onClick: undo }, duration: 20_000 });

@@ -1,7 +1,7 @@
 import { type WeldProcedureDto, type WeldSampleDto } from '@gyrus/contract';
 import { type WeldProcedure } from '@gyrus/core';
 import { useQuery } from '@tanstack/react-query';
-import { toast } from 'sonner';
+import { toast } from '../frame/toast.ts';
 import { sendPhoto } from '../photos/sendPhoto.ts';
 import { api } from './api.ts';
 import { useInTurn } from './useInTurn.ts';

@@ -1,6 +1,6 @@
 import { type OnRack, type RackTubesDto } from '@gyrus/contract';
 import { useQuery } from '@tanstack/react-query';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { api } from '../../shared/server/api.ts';
 import { useInTurn } from '../../shared/server/useInTurn.ts';
 

@@ -1,6 +1,6 @@
 import { type SetAsideDto } from '@gyrus/contract';
 import { useMutation } from '@tanstack/react-query';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { api } from '../../shared/server/api.ts';
 import { useWho } from '../../shared/server/useWho.ts';
 import { useAskAgain } from '../../shared/server/useAskAgain.ts';

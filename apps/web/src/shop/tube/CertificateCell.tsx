@@ -1,6 +1,6 @@
 import { type Shop, strengthInBoth } from '@gyrus/core';
 import { Paperclip } from 'lucide-react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { FileButton } from '../../shared/fields/FileButton.tsx';
 import { sendFile } from '../../shared/server/api.ts';
 import { useInTurn } from '../../shared/server/useInTurn.ts';

@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useRef } from 'react';
 import { Link, useParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { useIssuedSheets } from '../../floor/useIssued.ts';
 import { usePlanStore } from '../../job/store/planStore.ts';
 import { WhoField } from '../../shared/fields/WhoField.tsx';

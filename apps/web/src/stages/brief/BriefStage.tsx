@@ -1,6 +1,6 @@
 import { type Brief, BUILT, JOINING, LANDINGS, stageOf, USES } from '@gyrus/core';
 import { briefChoiceWords } from '@gyrus/formats';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { PlanField } from '../../job/fields/PlanField.tsx';
 import { usePlan, usePlanStore } from '../../job/store/planStore.ts';
 import { useEvaluation } from '../../answers/useAnswers.ts';

@@ -5,7 +5,9 @@ import { FakeServer } from '../../job/store/fakeServer.ts';
 
 const said: string[] = [];
 const say = (kind: string) => (words: string) => void said.push(`${kind}: ${words}`);
-jest.unstable_mockModule('sonner', () => ({ toast: { error: say('error'), success: say('done') } }));
+jest.unstable_mockModule('../../shared/frame/toast.ts', () => ({
+  toast: { error: say('error'), success: say('done') },
+}));
 jest.unstable_mockModule('../../answers/away.ts', () => ({
   mergeAway: () => Promise.reject(new Error('unused')),
 }));

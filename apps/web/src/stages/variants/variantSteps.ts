@@ -1,5 +1,5 @@
 import { type Revision, type RevisionSummary, type SaveRevisionDto } from '@gyrus/contract';
-import { toast } from 'sonner';
+import { toast } from '../../shared/frame/toast.ts';
 import { leftDrafts } from '../../job/store/draft.ts';
 import { isOpen, openDoc, usePlanStore } from '../../job/store/planStore.ts';
 import { openTabs } from '../../job/store/tab.ts';

@@ -1,4 +1,5 @@
-import { evaluate, tubesIn } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { bar, cageOf, mm, point } from '../../testing/index.ts';
 import { exitOf } from './exit.ts';

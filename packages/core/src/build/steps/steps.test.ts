@@ -1,4 +1,5 @@
-import { buildIn, copeSettingOf, evaluate, tubesIn } from '../../evaluate.ts';
+import { buildIn, copeSettingOf, evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { bar, cageOf, deg, mm, placeAt, plateOf, point, stationOn } from '../../testing/index.ts';
 import { type BuildStep, type StepWork } from './step.ts';

@@ -1,6 +1,7 @@
 import { MILLIMETRES } from '../../measure/index.ts';
 import { cutMark, type EndCut } from '../index.ts';
-import { copesIn, evaluate, standingIn } from '../../evaluate.ts';
+import { copesIn, evaluate } from '../../evaluate.ts';
+import { standingIn } from '../../evaluation.ts';
 import { copeTemplate, curveOf } from '../../drawing/index.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { copeFindings } from '../../findings/index.ts';

@@ -1,4 +1,5 @@
-import { evaluate, tubesIn } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { expectValue } from '../../fault/index.ts';
 import { copeOf } from '../../cope/index.ts';
 import { straightAxis } from '../../centreline/index.ts';

@@ -1,4 +1,5 @@
-import { evaluate, pieceAnswerOf } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { pieceAnswerOf } from '../../evaluation.ts';
 import { EMPTY_SHOP, type Plan } from '../../plan/index.ts';
 import { type Vec3 } from '../../space/index.ts';
 import { cageOf, mm } from '../../testing/index.ts';

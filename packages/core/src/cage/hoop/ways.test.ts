@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { hoopAnswerOf } from '../../evaluation.ts';
 import { takeOff } from '../../bending/index.ts';
 import { expectValue } from '../../fault/index.ts';
 import {

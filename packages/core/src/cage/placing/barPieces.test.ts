@@ -1,4 +1,4 @@
-import { pieceAnswerOf } from '../../evaluate.ts';
+import { pieceAnswerOf } from '../../evaluation.ts';
 import { bar, cageOf, mm, placeAt, point, stationOn } from '../../testing/index.ts';
 import { answersOf, tubeOf, saysOf } from '../../testing/placed.ts';
 

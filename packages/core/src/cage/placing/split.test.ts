@@ -1,4 +1,5 @@
-import { copesIn, evaluate, tubesIn } from '../../evaluate.ts';
+import { copesIn, evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { lengthOf } from '../../centreline/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { EMPTY_SHOP, type Part, type Plan } from '../../plan/index.ts';

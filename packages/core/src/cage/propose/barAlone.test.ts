@@ -1,4 +1,5 @@
-import { evaluate, harnessIn, pieceAnswerOf, standingIn } from '../../evaluate.ts';
+import { evaluate, harnessIn } from '../../evaluate.ts';
+import { pieceAnswerOf, standingIn } from '../../evaluation.ts';
 import { type Bar, EMPTY_SHOP, newOccupant, type Plan } from '../../plan/index.ts';
 import { deg, inch, mm, placeAt, planWith, plateOf, point } from '../../testing/index.ts';
 import { die } from '../../testing/twoInchShop.ts';

@@ -1,5 +1,6 @@
 import { proposeBar, USUAL_ORDER, waysOf } from '../index.ts';
-import { evaluate, standingIn } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { standingIn } from '../../evaluation.ts';
 import { expectValue } from '../../fault/index.ts';
 import { BAR_ROLES, type BarRole, EMPTY_SHOP, type Plan, readPlan } from '../../plan/index.ts';
 import { LEANING_CAR, planWith } from '../../testing/index.ts';

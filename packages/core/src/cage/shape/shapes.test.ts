@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { distanceToPath, lengthOf } from '../../centreline/index.ts';
-import { pieceAnswerOf } from '../../evaluate.ts';
+import { pieceAnswerOf } from '../../evaluation.ts';
 import { type Bar, type BarShape } from '../../plan/index.ts';
 import { distance, type Vec3 } from '../../space/index.ts';
 import { bar, cageOf, deg, mm, placeAt, point, stationOn } from '../../testing/index.ts';

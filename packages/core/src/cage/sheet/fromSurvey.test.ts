@@ -1,4 +1,5 @@
-import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { hoopAnswerOf } from '../../evaluation.ts';
 import { type MainHoop, type Plan, type Shop } from '../../plan/index.ts';
 import { type RuleBook } from '../../rules/index.ts';
 import { HANDBOOK_CAR, inch, LEANING_CAR, planWith } from '../../testing/index.ts';

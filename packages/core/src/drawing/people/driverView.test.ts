@@ -1,4 +1,5 @@
-import { cockpitIn, evaluate, tubesIn } from '../../evaluate.ts';
+import { cockpitIn, evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { driverView, type Point, sightView } from '../index.ts';
 import { formatWithUnit, MILLIMETRES } from '../../measure/index.ts';
 import { nearestTubes, roomsOf } from '../../occupant/index.ts';

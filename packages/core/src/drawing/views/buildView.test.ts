@@ -1,4 +1,5 @@
-import { evaluate, hoopAnswerOf, tubesIn } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { hoopAnswerOf, tubesIn } from '../../evaluation.ts';
 import { EMPTY_SHOP } from '../../plan/index.ts';
 import { INCHES } from '../../measure/index.ts';
 import { bar, cageOf, HANDBOOK_CAR, planWith, point } from '../../testing/index.ts';

@@ -1,6 +1,7 @@
 import { AS_MEASURED, bodyOf } from '../../occupant/index.ts';
 import { EMPTY_SHOP } from '../../plan/index.ts';
-import { evaluate, tubesIn } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { tubesIn } from '../../evaluation.ts';
 import { placeAt } from '../../testing/index.ts';
 import { cageWith, personIn } from '../../testing/doorCage.ts';
 import { cageView, carView, type SquareView } from '../index.ts';

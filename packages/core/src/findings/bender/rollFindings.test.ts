@@ -1,4 +1,5 @@
-import { evaluate, hoopAnswerOf } from '../../evaluate.ts';
+import { evaluate } from '../../evaluate.ts';
+import { hoopAnswerOf } from '../../evaluation.ts';
 import { NOTHING_MEASURED, type Plan, type Shop } from '../../plan/index.ts';
 import { HANDBOOK_CAR, mm, planWith } from '../../testing/index.ts';
 import { bending, die, shop } from '../../testing/twoInchShop.ts';

@@ -2,7 +2,7 @@ import { type MadeBendDto } from '@gyrus/contract';
 import { type BendSheet, type SheetBend, wantedBend } from '@gyrus/core';
 import { formatISO } from 'date-fns';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/frame/toast.ts';
 import { useWriteBend } from '../../../log/madeBends.ts';
 import { usePlan } from '../../../job/store/planStore.ts';
 import { TextField } from '../../../shared/fields/TextField.tsx';

@@ -1,7 +1,7 @@
 import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/frame/toast.ts';
 import { saveNow } from '../../../job/store/useAutosave.ts';
 import { useJobStyle } from '../../../job/useJobStyle.ts';
 import { NumberField } from '../../../shared/fields/NumberField.tsx';

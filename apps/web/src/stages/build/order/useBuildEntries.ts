@@ -3,7 +3,7 @@ import { type BuildEntry, type Ticked, tickedIn } from '@gyrus/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/frame/toast.ts';
 import { usePlanStore } from '../../../job/store/planStore.ts';
 import { api } from '../../../shared/server/api.ts';
 import { useInTurn } from '../../../shared/server/useInTurn.ts';

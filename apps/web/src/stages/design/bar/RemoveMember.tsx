@@ -1,7 +1,7 @@
 import { type Member, standsOn } from '@gyrus/core';
 import { roleWords } from '@gyrus/formats';
 import { Trash2 } from 'lucide-react';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/frame/toast.ts';
 import { usePlan, usePlanStore } from '../../../job/store/planStore.ts';
 import { Button } from '../../../shared/frame/Button.tsx';
 
