@@ -91,3 +91,21 @@ test('flipping the unit flips what is shown, and a bare number then means millim
   await centre.focus();
   await expect(page.getByText('= 1050 mm · 41 5⁄16 in').last()).toBeVisible();
 });
+
+test('a whole width typed into either box of its halves is asked about, and halved by one press', async ({
+  page,
+}) => {
+  await newJob(page, 'Whole widths');
+  await page.getByRole('radio', { name: 'mm', exact: true }).click();
+  await stage(page, 'Survey');
+  const box = (side: string) => page.getByLabel(`half width at the floor, ${side}`, { exact: true });
+  await box('right').fill('1404');
+  await expect(page.getByText(/^1404 mm · .*: is that right\? This is mostly from 300 mm to 900 mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is the whole width: take 1404 / 2' }).click();
+  await expect(box('right')).toHaveValue('702');
+  await expect(box('left')).toHaveValue('702');
+  await expect(page.getByRole('button', { name: /^It is the whole width/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(box('right')).toHaveValue('1404');
+  await expect(box('left')).toHaveValue('');
+});

@@ -12,8 +12,8 @@ const from = `/api/jobs/${job?.id}/revisions/1`;
 const hoop = mainHoopOf(demoPlan)?.pieces[0]?.id ?? '';
 /** What each page says, read back by a reader of other people's making. */
 const pagesOf = async (path: string): Promise<string[]> => {
-  const { body } = await http().get(`${from}/${path}`).responseType('blob').expect(200);
-  const document = await getDocumentProxy(new Uint8Array(body as Buffer));
+  const answer = await http().get(`${from}/${path}`).responseType('blob').expect(200);
+  const document = await getDocumentProxy(new Uint8Array(answer.body as Buffer));
   return (await extractText(document, { mergePages: false })).text;
 };
 

@@ -9,6 +9,8 @@ export { type Brief, BUILT, JOINING, LANDINGS, USES } from './brief.ts';
 export {
   type AngleKey,
   isAngleKey,
+  isHalfWidth,
+  otherSideOf,
   usualMeasure,
   type LengthKey,
   MEASURE_KEYS,

@@ -112,9 +112,24 @@ export type AngleKey = KeysOfKind<'angle'>;
 /** Whether a measure is an angle. */
 export const isAngleKey = (key: MeasureKey): key is AngleKey => MEASURES[key].kind === 'angle';
 
-/** Between what a measure of a car mostly is, in mm; one outside is asked back where it is typed. Common practice: small cars to lorries' cabs. */
+/** A measure of half of the car's width. */
+export const isHalfWidth = (key: MeasureKey): boolean =>
+  key.startsWith('halfWidth') || key.startsWith('doorSkin');
+
+/** The same measure on the other side; null for one that has no side. */
+export function otherSideOf(key: MeasureKey): MeasureKey | null {
+  const { side } = MEASURES[key];
+  if (side === null) return null;
+  const other = side === 'left' ? key.replace(/Left$/, 'Right') : key.replace(/Right$/, 'Left');
+  return MEASURE_KEYS.find((one) => one === other) ?? null;
+}
+
+/**
+ * Between what a measure of a car mostly is, in mm; one outside is asked back where it is typed. Common practice: small cars to vans, and no
+ * half of a width as large as a small car's whole one.
+ */
 export function usualMeasure(key: LengthKey): readonly [low: number, high: number] {
-  if (key.startsWith('halfWidth') || key.startsWith('doorSkin')) return [300, 1200];
+  if (isHalfWidth(key)) return [300, 900];
   if (key.startsWith('headliner') || key === 'doorTop') return [600, 2000];
   return [0, 1500];
 }

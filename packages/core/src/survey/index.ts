@@ -10,6 +10,7 @@ export { type Contradiction, contradictions, type MeasuringError, sectionWithout
 export { angleFigure, type Figure, lengthFigure, sum } from './figure.ts';
 export { type Quantity, numberOf, valueOf } from './quantity.ts';
 export { inUnit, takenTwice, type TakenTwice } from './twice.ts';
+export { halfOf, withHalves } from './wholeWidth.ts';
 export { floorNormal, floorUnder } from './floor.ts';
 export {
   asymmetry,

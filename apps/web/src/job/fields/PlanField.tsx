@@ -17,11 +17,14 @@ interface PlanFieldProps<Q extends Knowable> {
   placeholder?: string;
   /** Where a second box of the same field can be on the page, its own name among them. */
   among?: string;
+  /** What a doubtful value may have been meant as. */
+  meant?: { words: (value: Q) => string; take: (plan: Draft<Plan>, value: Q) => void } | undefined;
 }
 
 /** A quantity of the plan: undoable, and kept while it is typed. */
 export function PlanField<Q extends Knowable>(props: PlanFieldProps<Q>) {
-  const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder, among } = props;
+  const { label, field, kind, value, set, onFocus, bare, optional, needed, placeholder, among, meant } =
+    props;
   const pending = usePlanStore((state) => state.typing[field]);
   const setTyping = usePlanStore((state) => state.setTyping);
   const change = usePlanStore((state) => state.change);
@@ -41,6 +44,12 @@ export function PlanField<Q extends Knowable>(props: PlanFieldProps<Q>) {
         seal();
         onFocus?.();
       }}
+      meant={
+        meant && {
+          words: meant.words,
+          take: (given) => change(`${field}/meant`, (plan) => meant.take(plan, given)),
+        }
+      }
       {...(bare === undefined ? {} : { bare })}
       {...(optional === undefined ? {} : { optional })}
       {...(needed === undefined ? {} : { needed })}

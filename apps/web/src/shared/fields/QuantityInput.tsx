@@ -38,6 +38,8 @@ export interface QuantityInputProps<Q extends Knowable> {
   /** What holds while the field is empty. */
   placeholder?: string;
   inputId?: string | undefined;
+  /** What a doubtful value may have been meant as: told in words, and taken by a press. */
+  meant?: { words: (value: Q) => string; take: (value: Q) => void } | undefined;
 }
 
 /** A quantity typed as people write it. It says how it understood, keeps what was typed, and never loses half a number. */
@@ -80,6 +82,15 @@ export function QuantityInput<Q extends Knowable>(props: QuantityInputProps<Q>) 
       />
       <Says id={messageId} tone={problem ? 'out' : doubt ? 'look' : 'quiet'} bare={bare}>
         {problem ?? (value && typed.isRead ? <Typeset text={doubt ?? kind.understood(value)} /> : '')}
+        {doubt && value && props.meant && (
+          <button
+            type="button"
+            className="block min-h-8 text-left underline"
+            onClick={() => props.meant?.take(value)}
+          >
+            <Typeset text={props.meant.words(value)} />
+          </button>
+        )}
       </Says>
     </div>
   );

@@ -1,10 +1,13 @@
 import {
   type AngleKey,
+  halfOf,
   isAngleKey,
+  isHalfWidth,
   type LengthKey,
   type MeasureKey,
   MEASURES,
   usualMeasure,
+  withHalves,
 } from '@gyrus/core';
 import { PlanField } from '../../job/fields/PlanField.tsx';
 import { usePlan } from '../../job/store/planStore.ts';
@@ -27,7 +30,8 @@ export function MeasureField({ measure, onFocus }: MeasureFieldProps) {
 
 function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () => void }) {
   const style = useJobStyle();
-  const { measures } = usePlan().survey;
+  const { survey, units } = usePlan();
+  const { measures } = survey;
   const limits = measure.startsWith('landing') ? { least: 0 } : { above: 0 };
   return (
     <PlanField
@@ -38,6 +42,17 @@ function LengthMeasure({ measure, onFocus }: { measure: LengthKey; onFocus: () =
       field={`survey/${measure}`}
       kind={lengthKind(style, { ...limits, usual: usualMeasure(measure) })}
       value={measures[measure] ?? null}
+      meant={
+        isHalfWidth(measure)
+          ? {
+              words: (whole) => `It is the whole width: take ${halfOf(whole, units.length).typed}`,
+              take: ({ survey: next }, whole) => {
+                Object.assign(next.measures, withHalves(next.measures, measure, whole, units.length));
+                next.distrusted = null;
+              },
+            }
+          : undefined
+      }
       onFocus={onFocus}
       set={({ survey }, value) => {
         if (value) survey.measures[measure] = value;
