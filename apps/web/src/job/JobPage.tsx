@@ -118,18 +118,21 @@ function OpenJob({ job }: { job: JobDetail }) {
           <JobBands job={job} />
         </Suspense>
       )}
-      {evaluation ? (
-        <EvaluationContext value={evaluation}>
-          <FindingsContext value={findings}>
-            <StageTape plan={plan} evaluation={evaluation} />
-            <Computing />
-            <Stage />
-            <Palette evaluation={evaluation} />
-          </FindingsContext>
-        </EvaluationContext>
-      ) : (
-        !failed && <Loading what="the answers" />
-      )}
+      <EvaluationContext value={evaluation}>
+        <FindingsContext value={findings}>
+          {/* What the plan alone says is there before anything is worked out. */}
+          <StageTape plan={plan} evaluation={evaluation} />
+          {evaluation ? (
+            <>
+              <Computing />
+              <Stage />
+              <Palette evaluation={evaluation} />
+            </>
+          ) : (
+            !failed && <Loading what="the answers" />
+          )}
+        </FindingsContext>
+      </EvaluationContext>
       {clashing && (
         <Suspense>
           <ClashDialog />

@@ -8,7 +8,7 @@ import { useFindings } from '../answers/useAnswers.ts';
 const TONES = { quiet: 'text-quiet', look: 'text-look font-semibold', out: 'text-out font-semibold' };
 
 /** The stages as a tape: ticks below, chalk under the one being worked on. */
-export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+export function StageTape({ plan, evaluation }: { plan: Plan; evaluation: Evaluation | null }) {
   const typing = usePlanStore((state) => state.typing);
   const says = stageSays(plan, evaluation, useFindings(), typing, useBuildProgress(plan));
   const page = useLocation().pathname.split('/')[3];

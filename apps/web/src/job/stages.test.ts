@@ -31,6 +31,15 @@ test('each stage says what it waits for', () => {
   });
 });
 
+test('before anything is worked out, what the plan alone says is there, and the rest is being counted', () => {
+  const early = stageSays(demoPlan, null, null, { 'brief/car': 'x' });
+  expect(early.brief).toEqual({ text: 'a box waits', tone: 'look' });
+  for (const stage of ['survey', 'design', 'bend', 'cope', 'build', 'inspect'] as const)
+    expect(early[stage]).toEqual({ text: 'counting', tone: 'quiet' });
+  const bare = { ...demoPlan, survey: { ...demoPlan.survey, measures: {} } };
+  expect(stageSays(bare, null, null, {}).survey).toEqual({ text: '5 still wanted', tone: 'look' });
+});
+
 test('measures that contradict each other are told at Survey', () => {
   const measures = { ...demoPlan.survey.measures, wallLeanLeft: { deg: 25, typed: '25' } };
   expect(says({ ...demoPlan, survey: { ...demoPlan.survey, measures } }).survey.text).toBe(

@@ -34,14 +34,15 @@ export interface StageSay {
 type Progress = { next: number; steps: number } | null;
 
 const quiet = (text: string): StageSay => ({ text, tone: 'quiet' });
+const COUNTING = quiet('counting');
 
 /**
- * What each stage still wants or what is wrong in it, as its tab says. findings: all of them, as Inspect counts them; null until they are
- * there. typing: boxes whose text is no figure yet, by their field. progress: of the build, where its steps are worked out.
+ * What each stage still wants or what is wrong in it, as its tab says. evaluation, findings: null until they are there, what the plan alone
+ * says stands before; findings are all of them, as Inspect counts them. typing: boxes whose text is no figure yet, by their field. progress: of the build, where its steps are worked out.
  */
 export function stageSays(
   plan: Plan,
-  evaluation: Evaluation,
+  evaluation: Evaluation | null,
   findings: Finding[] | null,
   typing: Record<string, string>,
   progress: Progress = null,
@@ -64,16 +65,21 @@ function stageOfField(field: string): StagePath {
 
 function saysWithoutTyping(
   plan: Plan,
-  evaluation: Evaluation,
+  evaluation: Evaluation | null,
   findings: Finding[] | null,
 ): Record<StagePath, StageSay> {
+  const ofPlan = {
+    brief: briefSays(plan),
+    survey: surveySays(plan, evaluation),
+    harness: peopleSays(plan, findings),
+    inspect: inspectSays(findings, plan),
+  };
+  if (!evaluation) return { ...ofPlan, design: COUNTING, bend: COUNTING, cope: COUNTING, build: COUNTING };
   const answer = hoopAnswerOf(evaluation);
-  const missing = measuresWanted(plan).length;
   const hoop = answer && 'hoop' in answer.hoop ? answer.hoop.hoop : null;
   const shaping = evaluation.findings.filter((finding) => finding.rule === null);
   return {
-    brief: briefSays(plan),
-    survey: surveySays(plan, missing, evaluation),
+    ...ofPlan,
     design:
       hoop || evaluation.totals.tubes > 0
         ? counted(
@@ -82,11 +88,9 @@ function saysWithoutTyping(
             `${evaluation.totals.tubes} tube${evaluation.totals.tubes === 1 ? '' : 's'}`,
           )
         : quiet(mainHoopOf(plan) ? 'waits for the survey' : 'no tube yet'),
-    harness: peopleSays(plan, findings),
     bend: bendSays(evaluation, plan),
     cope: copeSays(plan, evaluation),
     build: buildSays(evaluation),
-    inspect: inspectSays(findings, plan),
   };
 }
 
@@ -97,7 +101,7 @@ function peopleSays(plan: Plan, findings: Finding[] | null): StageSay {
   const toMeasure = occupants.length > 0 ? unmeasured : brief.drivers.length;
   if (toMeasure > 0) return { text: `${toMeasure} to measure`, tone: 'look' };
   if (occupants.length === 0) return quiet('nobody named');
-  if (!findings) return quiet('counting');
+  if (!findings) return COUNTING;
   return counted(
     findings.filter(({ code }) => stageOf(code) === 'people'),
     plan,
@@ -127,11 +131,13 @@ function briefSays({ brief }: Plan): StageSay {
   return quiet(brief.car || 'no car named yet');
 }
 
-function surveySays(plan: Plan, missing: number, evaluation: Evaluation): StageSay {
-  if (evaluation.findings.some((finding) => finding.code === 'contradiction'))
+function surveySays(plan: Plan, evaluation: Evaluation | null): StageSay {
+  const missing = measuresWanted(plan).length;
+  if (evaluation?.findings.some((finding) => finding.code === 'contradiction'))
     return { text: 'measures contradict', tone: 'look' };
   const measured = MEASURE_KEYS.filter((key) => plan.survey.measures[key] !== undefined).length;
   if (missing > 0) return { text: `${missing} still wanted`, tone: 'look' };
+  if (!evaluation) return COUNTING;
   const assumed = evaluation.assumed.reduce((sum, { figures }) => sum + figures.length, 0);
   if (assumed > 0) return { text: `${assumed} to measure`, tone: 'look' };
   return quiet(measured > 0 ? `${measured} measured` : '-');
@@ -154,7 +160,7 @@ function bendSays(evaluation: Evaluation, plan: Plan): StageSay {
 
 /** What Inspect has to be done, counted as Inspect counts it. */
 function inspectSays(findings: Finding[] | null, plan: Plan): StageSay {
-  if (!findings) return quiet('counting');
+  if (!findings) return COUNTING;
   const hands = handsOf(findings, plan);
   const [worst] = hands.open;
   if (!worst) return quiet(findings.length > 0 ? 'all clear' : '-');
