@@ -68,3 +68,23 @@ test('every assumed figure of the unfinished job has a place where it is typed; 
   expect(pageName('../survey?view=places#field-x')).toBe('Survey');
   expect(pageName('../harness')).toBe('Harness');
 });
+
+test('what is about a gusset, a plate or an end leads to that very one', () => {
+  const about = (code: 'gusset-thickness' | 'plate-area' | 'torch-room', facts: object) =>
+    whereToMend(
+      { ...finding({ key: code, code: 'no-book', status: 'out' }), code, facts } as Finding,
+      demoPlan,
+      [],
+    );
+  const [, second] = demoPlan.gussets;
+  expect(about('gusset-thickness', { stamp: { text: second?.stamp } })).toBe(
+    '../design?tab=parts#field-gussets/1',
+  );
+  const [plate] = demoPlan.plates;
+  expect(about('plate-area', { stamp: { text: plate?.stamp } })).toBe('../design?tab=parts#field-plates/0');
+  expect(about('plate-area', { stamp: { text: 'none of that name' } })).toBe('../design?tab=parts');
+  const tube = demoPlan.members[1]?.pieces[0];
+  expect(about('torch-room', { stamp: { text: tube?.stamp }, end: { text: 'B' } })).toBe(
+    `../cope?end=${tube?.id}/b`,
+  );
+});

@@ -86,10 +86,29 @@ export function whereToMend(finding: Finding, plan: Plan, assumed: readonly Assu
   if (code === 'waiting') return withTube(WAITS[textFact(finding, 'what')] ?? '../design', finding, plan);
   const own = (remedy && FIELD_OF_REMEDY[remedy.kind]) ?? FIELD_OF_CODE[code];
   if (own) return withTube(own, finding, plan);
-  if (PARTS.test(code)) return '../design?tab=parts';
+  if (PARTS.test(code)) return partAddress(finding, plan);
   if (STRAPS.test(code)) return '../harness';
   if (code.startsWith('helmet') || stageOf(code) === 'people') return '../driver';
-  return withTube(STAGE_PAGE[stageOf(code)] ?? '../design', finding, plan);
+  return endAddress(finding, plan) ?? withTube(STAGE_PAGE[stageOf(code)] ?? '../design', finding, plan);
+}
+
+/** The end of the tube that a finding of a cope is about; null of anything else. */
+function endAddress(finding: Finding, { members }: Plan): string | null {
+  const end = textFact(finding, 'end').toLowerCase();
+  if (stageOf(finding.code) !== 'cope' || end === '') return null;
+  const stamp = textFact(finding, 'stamp');
+  const piece = members.flatMap(({ pieces }) => pieces).find((one) => one.stamp === stamp)?.id;
+  return piece === undefined ? null : `../cope?end=${piece}/${end}`;
+}
+
+/** The row of the plate, gusset or part that a finding is about, by its stamp; their page where it has none. */
+function partAddress(finding: Finding, plan: Plan): string {
+  const stamp = textFact(finding, 'stamp');
+  for (const list of ['plates', 'gussets', 'parts'] as const) {
+    const at = plan[list].findIndex((one) => one.stamp === stamp);
+    if (stamp && at >= 0) return `../design?tab=parts#field-${list}/${at}`;
+  }
+  return '../design?tab=parts';
 }
 
 const STAGE_PAGE: Partial<Record<ReturnType<typeof stageOf>, string>> = {
