@@ -57,6 +57,7 @@ export function cageView(
     );
   const flats = sheets.map((sheet) => ({ sheet, corners: sheet.corners.map(project) }));
   const car = survey ? carRound(survey, view) : NO_CAR;
+  const leads = shown === 'leaders';
   const place = fitted(
     [
       ...lines.flatMap(({ points }) => points),
@@ -64,7 +65,7 @@ export function cageView(
       ...car.outlines.flat(),
       ...car.boxes.flatMap(({ corners }) => corners),
     ],
-    { width, height, aside: shown === 'leaders' ? LEADER_EDGE : edge, edge },
+    { width, height, aside: leads ? roomAside(car.boxes) : edge, edge },
   );
   const drawn = lines.map(({ tube, points }) => ({ tube, points: points.map(place.at) }));
   const named = tubes.map((tube) => {
@@ -73,7 +74,10 @@ export function cageView(
   });
   const stamps = stampsOf(
     named,
-    flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
+    [
+      ...flats.map(({ sheet, corners }) => ({ stamp: sheet.stamp, at: place.at(middleOf(corners)) })),
+      ...car.boxes.map(({ name, corners }) => ({ stamp: name, at: place.at(middleOf(corners)) })),
+    ],
     { shown, selected, width, height },
   );
   return {
@@ -86,7 +90,7 @@ export function cageView(
         tubeShapes(points, (tube.od / 2) * place.scale, selected.includes(tube.piece)),
       ),
       ...flats.map(({ corners }) => face(corners.map(place.at), 'picked')),
-      ...car.boxes.flatMap(({ corners, name }) => boxShapes(corners.map(place.at), name)),
+      ...car.boxes.flatMap(({ corners, name }) => boxShapes(corners.map(place.at), leads ? null : name)),
       ...(style
         ? drawn
             .filter(({ tube }) => selected.includes(tube.piece))
@@ -96,6 +100,10 @@ export function cageView(
     ],
   };
 }
+
+/** What names in the margins take, so that none lies on the cage. */
+const roomAside = (boxes: { name: string }[]): number =>
+  Math.max(LEADER_EDGE, ...boxes.map(({ name }) => textWidth(name, STAMP) + 30));
 
 const face = (points: Point[], pen: Pen): Shape => ({ kind: 'polygon', points, pen });
 

@@ -48,11 +48,10 @@ export const boxesOf = (
 export const seenAt = ([x, y, z]: Plan['survey']['keepOuts'][number]['from'], view: SquareView): Flat =>
   PROJECTIONS[view]([x.mm, y.mm, z.mm]);
 
-/** A keep-out on a drawing, with its name. corners: on the drawing */
-export function boxShapes(corners: Point[], name: string): Shape[] {
+/** A keep-out on a drawing, with its name; without one where it is named in the margin. corners: on the drawing */
+export function boxShapes(corners: Point[], name: string | null): Shape[] {
   const [x, y] = [Math.min(...corners.map(([at]) => at)), Math.min(...corners.map(([, at]) => at))];
-  return [
-    { kind: 'polygon', points: corners, pen: 'keep-out', hatched: true },
-    { kind: 'text', at: [x, y - 5], text: name, size: 13, anchor: 'start', voice: 'quiet' },
-  ];
+  const box: Shape = { kind: 'polygon', points: corners, pen: 'keep-out', hatched: true };
+  if (name === null) return [box];
+  return [box, { kind: 'text', at: [x, y - 5], text: name, size: 13, anchor: 'start', voice: 'quiet' }];
 }

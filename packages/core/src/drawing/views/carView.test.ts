@@ -91,3 +91,22 @@ test('the cage in its square views stands in the car: the body behind it and kee
         for (const [x, y] of shape.points) expect(x >= 0 && x <= 900 && y >= 0 && y <= 540).toBe(true);
   }
 });
+
+test('a keep-out beside tubes is named in the margin, however long its name, and no tube lies under it', () => {
+  const name = 'fuel filler and its neck';
+  const survey = { ...seen.survey, keepOuts: seen.survey.keepOuts.map((one) => ({ ...one, name })) };
+  const { tubes } = seen;
+  const drawing = cageView(tubes, {
+    ...{ view: 'front', width: 900, height: 440, survey, selected: [], style: null },
+    stamps: 'leaders',
+  });
+  const [label, ...others] = drawing.shapes.flatMap((one) =>
+    one.kind === 'text' && one.text === name ? [one] : [],
+  );
+  expect(others).toEqual([]);
+  const half = (name.length * (label?.size ?? 0)) / 4;
+  const [from, to] = [(label?.at[0] ?? NaN) - half, (label?.at[0] ?? NaN) + half];
+  const across = drawing.shapes.flatMap((one) => (one.kind === 'stroke' ? one.points.map(([x]) => x) : []));
+  expect(across.length).toBeGreaterThan(10);
+  for (const x of across) expect(x > to || x < from).toBe(true);
+});
