@@ -24,26 +24,37 @@ export class ExceptionBoundary implements ExceptionFilter {
     const response = http.getResponse<Response>();
     // Whoever asked has gone, or has the beginning of an answer already.
     if (response.headersSent) return void response.end();
+    const request = http.getRequest<Request>();
+    const { method, path } = request;
+    const answer = (body: object): void => tell(request, response, body);
     if (exception instanceof HttpException) {
-      response.status(exception.getStatus()).json(shaped(exception));
-      return;
+      response.status(exception.getStatus());
+      return answer(shaped(exception));
     }
-    const { method, path } = http.getRequest<Request>();
     if (isGone(exception)) {
       this.log.info({ method, path }, 'the database is gone');
-      response.status(503).setHeader('Retry-After', '2').json({ error: DATABASE_GONE });
-      return;
+      response.status(503).setHeader('Retry-After', '2');
+      return answer({ error: DATABASE_GONE });
     }
     const status = clientStatus(exception);
     if (status !== null) {
-      response.status(status).json({ error: { code: `http-${status}`, message: said(exception), path: '' } });
-      return;
+      response.status(status);
+      return answer({ error: { code: `http-${status}`, message: said(exception), path: '' } });
     }
     const id = randomUUID();
     this.log.error({ method, path, id, err: withoutData(exception) }, 'unknown failure');
     const message = `something went wrong here; in the log it is ${id}`;
-    response.status(500).json({ error: { code: 'internal', message, path: '' } });
+    response.status(500);
+    answer({ error: { code: 'internal', message, path: '' } });
   }
+}
+
+/** A window that was opened on a sheet shows its refusal as a sentence; whoever asks as a program has it as data. */
+function tell(request: Request, response: Response, body: object): void {
+  const isFile = /(\.\w+|\/file)$/.test(request.path);
+  if (!isFile || request.accepts(['json', 'html']) !== 'html') return void response.json(body);
+  const { message } = recordOf(recordOf(body).error);
+  response.type('text/plain').send(`${String(message)}\n\nClose this window, and go on in Gyrus.\n`);
 }
 
 function shaped(exception: HttpException): object {

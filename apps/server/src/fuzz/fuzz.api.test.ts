@@ -3,6 +3,7 @@ import { type JobDetail, type JobSummary, type RevisionSummary } from '@gyrus/co
 import { readPlan, readRuleBook, readShop, recordOf, type RuleBook, type Shop } from '@gyrus/core';
 import { demoBooks, demoPlan, demoShop, demoWelding } from '@gyrus/demo';
 import fc from 'fast-check';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { without } from '../common/without.ts';
 import { startTestApp, type TestApp } from '../testing/testApp.ts';
@@ -164,6 +165,7 @@ test('every route of the program is met, as its controllers declare them', () =>
       .sort(),
   ).toEqual([
     '/api/jobs/:id/photos',
+    '/api/jobs/files',
     '/api/shop/tubes/:id/certificate',
     '/api/welding/samples/:sample/photo',
   ]);
@@ -212,6 +214,30 @@ test('a form that is no form, or carries no photo, is refused', async () => {
       },
     ),
     { seed: SEED, numRuns: Math.ceil(RUNS / 2) },
+  );
+});
+
+test('a file of a job whose parts are spoilt is refused, or is a job', async () => {
+  const written = await http().get(`/api/jobs/${ids.jobs}/file`).responseType('blob').expect(200);
+  const entries = Object.entries(unzipSync(written.body as Buffer));
+  const documents = entries.filter(([name]) => name.endsWith('.json'));
+  const part = fc
+    .constantFrom(...documents)
+    .chain(([name, bytes]) =>
+      fc
+        .oneof(spoilt(JSON.parse(strFromU8(bytes)) as object), junk)
+        .map((data) => ({ [name]: strToU8(wireText(data)) })),
+    );
+  await fc.assert(
+    fc.asyncProperty(part, async (spoiltPart) => {
+      const file = Buffer.from(zipSync({ ...Object.fromEntries(entries), ...spoiltPart }));
+      const answer = await http()
+        .post('/api/jobs/files')
+        .attach('job', file, 'a job.zip')
+        .ok(() => true);
+      expect([201, 422]).toContain(answer.status);
+    }),
+    { seed: SEED, numRuns: RUNS },
   );
 });
 

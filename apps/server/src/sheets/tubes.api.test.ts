@@ -49,3 +49,13 @@ test('a tube that is not there is told, and so is what is not a choice', async (
   await http().head(`${from}/tubes.pdf?what=all&unit=in&piece=nowhere`).expect(422);
   await http().get(`${from}/tubes.pdf?what=some&unit=in`).expect(422);
 });
+
+test('a window that was opened on a sheet that there is not shows the reason as a sentence', async () => {
+  const browser = 'text/html,application/xhtml+xml,application/xml;q=0.9,*/*;q=0.8';
+  const shown = await http()
+    .get(`${from}/tubes.pdf?what=all&unit=in&piece=nowhere`)
+    .set('Accept', browser)
+    .expect(422);
+  expect(shown.headers['content-type']).toContain('text/plain');
+  expect(shown.text).toMatch(/^there is nothing to print of this tube yet\n/);
+});
