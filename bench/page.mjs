@@ -1,4 +1,4 @@
-/* global document, HTMLInputElement, PerformanceObserver */
+/* global document, HTMLInputElement */
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
