@@ -109,7 +109,7 @@ function show(root: HTMLElement): void {
       <QueryClientProvider client={client}>
         <RouterProvider router={router} />
         <Suspense>
-          <Toaster position="bottom-right" richColors />
+          <Toaster position="bottom-right" richColors style={{ fontFamily: 'inherit' }} />
         </Suspense>
       </QueryClientProvider>
     </StrictMode>,

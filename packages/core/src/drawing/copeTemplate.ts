@@ -109,7 +109,7 @@ function labelsOf(
     text([round - 9, top - 8], 'up the tube', 2.6, 'end'),
     text([1.2, top - 36], 'face line', 2.4),
     text([round - 1.2, top - 36], 'face line', 2.4, 'end'),
-    text([4, throat + 0.8], 'throat', 2.4),
+    text([10, throat + 0.8], 'throat', 2.4),
     text([4, ear + 0.8], 'ear', 2.4),
     ...(straight ? [text([round / 2 + 3, throat + 3.6], 'thin: two straight cuts', 2.4)] : []),
     text([round / 2 - 1, throat + 3.6], 'cut along the curve below', 2.4, 'end'),

@@ -135,7 +135,7 @@ function TubeForm({ style, done }: { style: LengthStyle; done: () => void }) {
         fault={formState.errors.certificate?.message}
         {...register('certificate')}
       />
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid grid-cols-3 items-end gap-3">
         <FormQuantity
           control={control}
           name="tensile"

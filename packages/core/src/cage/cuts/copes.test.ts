@@ -86,6 +86,17 @@ test('the template is once round the tube and the paper wide, and its cut is the
   expect(heights).toEqual(cut.outer.map((setback) => expect.closeTo((setback ?? 0) - cut.ear, 9) as number));
 });
 
+test('where the cut is nearly square, ear and throat are named beside each other and not on each other', () => {
+  const cut = endOf(cageOf(post, rail), 'p-r', 'a');
+  const square = cut.outer.map(() => cut.ear);
+  const { labels } = copeTemplate({ ...cut, outer: square, inner: square, throat: cut.ear }, 25.4, {
+    ...{ curve: 'outer', straight: null, paper: 0.1, origin: 'a job', style: MILLIMETRES },
+  });
+  const [ear, throat] = ['ear', 'throat'].map((name) => labels.find(({ text }) => text === name));
+  // A letter is at most as wide as it is high.
+  expect((throat?.at[0] ?? 0) - (ear?.at[0] ?? 0)).toBeGreaterThan(2 * (ear?.size ?? NaN));
+});
+
 test('the seating line is the greater of outer and inner at every place', () => {
   const cut = endOf(cageOf(post, rail), 'p-r', 'a');
   for (const [i, setback] of curveOf(cut, 'seating').entries())
