@@ -100,7 +100,9 @@ test('a whole width typed into either box of its halves is asked about, and halv
   await stage(page, 'Survey');
   const box = (side: string) => page.getByLabel(`half width at the floor, ${side}`, { exact: true });
   await box('right').fill('1404');
-  await expect(page.getByText(/^1404 mm · .*: is that right\? This is mostly from 300 mm to 900 mm/)).toBeVisible();
+  await expect(
+    page.getByText(/^1404 mm · .*: is that right\? This is mostly from 300 mm to 900 mm/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'It is the whole width: take 1404 / 2' }).click();
   await expect(box('right')).toHaveValue('702');
   await expect(box('left')).toHaveValue('702');

@@ -6,7 +6,8 @@ import { buildCli, installPackages, root } from './lib/project.mjs';
 await installPackages();
 await buildCli();
 const { z } = await import('zod');
-const { jobFileSchema, planSchema, ruleBookSchema, shopSchema } = await import('../packages/core/dist/index.js');
+const { jobFileSchema, planSchema, ruleBookSchema, shopSchema } =
+  await import('../packages/core/dist/index.js');
 const schemas = { plan: planSchema, 'rule-book': ruleBookSchema, shop: shopSchema, job: jobFileSchema };
 const checking = process.argv.includes('--check');
 const stale = [];
