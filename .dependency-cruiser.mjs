@@ -33,7 +33,9 @@ const upward = coreOrder.slice(0, -1).map((folder, i) => ({
   comment: `core/${folder} may only import the folders listed before it`,
   severity: 'error',
   from: { path: `^packages/core/src/${folder}/`, pathNot: '\\.test\\.ts$' },
-  to: { path: `^packages/core/src/((${coreOrder.slice(i + 1).join('|')})/|evaluate\\.ts|evaluation\\.ts|index\\.ts)` },
+  to: {
+    path: `^packages/core/src/((${coreOrder.slice(i + 1).join('|')})/|evaluate\\.ts|evaluation\\.ts|index\\.ts)`,
+  },
 }));
 
 export default {
