@@ -34,7 +34,8 @@ const pages: RouteObject[] = [
     lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).JobPage }),
     HydrateFallback: () => null,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('./job/JobPage.tsx')).FirstStage }) },
+      // The page of the job goes on to a stage itself.
+      { index: true, element: null },
       ...stageRoutes,
       { path: '*', element: <NotFound /> },
     ].map((stage) => ({ ...stage, errorElement: <PageTrouble /> })),

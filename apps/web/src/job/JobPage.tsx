@@ -1,7 +1,7 @@
 import { type JobDetail, type Revision } from '@gyrus/contract';
 import { MAIN_BRANCH } from '@gyrus/contract/constants';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Navigate, Outlet, useLocation, useParams } from 'react-router';
+import { Navigate, Outlet, useLocation, useMatch, useParams } from 'react-router';
 import { ApiFault } from '../shared/server/api.ts';
 import { Button } from '../shared/frame/Button.tsx';
 import { ErrorBoundary } from '../shared/frame/ErrorBoundary.tsx';
@@ -108,6 +108,7 @@ function OpenJob({ job }: { job: JobDetail }) {
   useSoughtField();
   usePaletteKeys();
   useStagesAtHand(evaluation !== null);
+  const atNoStage = useMatch('/jobs/:jobId') !== null;
   return (
     <div className="flex h-full flex-col">
       <EvaluationContext value={evaluation}>
@@ -118,6 +119,7 @@ function OpenJob({ job }: { job: JobDetail }) {
           <JobBands job={job} />
         </Suspense>
       )}
+      {atNoStage && <FirstStage />}
       <EvaluationContext value={evaluation}>
         <FindingsContext value={findings}>
           {/* What the plan alone says is there before anything is worked out. */}
@@ -160,7 +162,8 @@ function Stage() {
 }
 
 /** A job opens where its work stands: at the brief when it is new, else at the survey. */
-export function FirstStage() {
+function FirstStage() {
   const plan = usePlan();
+  // Gone on from at once: what is pressed on the tape meanwhile comes after it, and counts.
   return <Navigate replace to={plan.brief.books.length === 0 ? 'brief' : 'survey'} />;
 }

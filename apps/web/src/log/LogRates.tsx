@@ -50,7 +50,7 @@ function Shares({ name, shares }: { name: string; shares: SpoiledShare[] }) {
           <Bar dataKey="share" name="percent" fill="#9b2418" isAnimationActive={false} />
         </BarChart>
       </ChartFrame>
-      <PlainTable names={['', 'made', 'thrown away', 'percent']}>
+      <PlainTable names={[{ unseen: 'of what' }, 'made', 'thrown away', 'percent']}>
         {shares.map(({ name: of, made, scrapped, share }) => (
           <TableRow key={of}>
             <Cell>{of}</Cell>
