@@ -90,7 +90,8 @@ const columnsOf = (nameOf: (job: string) => string, take: (piece: OnRack) => voi
   },
   { name: 'note', cell: ({ note }) => note || '–' },
   {
-    name: '',
+    name: 'what can be done',
+    unseen: true,
     cell: (piece) => (
       <Button
         kind="quiet"
