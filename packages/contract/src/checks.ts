@@ -1,4 +1,4 @@
-import { recordOf } from '@gyrus/core';
+import { recordOf, type Unit } from '@gyrus/core';
 import { applyDecorators } from './decorators.ts';
 import { Type } from 'class-transformer';
 import {
@@ -6,6 +6,7 @@ import {
   ArrayMinSize,
   IsArray,
   IsDefined,
+  IsIn,
   IsNumber,
   IsObject,
   IsString,
@@ -21,6 +22,9 @@ import { AngleDto, LengthDto } from './quantities.ts';
 
 /** A key that may be left out. A null is not left out: nothing is kept for it. */
 export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
+/** The unit that lengths are told in. */
+export const IsUnit = () => IsIn(['in', 'mm'] satisfies Unit[], { message: 'units are in or mm' });
 
 /** A length that must be there. `least` is the lowest it may be, in mm; `above` excludes that value itself. */
 export const LengthField = (what: string, limits: { least?: number; above?: number } = {}) =>

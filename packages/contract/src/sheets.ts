@@ -1,15 +1,13 @@
-import { SHEET_DATUMS, type SheetDatum } from '@gyrus/core';
+import { SHEET_DATUMS, type SheetDatum, type Unit } from '@gyrus/core';
 import { IsIn, Matches } from 'class-validator';
-import { MayBeLeftOut } from './checks.ts';
+import { IsUnit, MayBeLeftOut } from './checks.ts';
 import { BranchField } from './jobs.ts';
 
 type Paper = 'a4' | 'letter';
-type Unit = 'in' | 'mm';
 /** The edge of the tube that a template's line is of. */
 type Curve = 'outer' | 'inner' | 'seating';
 
 const IsPaper = () => IsIn(['a4', 'letter'] satisfies Paper[], { message: 'paper is a4 or letter' });
-const IsUnit = () => IsIn(['in', 'mm'] satisfies Unit[], { message: 'units are in or mm' });
 const IsCurve = () =>
   IsIn(['outer', 'inner', 'seating'] satisfies Curve[], { message: 'the line is outer, inner or seating' });
 /** Whether templates carry the lines of two straight cuts besides. */

@@ -1,6 +1,6 @@
 import { type Unit } from '@gyrus/core';
-import { IsIn, IsTimeZone, ValidateIf } from 'class-validator';
-import { MayBeLeftOut } from './checks.ts';
+import { IsTimeZone, ValidateIf } from 'class-validator';
+import { IsUnit, MayBeLeftOut } from './checks.ts';
 
 /** What the shop has settled for all its jobs. */
 export interface ShopSettings {
@@ -15,7 +15,7 @@ export interface ShopSettings {
 /** A change of it; what is left out stays. */
 export class ShopSettingsDto {
   @MayBeLeftOut()
-  @IsIn(['in', 'mm'] satisfies Unit[], { message: 'units are in or mm' })
+  @IsUnit()
   unit?: Unit;
 
   /** Null for that of the machine which Gyrus runs on. */

@@ -168,6 +168,8 @@ const copePack = (
 ): Printed =>
   tubePackPdf({
     ...ofTubes(answered, piece),
+    // Told on bend sheets alone.
+    findings: [],
     ends: end ? [end] : ['a', 'b'],
     parts: COPE_PARTS[what],
     paper,
@@ -180,6 +182,7 @@ const copePack = (
 const tubePack = (answered: Answered, { piece, what, curve, paper, unit }: TubesQueryDto): Printed =>
   tubePackPdf({
     ...ofTubes(answered, piece),
+    findings: findingsIn(answered.plan, answered.evaluation, answered.copes, answered.books),
     ends: ['a', 'b'],
     parts: what === 'bends' ? ['bends'] : ['bends', 'copes', 'templates'],
     paper,
@@ -196,13 +199,11 @@ const NO_MARKS_AT_ALL = {
 };
 
 /** The tubes that are printed, in the order of the members: the one that is asked for, or all of them. */
-function ofTubes({ books, ...answered }: Answered, piece: string | undefined) {
-  const { plan, evaluation, copes } = answered;
-  const pieces = evaluation.members.flatMap((member) => member.pieces.map((one) => one.piece));
+function ofTubes(answered: Answered, piece: string | undefined) {
+  const pieces = answered.evaluation.members.flatMap((member) => member.pieces.map((one) => one.piece));
   return {
     ...answered,
     pieces: piece === undefined ? pieces : pieces.filter((one) => one === piece),
-    findings: findingsIn(plan, evaluation, copes, books),
   };
 }
 

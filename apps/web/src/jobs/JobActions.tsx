@@ -27,8 +27,10 @@ function SaveJobFile({ job }: { job: JobSummary }) {
       kind="quiet"
       aria-label={words}
       title={words}
-      // It comes as an attachment: the page stays.
-      onClick={() => window.location.assign(`/api/jobs/${job.id}/file`)}
+      // The page stays, whatever comes of it.
+      onClick={() =>
+        Object.assign(document.createElement('a'), { href: `/api/jobs/${job.id}/file`, download: '' }).click()
+      }
     >
       <Download aria-hidden="true" className="size-5" />
     </Button>

@@ -45,7 +45,7 @@ export async function pagesAt(path: string, signal: AbortSignal): Promise<number
   // The answer to a HEAD has no body to say why.
   throw new ApiFault(
     response.status,
-    { code: 'no-sheet', message: 'there is no such sheet yet', path: '' },
+    { code: 'no-sheet', message: `the server answered ${response.status}`, path: '' },
     null,
   );
 }

@@ -101,9 +101,12 @@ export function cageView(
   };
 }
 
+/** Left and right of a name in the margin: the label's edge, and air. Units of the drawing */
+const LABEL_ROOM = 15;
+
 /** What names in the margins take, so that none lies on the cage. */
 const roomAside = (boxes: { name: string }[]): number =>
-  Math.max(LEADER_EDGE, ...boxes.map(({ name }) => textWidth(name, STAMP) + 30));
+  Math.max(LEADER_EDGE, ...boxes.map(({ name }) => textWidth(name, STAMP) + 2 * LABEL_ROOM));
 
 const face = (points: Point[], pen: Pen): Shape => ({ kind: 'polygon', points, pen });
 
