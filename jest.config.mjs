@@ -1,3 +1,10 @@
+import { readFileSync } from 'node:fs';
+
+/** When a test is given up as hanging (scripts/testing/patience.mjs). */
+const { test: PATIENCE } = JSON.parse(
+  readFileSync(new URL('scripts/testing/patience.json', import.meta.url), 'utf8'),
+);
+
 const shared = {
   rootDir: import.meta.dirname,
   testEnvironment: 'node',
@@ -8,10 +15,11 @@ const shared = {
   setupFilesAfterEnv: ['<rootDir>/scripts/lib/jestSetup.mjs'],
 };
 
-/** `unit` needs nothing, `api` the PostgreSQL that scripts/test.mjs starts, `start` the built program. */
+/** `unit` needs nothing, `api` the PostgreSQL that scripts/test.mjs starts, `start` the built program. npm test runs them in groups. */
 export default {
-  // Whole packs of PDF pages are made in some tests, on machines that do other work as well.
-  testTimeout: 60_000,
+  testTimeout: Number(process.env.GYRUS_PATIENCE ?? PATIENCE),
+  reporters: ['default', '<rootDir>/scripts/testing/jestReporter.mjs'],
+  testSequencer: '<rootDir>/scripts/testing/sequencer.mjs',
   // Each file's modules stay in the memory of who ran it: a runner that has had many of them is ended, and another goes on.
   workerIdleMemoryLimit: '1GB',
   projects: [

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page } from './test.ts';
 import { troubleOfControls } from './geometry.ts';
 
 /** A desk, a tablet, a desk at 200 %, a phone. CSS pixels */

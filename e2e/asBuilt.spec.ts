@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { saved, stage } from './job.ts';
 
 async function openAsBuilt(page: Page) {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { ruleAt as rule, tried, writeRule as write } from './books.ts';
 
 /** A second program with nothing in it (scripts/test.mjs). */

@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from './test.ts';
 
 /** Steps of a person who writes a book, shared by the tests. */
 export const ruleAt = (page: Page, number: number): Locator =>

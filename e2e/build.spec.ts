@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { DIALOG, expectSound } from './accessible.ts';
 import { newJob, stage, WORKED_OUT } from './job.ts';
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { HANDBOOK_CAR, measure, newJob, saved, stage, WORKED_OUT } from './job.ts';
 
 test('bars hang on the hoop: added, moved with it, made as twins, taken out with what that leaves', async ({

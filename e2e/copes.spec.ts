@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { pdfLines } from '../packages/formats/src/testing/pdfLines.ts';
 import { saved } from './job.ts';
 

@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from './test.ts';
 import { DIALOG, expectSound, expectSoundForced } from './accessible.ts';
 import { newJob, stage } from './job.ts';
 

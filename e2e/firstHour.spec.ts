@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { byKeys, byMouse, byTaps, type Hands } from './hands.ts';
 import { HANDBOOK_CAR, WORKED_OUT } from './job.ts';
 

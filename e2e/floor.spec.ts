@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Locator, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from './test.ts';
 import { type MadeBend } from '@gyrus/contract';
 import { type Shop } from '@gyrus/core';
 import { Devices } from './devices.ts';

@@ -1,4 +1,4 @@
-import { type Page } from '@playwright/test';
+import { type Page } from './test.ts';
 
 /**
  * Controls that cover each other by more than a hair, or reach beyond the page; what a scrolled box hides, or scrolls under a

@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from './test.ts';
 
 /** How somebody works at the pages; what is pressed and typed is counted. */
 export interface Hands {

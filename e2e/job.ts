@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page } from './test.ts';
 
 /** What is worked out for a whole cage at once, away from the page, takes a while on a slow machine. */
 export const WORKED_OUT = { timeout: 60_000 };

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { HANDBOOK_CAR, add, measure, newJob, saved, stage } from './job.ts';
 
 interface Saved {

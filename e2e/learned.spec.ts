@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { type JobSummary } from '@gyrus/contract';
 import { stage } from './job.ts';
 

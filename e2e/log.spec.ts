@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 
 test('a batch has what its certificate says, and the file itself', async ({ page }) => {
   await page.goto('/shop');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 
 test('a hoop for a car of one’s own: brief, survey, design, marks, sheet; it is there after a reload', async ({

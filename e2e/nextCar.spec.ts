@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { newJob, saved, stage, WORKED_OUT } from './job.ts';
 
 test('the next car of a model starts from the last, is measured, compared with it, and closed', async ({

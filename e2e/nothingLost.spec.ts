@@ -1,4 +1,4 @@
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { type BrowserContext, expect, type Page, test } from './test.ts';
 import { DIALOG, expectSound } from './accessible.ts';
 import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { fillBlank, ruleAt, tried, type WrittenRule, writeRule } from './books.ts';
 import { AS_ASKED, cageFor, type Parts } from './ruleCages.ts';
 

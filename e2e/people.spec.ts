@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { saved } from './job.ts';
 
 const JOB = '0d6f3c1e-5a44-4f0e-8f57-2f3d6f1a9c01';

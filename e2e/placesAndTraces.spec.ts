@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { add, measure, newJob, saved, stage } from './job.ts';
 
 /** A metric car of the test's own. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { stage } from './job.ts';
 
 const FIRST_JOB = 'Ptarmigan 1300';

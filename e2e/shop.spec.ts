@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { stage } from './job.ts';
 
 test('a machine, a die and test bends, with errors where they are', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { add, measure, newJob, saved, stage } from './job.ts';
 
 /** A metric car of the test's own: nothing of it is in the demo. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test.ts';
 import { HANDBOOK_CAR, measure, newJob, saved, stage } from './job.ts';
 
 test('a number that cannot be read says why at its field, and half a number outlives a reload', async ({

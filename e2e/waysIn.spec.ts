@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { HANDBOOK_CAR, add, measure, newJob, saved, stage } from './job.ts';
 
 const TUBE = '1 1/2 in × 0.095 in drawn over mandrel, batch 7732';

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './test.ts';
 import { stage, WORKED_OUT } from './job.ts';
 
 const card = (page: Page) => page.getByRole('region', { name: 'TIG .095, overhead' });

@@ -37,6 +37,9 @@ function newestBinaries() {
 
 const isRoot = () => process.getuid?.() === 0;
 
+/** PostgreSQL's programs, found or installed. Throws Advice. */
+export const needPostgresPrograms = () => needPostgres(() => newestBinaries() !== null);
+
 /** Runs one of PostgreSQL's programs as a user it accepts: it refuses root. */
 function asDatabaseUser(program, args, options = {}) {
   const [command, ...rest] = isRoot()
@@ -62,7 +65,7 @@ export class Cluster {
   }
 
   async start() {
-    await needPostgres(() => newestBinaries() !== null);
+    await needPostgresPrograms();
     this.bin = newestBinaries();
     this.prepareFolder();
     if (!existsSync(path.join(this.data, 'PG_VERSION'))) this.create();

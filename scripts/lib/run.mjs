@@ -58,7 +58,7 @@ export function run(command, args, { quiet = false, env = {}, cwd = root, what =
         reject(
           Object.assign(
             new Advice(`${what} failed${output ? `:\n${output.trim().slice(-3000)}` : ` (exit ${code})`}`),
-            { output },
+            { output, code },
           ),
         );
     });

@@ -4,12 +4,17 @@ import pg from 'pg';
 import { pino } from 'pino';
 import { createApp } from '../createApp.ts';
 
-/** A database of its own on the cluster that the test command started. */
-export async function newDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
+/** Databases as the program makes them at its first start (scripts/testing/databases.mjs). */
+type Template = 'template_demo' | 'template_empty';
+
+/** A database of its own on the cluster that the test command started: with nothing in it, not even tables, or a copy of a template. */
+export async function newDatabase(
+  template?: Template,
+): Promise<{ url: string; drop: () => Promise<void> }> {
   const cluster = process.env.GYRUS_TEST_DATABASE_URL;
   if (!cluster) throw new Error('API tests run through "npm run test:api", which starts their PostgreSQL');
   const name = `t_${randomBytes(6).toString('hex')}`;
-  await onCluster(cluster, `CREATE DATABASE ${name}`);
+  await onCluster(cluster, `CREATE DATABASE ${name}${template ? ` TEMPLATE ${template}` : ''}`);
   const url = new URL(cluster);
   url.pathname = `/${name}`;
   return { url: url.href, drop: () => onCluster(cluster, `DROP DATABASE ${name} WITH (FORCE)`) };
@@ -33,7 +38,7 @@ export interface TestApp {
 
 /** The whole server on a database of its own, with the demo or without. */
 export async function startTestApp({ demo }: { demo: boolean }): Promise<TestApp> {
-  const database = await newDatabase();
+  const database = await newDatabase(demo ? 'template_demo' : 'template_empty');
   const app = await createApp({
     databaseUrl: database.url,
     pages: null,
