@@ -29,9 +29,9 @@ test.describe.configure({ mode: 'parallel' });
 
 for (const [where, openerOn, title] of DIALOGS)
   test(`${String(title)} at ${where.replace(DEMO, '/demo')}: begins at its first field, is accessible at every size, and gives the focus back`, async ({
-    page,
+    shown,
   }) => {
-    await page.goto(where);
+    const { page } = await shown.visit(where);
     const opener = openerOn(page);
     await opener.click();
     const dialog = page.getByRole('dialog', { name: title });

@@ -37,16 +37,13 @@ test.describe.configure({ mode: 'parallel' });
 
 for (const path of PAGES)
   test(`${path.replace(DEMO, '/demo')} at every size and in forced colours: accessible, nothing wider than the screen or on top of each other, no complaint`, async ({
-    page,
+    shown,
   }) => {
-    const complaints: string[] = [];
-    page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
-    page.on('pageerror', (error) => complaints.push(error.message));
-    await page.goto(path);
+    const { page, complaints } = await shown.visit(path);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     await page.waitForLoadState('networkidle');
     // What is worked out away from the page is looked at when it is there.
-    await expect(page.getByText(/^(Working out|Fetching) /)).toHaveCount(0, { timeout: 60_000 });
+    await expect(page.getByText(/^(Working out|Fetching) /)).toHaveCount(0);
     await expectSound(page);
     await expectSoundForced(page);
     expect(complaints).toEqual([]);

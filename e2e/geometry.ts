@@ -36,18 +36,20 @@ export const troubleOfControls = (page: Page): Promise<string[]> =>
       const hidden =
         getComputedStyle(element).visibility === 'hidden' || element.closest('.sr-only') !== null;
       const box = hidden ? null : seen(element);
-      return box ? [{ element, box }] : [];
+      return box ? [{ element, box, bar: pinned(element) }] : [];
     });
     const beyond = controls
       .filter(({ box }) => box.left < -HAIR || box.right > innerWidth + HAIR)
       .map(({ element }) => `${name(element)} leaves the page`);
-    const covering = controls.flatMap(({ element: a, box }, i) =>
-      controls.slice(i + 1).flatMap(({ element: b, box: other }) => {
-        if (a.contains(b) || b.contains(a) || pinned(a) !== pinned(b)) return [];
-        const both = cut(box, other);
-        const covers = both.right - both.left > HAIR && both.bottom - both.top > HAIR;
-        return covers ? [`${name(a)} covers ${name(b)}`] : [];
-      }),
+    const overlap = (a: Box, b: Box): boolean =>
+      Math.min(a.right, b.right) - Math.max(a.left, b.left) > HAIR &&
+      Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > HAIR;
+    const covering = controls.flatMap(({ element: a, box, bar }, i) =>
+      controls
+        .slice(i + 1)
+        .filter((other) => overlap(box, other.box) && bar === other.bar)
+        .filter(({ element: b }) => !a.contains(b) && !b.contains(a))
+        .map(({ element: b }) => `${name(a)} covers ${name(b)}`),
     );
     return [...beyond, ...covering];
   });

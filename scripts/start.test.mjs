@@ -80,7 +80,7 @@ test('starts empty, keeps what is entered over a restart, and Ctrl-C leaves noth
   expect((await jobs(await third.address)).map((job) => job.name)).toEqual(['Kept']);
   third.child.kill('SIGTERM');
   await third.ended;
-}, 240_000);
+});
 
 test('a port in use is told with another to try, and nothing is left running', async () => {
   const taken = createServer();
@@ -93,7 +93,7 @@ test('a port in use is told with another to try, and nothing is left running', a
   expect(code).not.toBe(0);
   expect(said.trim()).toBe(`Port ${port} is in use. Choose another: npm start -- --port ${port + 1}`);
   expect(existsSync(path.join(scratch, 'untouched/postgres'))).toBe(false);
-}, 120_000);
+});
 
 /** Processes whose command names a folder: what the program started on it. */
 const runningOn = (folder) =>
@@ -124,7 +124,6 @@ describe('whatever is killed, the next start is up with everything that was ackn
       await npm.ended;
       expect(runningOn(folder)).toEqual([]);
     },
-    120_000,
   );
 
   test('a starter that was killed: its server is found and replaced, on the same port', async () => {
@@ -141,7 +140,7 @@ describe('whatever is killed, the next start is up with everything that was ackn
     second.child.kill('SIGTERM');
     await second.ended;
     expect(runningOn(folder)).toEqual([]);
-  }, 120_000);
+  });
 
   test('a server that was killed: the starter says so and stops all', async () => {
     const first = start(...(await options()));
@@ -154,7 +153,7 @@ describe('whatever is killed, the next start is up with everything that was ackn
     expect(await names(await second.address)).toEqual([...kept].sort());
     second.child.kill('SIGTERM');
     await second.ended;
-  }, 120_000);
+  });
 
   test('a database that was killed is started again under the server; requests meanwhile say so plainly', async () => {
     const first = start(...(await options()));
@@ -177,7 +176,7 @@ describe('whatever is killed, the next start is up with everything that was ackn
     first.child.kill('SIGTERM');
     await first.ended;
     expect(runningOn(folder)).toEqual([]);
-  }, 120_000);
+  });
 
   test('a start that was killed while it made the database leaves half a one, which is none', async () => {
     const fresh = path.join(scratch, 'half');
@@ -192,7 +191,7 @@ describe('whatever is killed, the next start is up with everything that was ackn
     expect(halves()).toEqual([]);
     second.child.kill('SIGTERM');
     await second.ended;
-  }, 120_000);
+  });
 });
 
 test('a folder that cannot be written to is told in one sentence, and nothing is made', async () => {
@@ -205,7 +204,7 @@ test('a folder that cannot be written to is told in one sentence, and nothing is
       /^The data cannot be kept in .+ \(.+\)\. Choose a folder that you can write to: npm start -- --data FOLDER$/,
     );
   }
-}, 60_000);
+});
 
 test('checksums guard the pages of a new database', async () => {
   const control = spawnSync(
@@ -226,7 +225,7 @@ test('a damaged cluster is told with what to do', async () => {
   writeFileSync(control, sound);
   expect(code).not.toBe(0);
   expect(said).toMatch(/does not start; it may be damaged[\s\S]*--data FOLDER/);
-}, 120_000);
+});
 
 test.each([
   [['--port', 'wide'], /--port takes a number from 1 to 65535, not "wide"/],

@@ -32,6 +32,13 @@ async function cleanUp() {
   rmSync(scratch, { recursive: true, force: true, maxRetries: 10, retryDelay: 100 });
 }
 
+/** What the tests are told by the environment. */
+const envOf = ({ slowBrowser, thorough }, patience) => ({
+  GYRUS_PATIENCE: String(patience),
+  GYRUS_SLOW_BROWSER: String(slowBrowser),
+  ...(thorough && { GYRUS_THOROUGH: '1', GYRUS_FUZZ_RUNS: '300' }),
+});
+
 let ending = false;
 for (const [signal, number] of Object.entries({ SIGINT: 2, SIGTERM: 15, SIGHUP: 1 }))
   process.on(signal, () => {
@@ -46,9 +53,9 @@ async function runParts(asked) {
   await tally.timed('packages', installPackages);
   await tally.timed('what the machine needs', () => needMachine({ parts, scratch }));
   const slower = slowness();
-  const patience = patienceOn(slower, asked.slowBrowser);
+  const patience = patienceOn(slower, asked.slowBrowser * (asked.thorough ? 4 : 1));
   if (slower > 1.5) console.log(`This machine is ${slower.toFixed(1)} times as slow as usual now: tests wait as much longer.`);
-  const run = { asked, scratch, databases, servers, env: { GYRUS_PATIENCE: String(patience), GYRUS_SLOW_BROWSER: String(asked.slowBrowser) } };
+  const run = { asked, scratch, databases, servers, env: envOf(asked, patience) };
   const { near } = await import('./testing/near.mjs');
   const { whole } = await import('./testing/whole.mjs');
   await (asked.near ? near(tally, run) : whole(tally, parts, run));

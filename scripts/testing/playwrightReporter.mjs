@@ -39,7 +39,10 @@ export default class PlaywrightReporter {
 /** The steps that took longest, those of one title together: what the test waited for. */
 function longestOf(steps) {
   const by = new Map();
-  for (const { title, duration } of steps.flatMap(leavesOf)) by.set(title, (by.get(title) ?? 0) + duration);
+  for (const { title, duration, location } of steps.flatMap(leavesOf)) {
+    const what = location ? `${title} (${path.basename(location.file)}:${location.line})` : title;
+    by.set(what, (by.get(what) ?? 0) + duration);
+  }
   return [...by]
     .sort(([, a], [, b]) => b - a)
     .slice(0, TOLD)

