@@ -17,7 +17,10 @@ export default ts.config(
   },
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], languageOptions: { globals: globals.node } },
-  { files: ['**/*.test.mjs'], languageOptions: { globals: globals.jest } },
+  {
+    files: ['**/*.test.mjs', 'scripts/lib/jestSetup.mjs', 'scripts/testing/groupedFile.mjs'],
+    languageOptions: { globals: globals.jest },
+  },
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...ts.configs.recommendedTypeChecked],

@@ -6,7 +6,7 @@ async function openAsBuilt(page: Page) {
   await page.getByRole('link', { name: 'Solan 1.6' }).click();
   await stage(page, 'Inspect');
   await page.getByRole('link', { name: 'As built' }).click();
-  await expect(page.getByRole('heading', { name: 'As built' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'As built' })).toBeVisible();
 }
 
 const row = (page: Page, name: RegExp) => page.getByRole('row', { name });
@@ -31,7 +31,7 @@ test('a hoop that is too wide is measured, corrected on paper, left so, and the 
   // Not written down yet, and not lost either.
   await page.reload();
   await page.getByRole('radio', { name: 'tacked' }).click();
-  await expect(feet.getByRole('textbox')).not.toHaveValue('', { timeout: 30_000 });
+  await expect(feet.getByRole('textbox')).not.toHaveValue('');
   await page.getByRole('button', { name: 'Write 2 figures down' }).click();
   await expect(feet).toContainText('look');
   await expect(feet).toContainText('Aino');

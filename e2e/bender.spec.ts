@@ -24,7 +24,7 @@ test('a tube is walked through its pulls: which end is fed, how far it is pulled
   await openBend(page);
   const machine = atMachine(page);
   await expect(machine.getByText('feed end A')).toBeVisible();
-  await expect(machine).toContainText(/384 of 384 orders and ways round can be bent/, { timeout: 30_000 });
+  await expect(machine).toContainText(/384 of 384 orders and ways round can be bent/);
   await machine.getByRole('radio', { name: 'at full pull' }).click();
   await expect(machine.getByText('79.3°', { exact: true })).toBeVisible();
   await machine.getByRole('slider', { name: 'pulled' }).press('Home');
@@ -48,9 +48,7 @@ test('the order of the bends is kept with the plan, and the one that never turns
   await machine.getByRole('button', { name: 'Take this order' }).click();
   await expect(
     machine.getByText(/None turns the tube end for end less often than this one \(0\)/),
-  ).toBeVisible({
-    timeout: 30_000,
-  });
+  ).toBeVisible();
   await expect(page.getByText(/end for end/)).toHaveCount(1);
   await saved(page);
 });
@@ -64,7 +62,7 @@ test('a wall that the tube would meet is told with the degree, and why no order 
       .getByRole('listitem')
       .filter({ hasText: 'cannot be pulled in this order' })
       .first();
-    await expect(clashing).toBeVisible({ timeout: 30_000 });
+    await expect(clashing).toBeVisible();
     const bend = /bend \d/.exec(await clashing.innerText())?.[0];
     await machine.getByRole('radio', { name: `: ${bend}` }).click();
     await expect(
@@ -88,9 +86,7 @@ test('what of the machine nobody measured is asked for, and is not clear', async
   await expect(page.getByRole('dialog')).toBeHidden();
   try {
     await openBend(page);
-    await expect(atMachine(page)).toContainText('Not measured: the height over the floor', {
-      timeout: 30_000,
-    });
+    await expect(atMachine(page)).toContainText('Not measured: the height over the floor');
   } finally {
     await page.goto('/shop');
     await page.getByRole('button', { name: 'Change Long-arm bender' }).click();
@@ -111,9 +107,7 @@ test('ten thousand of a tube are made up with the errors of the shop, which are 
   await outcome.getByRole('button', { name: 'Make them up' }).click();
   await expect(
     outcome.getByText('Marks are 100 % of what spreads the ends, angles 0 %, turns 0 %.'),
-  ).toBeVisible({
-    timeout: 30_000,
-  });
+  ).toBeVisible();
   await page.reload();
   await expect(outcome.getByLabel('a mark is off by about')).toHaveValue('1/8');
   await expect(outcome.getByText('Marks are 100 %')).toBeHidden();

@@ -37,8 +37,8 @@ export async function fillBlank(rule: Locator, label: string, value: string | tr
 /** What the book says of the cage that it is tried on, as a list of sentences. */
 export async function tried(page: Page): Promise<string[]> {
   const list = page.getByRole('list', { name: 'Findings of this book' });
+  // The cage is held against the book away from the page, which says when the answer is of what is asked now.
+  await expect(page.locator('aside[aria-label="Tried on a cage"][aria-busy="false"]')).toBeVisible();
   await expect(list.getByRole('listitem').first()).toBeVisible();
-  // The cage is held against the book away from the page: its last answer stands once the page is quiet.
-  await page.waitForTimeout(1500);
   return list.getByRole('listitem').allInnerTexts();
 }

@@ -1,8 +1,5 @@
 import { expect, type Page } from './test.ts';
 
-/** What is worked out for a whole cage at once, away from the page, takes a while on a slow machine. */
-export const WORKED_OUT = { timeout: 60_000 };
-
 /** Steps of a person at the pages, shared by the tests. */
 export async function newJob(page: Page, name: string): Promise<void> {
   await page.goto('/jobs');

@@ -46,7 +46,6 @@ test('a die says what springs back: line, band, what to pull to; a bend that the
 test('at the practice bench a clamp toward the wrong end wastes the tube, and it says why', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
   await openBend(page);
   await page.getByRole('link', { name: 'Practise it first' }).click();
   await expect(page.getByRole('heading', { name: /all marks from end A/ })).toBeVisible();

@@ -53,7 +53,7 @@ test('two tabs of one browser: both sides of the typing are kept, also without t
     const { measures } = (await headOf(page, id)).plan.survey;
     expect(measures.headlinerCentre?.typed).toBe('41');
     expect(measures.halfWidthFloorLeft?.typed).toBe('29 1/2');
-  }).toPass({ timeout: 20_000 });
+  }).toPass();
   // The tab that was behind has the other's figure as well, and says whose it is.
   await expect(centre(second)).toHaveValue('41');
   await expect(page.getByLabel('half width at the floor, left')).toHaveValue('29 1/2');

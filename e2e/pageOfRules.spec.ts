@@ -196,7 +196,6 @@ test('a page of rules is put in through the pages, judged as it says, taken in, 
   page,
   browser,
 }) => {
-  test.setTimeout(240_000);
   for (const [name, parts] of CAGES) await jobWith(page, name, parts);
   await page.goto('/rule-books/new');
   await page.getByLabel('title').fill('Harbour sprint');

@@ -12,7 +12,7 @@ test('a driver in the cage: room to each tube, padding by stretch, what is hidde
   // Every setting of the seat against every tube: some seconds where two browsers share two cores.
   await expect(
     page.getByRole('img', { name: /E. Lindqvist in the cage, seen from the left side/ }),
-  ).toBeVisible({ timeout: 30_000 });
+  ).toBeVisible();
   // Both pages of the people are one stage of the tape, between Design and Bend.
   const people = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^People/ });
   await expect(people).toHaveAttribute('aria-current', 'page');

@@ -101,9 +101,7 @@ test('a traced shape becomes a take-off with its radius; what cannot be read say
   ]);
   const trace = [[0, 0], [100, 0], ...arc, ...end];
   await places.fill(trace.map(([x = 0, y = 0]) => `${x.toFixed(1)} mm, ${y.toFixed(1)} mm`).join('\n'));
-  await expect(dialog.getByRole('status')).toContainText(/^(59|60)[\d.]*° on a radius of 11 13⁄16 in/, {
-    timeout: 30_000,
-  });
+  await expect(dialog.getByRole('status')).toContainText(/^(59|60)[\d.]*° on a radius of 11 13⁄16 in/);
   await accessible(page);
   await dialog.getByLabel('mirrored').check();
   await dialog.getByRole('button', { name: 'Take it as a take-off' }).click();
@@ -179,5 +177,5 @@ test('a panel between bars is drawn as it is cut and comes as a file; an old hoo
   await page.getByLabel('further by').fill('3');
   await saved(page);
   await stage(page, 'Build');
-  await expect(page.getByText('Bent again: MH').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Bent again: MH').first()).toBeVisible();
 });

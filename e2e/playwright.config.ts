@@ -22,7 +22,9 @@ const MOST_FAILURES = 10;
 /** Debian's Chromium, as many at a time as there are servers. */
 export default defineConfig({
   testDir: '.',
-  outputDir: process.env.GYRUS_TRACE ? '../test-results' : (process.env.GYRUS_TEST_OUTPUT ?? '../test-results'),
+  outputDir: process.env.GYRUS_TRACE
+    ? '../test-results'
+    : (process.env.GYRUS_TEST_OUTPUT ?? '../test-results'),
   workers: addresses.length,
   maxFailures: MOST_FAILURES,
   timeout: patience,

@@ -1,14 +1,9 @@
-import { randomUUID } from 'node:crypto';
-import { writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { type Browser, test as base, type Page } from '@playwright/test';
 
 export { type BrowserContext, expect, type Locator, type Page } from '@playwright/test';
 
 /** So many times slower the pages' processor is made: `npm test -- --slow-browser 4`. */
 const SLOWED = Number(process.env.GYRUS_SLOW_BROWSER ?? 1);
-/** Where it is kept which lines of the pages were reached: `npm test -- --coverage`. */
-const REACHED = process.env.GYRUS_REACHED;
 
 /** Does something to every page of a browser before anything is opened in it. */
 function onEveryPage(browser: Browser, prepare: (page: Page) => Promise<unknown>): void {
@@ -24,25 +19,6 @@ function onEveryPage(browser: Browser, prepare: (page: Page) => Promise<unknown>
 async function slow(page: Page): Promise<void> {
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-}
-
-/** Pages whose lines are counted, until their test ends. */
-const counted = new Set<Page>();
-
-async function count(page: Page): Promise<void> {
-  counted.add(page);
-  page.once('close', () => counted.delete(page));
-  await page.coverage.startJSCoverage({ resetOnNavigation: false });
-}
-
-/** Without the scripts' texts, which are those of the build. */
-async function keepReached(folder: string): Promise<void> {
-  for (const page of counted) {
-    const scripts = await page.coverage.stopJSCoverage();
-    const reached = scripts.map(({ url, functions }) => ({ url, functions }));
-    writeFileSync(path.join(folder, `${randomUUID()}.json`), JSON.stringify(reached));
-  }
-  counted.clear();
 }
 
 /** A page that stays open for all tests of a worker that only look. */
@@ -67,7 +43,10 @@ export class Showing {
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
       });
-      this.page.on('console', (message) => message.type() === 'error' && this.complaints.push(message.text()));
+      this.page.on(
+        'console',
+        (message) => message.type() === 'error' && this.complaints.push(message.text()),
+      );
       this.page.on('pageerror', (error) => this.complaints.push(error.message));
       await this.page.goto(address);
     }
@@ -85,13 +64,14 @@ export class Showing {
 const goTo = (address: string): void => {
   const jobOf = (path: string) => /^\/jobs\/[^/]+/.exec(path)?.[0] ?? path;
   const { pathname } = new URL(address, location.href);
-  if (jobOf(pathname) !== jobOf(location.pathname)) document.querySelector('h1')?.setAttribute('data-left', '');
+  if (jobOf(pathname) !== jobOf(location.pathname))
+    document.querySelector('h1')?.setAttribute('data-left', '');
   history.pushState(null, '', address);
   dispatchEvent(new PopStateEvent('popstate', { state: null }));
 };
 
 /** The tests' own `test`: Playwright's, with the switches of a run. */
-export const test = base.extend<{ reached: void; shown: Showing }, { showing: Showing }>({
+export const test = base.extend<{ shown: Showing }, { showing: Showing }>({
   showing: [
     async ({ browser }, use, { project }) => {
       const showing = new Showing(browser, project.use.baseURL ?? '');
@@ -108,16 +88,8 @@ export const test = base.extend<{ reached: void; shown: Showing }, { showing: Sh
   browser: [
     async ({ browser }, use) => {
       if (SLOWED > 1) onEveryPage(browser, slow);
-      if (REACHED) onEveryPage(browser, count);
       await use(browser);
     },
     { scope: 'worker' },
-  ],
-  reached: [
-    async ({ context }, use) => {
-      await use();
-      if (REACHED && context) await keepReached(REACHED);
-    },
-    { auto: true },
   ],
 });

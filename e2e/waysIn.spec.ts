@@ -28,7 +28,6 @@ async function print(page: Page): Promise<void> {
 test('a hoop from sample bends held up in the car, a diagonal and backstays on it, printed', async ({
   page,
 }) => {
-  test.slow();
   await newJob(page, 'By sample bends');
   await stage(page, 'Design');
   await cameBy(page).selectOption('by straights and bends, or sample bends');
@@ -72,7 +71,6 @@ test('a hoop from sample bends held up in the car, a diagonal and backstays on i
 test('a hoop that came with the car stands and is taped; a harness bar and a diagonal are new, and printed', async ({
   page,
 }) => {
-  test.slow();
   await newJob(page, 'It came with a hoop');
   await stage(page, 'Design');
   await cameBy(page).selectOption('as it stands, by tape');
@@ -109,7 +107,6 @@ test('a hoop that came with the car stands and is taped; a harness bar and a dia
 });
 
 test('a bar without a cage: between two places, its ends bent, straps to it, printed', async ({ page }) => {
-  test.slow();
   await newJob(page, 'One bar');
   await page.getByRole('radio', { name: 'harness bar without a cage' }).click();
   await expect(page.getByText('The main hoop is out of this job')).toBeVisible();

@@ -115,16 +115,13 @@ describe('whatever is killed, the next start is up with everything that was ackn
     kept.push(name);
   };
 
-  test.each(['SIGTERM', 'SIGINT'])(
-    '%s to npm leaves nothing behind',
-    async (signal) => {
-      const npm = started('npm', ['start', '--', ...(await options())]);
-      await keep(await npm.address, `npm, ${signal}`);
-      npm.child.kill(signal);
-      await npm.ended;
-      expect(runningOn(folder)).toEqual([]);
-    },
-  );
+  test.each(['SIGTERM', 'SIGINT'])('%s to npm leaves nothing behind', async (signal) => {
+    const npm = started('npm', ['start', '--', ...(await options())]);
+    await keep(await npm.address, `npm, ${signal}`);
+    npm.child.kill(signal);
+    await npm.ended;
+    expect(runningOn(folder)).toEqual([]);
+  });
 
   test('a starter that was killed: its server is found and replaced, on the same port', async () => {
     const same = await options();

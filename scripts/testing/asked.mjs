@@ -7,17 +7,15 @@ const WORDS = `What there is:
   npm test                              everything
   npm test -- --only PART               static, unit, api, e2e or fuzz; what follows goes to its runner
   npm run test:near                     what the change since the last commit can reach; -- --since REF for another
-  --afresh                              also what has passed before with the same content
   --thorough                            with all runs of the heavy properties, axe at every size, more junk requests
-  --slow-browser N                      the pages' processor held back N times
-  --coverage                            which lines are reached, beside the tests (docs/testing.md)`;
+  --slow-browser N                      the pages' processor held back N times`;
 
 /**
  * What the command was asked for. Options that are not its own go to the runner of the part: `-g "a name"`, `--testPathPatterns hoop`.
  * Throws Advice with what there is.
  */
 export function askedFor(args) {
-  const asked = { only: null, near: false, since: 'HEAD', afresh: false, thorough: false, slowBrowser: 1, coverage: false };
+  const asked = { only: null, near: false, since: 'HEAD', thorough: false, slowBrowser: 1 };
   const extra = [];
   for (let i = 0; i < args.length; i += 1) {
     const [name, inline] = args[i].split(/=(.*)/s);
@@ -25,9 +23,7 @@ export function askedFor(args) {
     if (name === '--only') asked.only = partOf(value());
     else if (name === '--near') asked.near = true;
     else if (name === '--since') asked.since = value();
-    else if (name === '--afresh') asked.afresh = true;
     else if (name === '--thorough') asked.thorough = true;
-    else if (name === '--coverage') asked.coverage = true;
     else if (name === '--slow-browser') asked.slowBrowser = timesOf(value());
     else extra.push(args[i]);
   }

@@ -48,7 +48,10 @@ function evenly(files, most) {
 
 const beside = (name) => path.join(import.meta.dirname, name);
 
-const groupOf = (files, withDocument) => `/** @jest-environment ${beside(withDocument ? 'groupEnvironmentOfPages.mjs' : 'groupEnvironment.mjs')} */
+const groupOf = (
+  files,
+  withDocument,
+) => `/** @jest-environment ${beside(withDocument ? 'groupEnvironmentOfPages.mjs' : 'groupEnvironment.mjs')} */
 import { readFile } from ${JSON.stringify(beside('groupedFile.mjs'))};
 
 const FILES = ${JSON.stringify(files.map((file) => [file, path.join(root, file)]))};

@@ -16,11 +16,23 @@ export default class JestReporter {
       .filter(({ status }) => status === 'passed' || status === 'failed')
       .map(({ fullName, status, duration, failureMessages }) => {
         const [, own = file, name = fullName] = IN_A_GROUP.exec(fullName) ?? [];
-        return { file: own, name, passed: status === 'passed', ms: duration ?? 0, message: failureMessages.join('\n') };
+        return {
+          file: own,
+          name,
+          passed: status === 'passed',
+          ms: duration ?? 0,
+          message: failureMessages.join('\n'),
+        };
       });
     const ms = perfStats.end - perfStats.start;
     const setUp = Math.max(0, ms - tests.reduce((sum, test) => sum + test.ms, 0));
-    this.files.push({ file, ms, setUp, broken: numFailingTests === 0 && failureMessage ? failureMessage : null, tests });
+    this.files.push({
+      file,
+      ms,
+      setUp,
+      broken: numFailingTests === 0 && failureMessage ? failureMessage : null,
+      tests,
+    });
   }
 
   onRunComplete() {

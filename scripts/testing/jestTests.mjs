@@ -14,7 +14,9 @@ export const testFiles = () =>
   ['packages', 'apps']
     .flatMap((folder) => readdirSync(path.join(root, folder)).map((name) => `${folder}/${name}/src`))
     .flatMap((source) =>
-      readdirSync(path.join(root, source), { recursive: true, encoding: 'utf8' }).map((file) => `${source}/${file}`),
+      readdirSync(path.join(root, source), { recursive: true, encoding: 'utf8' }).map(
+        (file) => `${source}/${file}`,
+      ),
     )
     .filter((file) => /\.test\.tsx?$/.test(file))
     .sort();
@@ -24,16 +26,30 @@ export const partOf = (file) =>
 
 /**
  * Tests of Jest, in groups that share their modules. files: from the project's root, none for all of the parts; more: what goes to Jest
- * itself, one file at a time then, as somebody looks at one. Gives the files in which every test passed.
+ * itself, one file at a time then, as somebody looks at one.
  */
-export async function jestTests(tally, { name, parts, files = testFiles(), start = parts.includes('api'), more = [], scratch, env }) {
+export async function jestTests(
+  tally,
+  { name, parts, files = testFiles(), start = parts.includes('api'), more = [], scratch, env },
+) {
   const report = path.join(scratch, 'jest.json');
   const groups = path.join(scratch, 'groups');
-  if (more.length === 0) writeGroups(files.filter((file) => parts.includes(partOf(file))), groups);
+  if (more.length === 0)
+    writeGroups(
+      files.filter((file) => parts.includes(partOf(file))),
+      groups,
+    );
   const chosen =
     more.length === 0
-      ? ['--config', 'scripts/testing/grouped.jest.config.mjs', '--selectProjects', 'together', ...(start ? ['start'] : [])]
-      : ['--selectProjects', ...parts, ...(start ? ['start'] : []), ...more];
+      ? [
+          '--config',
+          'scripts/testing/grouped.jest.config.mjs',
+          '--selectProjects',
+          'together',
+          ...(start ? ['start'] : []),
+        ]
+      : // Names of files come first: --selectProjects takes all that follow it.
+        [...more, '--selectProjects', ...parts, ...(start ? ['start'] : [])];
   await tally.timed(name, async () => {
     console.log(`\n— ${name}`);
     const code = await codeOf(
@@ -44,7 +60,6 @@ export async function jestTests(tally, { name, parts, files = testFiles(), start
     );
     take(tally, report, { name, code });
   });
-  return passedIn(report);
 }
 
 export const codeOf = (running) =>
@@ -70,12 +85,22 @@ function take(tally, report, { name, code }) {
     if (broken) tally.fail(`${file}\n${broken}`, aloneOf(file));
     for (const test of tests) {
       failed += test.passed ? 0 : 1;
-      tally.test({ ...test, name: `${test.file} › ${test.name}`, waits: waitsOf(test, computed), alone: aloneOf(test.file, test.name) });
+      tally.test({
+        ...test,
+        name: `${test.file} › ${test.name}`,
+        waits: waitsOf(test, computed),
+        alone: aloneOf(test.file, test.name),
+      });
     }
-    tally.tests.push({ name: `${file}: loading its modules, and what stands before its tests`, ms: setUp, waits: [] });
+    tally.tests.push({
+      name: `${file}: loading its modules, and what stands before its tests`,
+      ms: setUp,
+      waits: [],
+    });
     failed += broken ? 1 : 0;
   }
-  if (code !== 0 && failed === 0) tally.fail(`${name} ended with ${code}, though every test that it counted passed`);
+  if (code !== 0 && failed === 0)
+    tally.fail(`${name} ended with ${code}, though every test that it counted passed`);
 }
 
 /** What each longer test computed itself, by its name, as scripts/lib/jestSetup.mjs writes it down. */
@@ -100,15 +125,5 @@ function waitsOf({ file, name, ms }, computed) {
 
 const quoted = (text) => JSON.stringify(text.replace(/[.*+?^${}()|[\]\\]/g, '.')).replaceAll('$', '.');
 
-const aloneOf = (file, name) => `npm test -- --only ${partOf(file)} ${file}${name ? ` -t ${quoted(name)}` : ''}`;
-
-function passedIn(report) {
-  const all = (read(report) ?? []).flatMap(({ tests }) => tests);
-  const failed = new Set(all.filter(({ passed }) => !passed).map(({ file }) => file));
-  const counts = new Map();
-  for (const { file, ms } of all.filter((test) => !failed.has(test.file))) {
-    const { tests, ms: before } = counts.get(file) ?? { tests: 0, ms: 0 };
-    counts.set(file, { tests: tests + 1, ms: before + ms });
-  }
-  return counts;
-}
+const aloneOf = (file, name) =>
+  `npm test -- --only ${partOf(file)} ${file}${name ? ` -t ${quoted(name)}` : ''}`;

@@ -27,7 +27,15 @@ export default class PlaywrightReporter {
   }
 
   onError({ message, value }) {
-    this.tests.push({ file: 'e2e', name: 'the runner', passed: false, ran: true, ms: 0, message: message ?? value ?? '', waits: [] });
+    this.tests.push({
+      file: 'e2e',
+      name: 'the runner',
+      passed: false,
+      ran: true,
+      ms: 0,
+      message: message ?? value ?? '',
+      waits: [],
+    });
   }
 
   onEnd() {
@@ -51,4 +59,6 @@ function longestOf(steps) {
 
 /** Hooks and steps of ours are told by what is in them. */
 const leavesOf = (step) =>
-  ['pw:api', 'expect'].includes(step.category) || step.steps.length === 0 ? [step] : step.steps.flatMap(leavesOf);
+  ['pw:api', 'expect'].includes(step.category) || step.steps.length === 0
+    ? [step]
+    : step.steps.flatMap(leavesOf);

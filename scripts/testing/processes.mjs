@@ -4,7 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 export const MARK = 'GYRUS_TEST_RUN';
 
 /** Processes of a run that are still there, but for this one. */
-export function left(run) {
+function left(run) {
   return readdirSync('/proc')
     .filter((name) => /^\d+$/.test(name) && Number(name) !== process.pid)
     .map(Number)

@@ -7,8 +7,6 @@ const seconds = (ms) => (ms / 1000).toFixed(1);
 export class Tally {
   passed = 0;
   failed = 0;
-  /** What passed before with the same content, and was not run again. */
-  kept = 0;
   failures = [];
   parts = [];
   tests = [];
@@ -49,7 +47,6 @@ export class Tally {
       ...this.parts.map(({ name, ms: took }) => `${(took / 1000).toFixed(0).padStart(5)} s  ${name}`),
       '',
       `in ${Math.round(ms / 1000)} s`,
-      ...(this.kept > 0 ? [`${this.kept} passed before with the same content (--afresh runs them again)`] : []),
       `${this.passed} passed, ${this.failed} failed`,
     ].join('\n');
   }

@@ -16,12 +16,22 @@ export async function whole(tally, parts, run) {
   else await tally.timed('build', parts.includes('unit') ? buildCli : buildEverything);
   if (parts.includes('fuzz')) {
     const more = ['--testPathPatterns', 'fuzz', ...asked.extra];
-    return jestTests(tally, { ...run, name: 'fuzz', parts: ['api'], start: false, more, env: { ...env, ...fuzzEnv(), ...(await databaseOf(databases)) } });
+    return jestTests(tally, {
+      ...run,
+      name: 'fuzz',
+      parts: ['api'],
+      start: false,
+      more,
+      env: { ...env, ...fuzzEnv(), ...(await databaseOf(databases)) },
+    });
   }
   const ofJest = parts.filter((part) => part === 'unit' || part === 'api');
   if (ofJest.length > 0) {
     const name = `${ofJest.join(' and ').replace('api', 'API')} tests`;
-    const more = { more: asked.extra, env: { ...env, ...(ofJest.includes('api') && (await databaseOf(databases))) } };
+    const more = {
+      more: asked.extra,
+      env: { ...env, ...(ofJest.includes('api') && (await databaseOf(databases))) },
+    };
     await jestTests(tally, { ...run, name, parts: ofJest, ...more });
   }
   if (parts.includes('e2e')) await endToEnd(tally, { ...run, more: asked.extra });

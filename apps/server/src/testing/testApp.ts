@@ -8,9 +8,7 @@ import { createApp } from '../createApp.ts';
 type Template = 'template_demo' | 'template_empty';
 
 /** A database of its own on the cluster that the test command started: with nothing in it, not even tables, or a copy of a template. */
-export async function newDatabase(
-  template?: Template,
-): Promise<{ url: string; drop: () => Promise<void> }> {
+export async function newDatabase(template?: Template): Promise<{ url: string; drop: () => Promise<void> }> {
   const cluster = process.env.GYRUS_TEST_DATABASE_URL;
   if (!cluster) throw new Error('API tests run through "npm run test:api", which starts their PostgreSQL');
   const name = `t_${randomBytes(6).toString('hex')}`;

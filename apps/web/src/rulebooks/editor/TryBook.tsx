@@ -31,10 +31,15 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
   const jobs = useJobs().data ?? [];
   const shop = useShop().data ?? EMPTY_SHOP;
   const cage = useQuery({ queryKey: ['try-book', id], queryFn: () => cageOf(id), staleTime: 0 });
-  const tried = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
+  const { answer: tried, current } = useTried(book, cage.data ?? null, shop, classId === '' ? null : classId);
   const findings = tried === 'failed' ? null : tried;
+  const busy = book !== null && !cage.isError && !current;
   return (
-    <aside aria-label="Tried on a cage" className="space-y-3 lg:sticky lg:top-4 lg:self-start">
+    <aside
+      aria-label="Tried on a cage"
+      aria-busy={busy}
+      className="space-y-3 lg:sticky lg:top-4 lg:self-start"
+    >
       <h2 className="text-xl">Tried on a cage</h2>
       <SelectField
         label="cage"
@@ -63,7 +68,7 @@ export function TryBook({ book, unit }: { book: RuleBook | null; unit: 'in' | 'm
           The book could not be tried on this cage: change it, or choose another cage.
         </p>
       )}
-      {book && tried === null && <p className="text-quiet">Being tried …</p>}
+      {busy && <p className="text-quiet">Being tried …</p>}
       {book && findings?.length === 0 && (
         <p className="text-quiet">Nothing of it is about this cage yet: add a tube row or a rule.</p>
       )}
@@ -112,15 +117,17 @@ function memberWords(finding: Finding, plan: Plan | undefined): string {
 
 const ORDER: Status[] = ['out', 'look', 'ask', 'clear'];
 
-/** What the book says of the cage; null until it was tried, `failed` where it could not be. The typing never waits for it. */
-function useTried(
-  book: RuleBook | null,
-  cage: Cage | null,
-  shop: Shop,
-  classId: string | null,
-): Finding[] | 'failed' | null {
+interface Tried {
+  /** null until it was tried, `failed` where it could not be. */
+  answer: Finding[] | 'failed' | null;
+  /** It is of the book, the cage and the class that are asked for now. */
+  current: boolean;
+}
+
+/** What the book says of the cage. The typing never waits for it: an answer stays until the next one is there. */
+function useTried(book: RuleBook | null, cage: Cage | null, shop: Shop, classId: string | null): Tried {
   const tried = useDeferredValue(book);
-  const [findings, setFindings] = useState<Finding[] | 'failed' | null>(null);
+  const [last, setLast] = useState<Pick<Tried, 'answer'> & { of: unknown[] }>({ answer: null, of: [] });
   useEffect(() => {
     if (!tried || !cage) return;
     let overtaken = false;
@@ -136,11 +143,12 @@ function useTried(
       })
       .catch(() => 'failed' as const)
       .then((answer) => {
-        if (!overtaken) setFindings(answer);
+        if (!overtaken) setLast({ answer, of: [tried, cage, shop, classId] });
       });
     return () => {
       overtaken = true;
     };
   }, [tried, cage, shop, classId]);
-  return tried ? findings : null;
+  const current = [book, cage, shop, classId].every((one, i) => one === last.of[i]) && last.of.length > 0;
+  return { answer: tried ? last.answer : null, current };
 }
