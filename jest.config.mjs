@@ -7,6 +7,8 @@ const { test: PATIENCE } = JSON.parse(
 
 const shared = {
   rootDir: import.meta.dirname,
+  // What was compiled is kept for the next run: the folder for scratch files is gone by then.
+  cacheDirectory: '<rootDir>/node_modules/.cache/jest',
   testEnvironment: 'node',
   testEnvironmentOptions: { customExportConditions: ['@gyrus/source', 'node', 'node-addons'] },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
